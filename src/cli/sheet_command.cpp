@@ -1,0 +1,26 @@
+#include "cli/sheet_command.h"
+
+#include "job/job_file.h"
+#include "sheet/fonts.h"
+#include "sheet/nut_sheet.h"
+
+#include <QDate>
+#include <QGuiApplication>
+
+namespace fm {
+
+std::string write_sheet(const SheetRequest& request, int argc, char** argv) {
+    qputenv("QT_QPA_PLATFORM", "offscreen"); // sheets need fonts, not a display
+    QGuiApplication app(argc, argv);
+    load_fonts();
+    const Solution solution = solve(request.job.design);
+    const Paper paper = request.letter ? Paper::letter : Paper::a4;
+    const std::string date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    const QString path = QString::fromStdString(request.path);
+    const QByteArray bytes = sheet_bytes(nut_sheet({request.job, solution, request.tools, paper, date}), paper, path);
+    if (bytes.isEmpty()) return "-o is " + request.path + "; it must end in .pdf, .svg or .dxf";
+    save_file(path, bytes, nullptr);
+    return {};
+}
+
+} // namespace fm

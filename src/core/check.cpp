@@ -1,0 +1,90 @@
+#include "core/check.h"
+
+#include <algorithm>
+
+namespace fm {
+
+namespace {
+
+std::string key_of_string(std::size_t i) { return "strings[" + std::to_string(i) + "]"; }
+
+void doubt_gaps(const Design& design, const std::vector<double>& gaps_mm, const char* key,
+                std::vector<Message>& out) {
+    for (std::size_t i = 0; i < gaps_mm.size(); ++i) {
+        const std::string low = design.string_name(i);
+        const std::string high = design.string_name(i + 1);
+        if (gaps_mm[i] <= 0)
+            out.push_back({"strings_touch", Severity::error, key, {low, high, LengthMm{gaps_mm[i]}}});
+        else if (gaps_mm[i] < design.limits.string_gap_min_mm)
+            out.push_back({"strings_close",
+                           Severity::warning,
+                           key,
+                           {low, high, LengthMm{gaps_mm[i]}, LengthMm{design.limits.string_gap_min_mm}}});
+    }
+}
+
+void doubt_heights(const Design& design, const std::vector<NutContact>& contacts, std::vector<Message>& out) {
+    for (std::size_t i = 0; i < contacts.size(); ++i) {
+        const auto& [string, ends] = contacts[i];
+        const double above_mm = ends.nut_z_mm - string.fret_line_under_string_mm();
+        // A target of exactly level (0) may come out a rounding below it.
+        if (above_mm < -1e-9)
+            out.push_back({"nut_below_frets",
+                           Severity::warning,
+                           key_of_string(i),
+                           {design.string_name(i), LengthMm{-above_mm}}});
+        if (design.nut.height_method != NutHeightMethod::pressed_gap || design.nut.pressed_fret != 3 ||
+            design.nut.zero_fret)
+            continue;
+        const double delta = string.line().set_forward_mm;
+        const double share = (string.fret_x_mm(2) - delta) / (string.fret_x_mm(3) - delta);
+        const double line_mm = ends.nut_z_mm + (string.fret_top_mm(3) - ends.nut_z_mm) * share;
+        if (line_mm < string.fret_top_mm(2))
+            out.push_back({"press_at_2", Severity::warning, key_of_string(i), {design.string_name(i)}});
+    }
+}
+
+void doubt_edges(const Design& design, const Neck& neck, const Solution& solution, std::vector<Message>& out) {
+    struct Place {
+        const char* id;
+        int fret;
+    };
+    const std::array<Place, 3> places{{{"edge_near_nut", 0}, {"edge_near_fret", 12}, {"edge_near_fret", neck.frets()}}};
+    for (const Side side : {Side::bass, Side::treble}) {
+        const std::size_t i = side == Side::bass ? 0 : design.strings.size() - 1;
+        for (const Place& place : places) {
+            const double x_mm = neck.fret_x_mm(place.fret, neck.mean_scale_mm());
+            const double margin_mm = edge_margin_mm(design, neck, solution.strings[i].line, side, x_mm);
+            if (margin_mm >= design.limits.edge_min_mm - 1e-9 && margin_mm > 0) continue;
+            out.push_back({place.id,
+                           margin_mm <= 0 ? Severity::error : Severity::warning,
+                           key_of_string(i),
+                           {design.string_name(i), place.fret, LengthMm{margin_mm}, LengthMm{design.limits.edge_min_mm}}});
+            if (place.fret == 12 && neck.frets() == 12) break;
+        }
+    }
+}
+
+} // namespace
+
+double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& line, Side side, double x_mm) {
+    const std::size_t i = side == Side::bass ? 0 : design.strings.size() - 1;
+    const double on_string_mm = x_mm == 0.0 ? line.set_forward_mm : x_mm * line.scale_mm / neck.mean_scale_mm();
+    const double y_mm = line.y_mm(on_string_mm);
+    const double outer_side_mm = (side == Side::bass ? -y_mm : y_mm) + 0.5 * design.strings[i].diameter_mm;
+    return neck.half_width_mm(x_mm) - design.neck.fret_end_bevel_mm - outer_side_mm;
+}
+
+std::vector<Message> doubts(const Design& design, const Neck& neck, const std::vector<NutContact>& contacts,
+                            const Solution& solution) {
+    std::vector<Message> out;
+    if (design.saddle.compensation != CompensationMethod::fixed)
+        out.push_back({"compensation_pending", Severity::warning, "saddle.compensation.method", {}});
+    doubt_gaps(design, solution.nut_gaps_mm, "nut.spacing", out);
+    doubt_gaps(design, solution.saddle_gaps_mm, "saddle.spacing", out);
+    doubt_heights(design, contacts, out);
+    doubt_edges(design, neck, solution, out);
+    return out;
+}
+
+} // namespace fm

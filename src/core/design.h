@@ -1,0 +1,167 @@
+#pragma once
+// The design of a job as values: what the maker decided or measured, checked once (job/read_design.h) and then
+// const. Lengths in mm. Strings run from the bass edge to the treble edge. docs/job-file.md names the same things.
+#include <array>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fm {
+
+struct Relief {
+    double depth_mm = 0; ///< under a straight string held at two frets; negative: back-bow
+    int at_fret = 0;
+    int from_fret = 0; ///< fret 0 is the nut line
+    int to_fret = 0;
+};
+
+enum class BoardShape { flat, cylinder, cone };
+
+struct NeckDesign {
+    double scale_bass_mm = 0;
+    double scale_treble_mm = 0;
+    double perpendicular_fret = 0;
+    int frets = 0;
+    int body_joint_fret = 0;
+    BoardShape shape = BoardShape::flat;
+    double radius_nut_mm = 0;
+    double radius_end_mm = 0;
+    double radius_end_at_mm = 0;
+    double fret_height_mm = 0;
+    double nut_width_mm = 0;
+    double end_width_mm = 0;
+    std::optional<double> end_at_mm; ///< none: at the last fret
+    double fret_end_bevel_mm = 0;
+    double fallaway_mm = 0;
+    std::vector<double> fret_offsets_mm; ///< empty, or one a fret
+    std::optional<Relief> relief;
+    std::optional<std::array<double, 12>> temperament_cents;
+
+    bool fanned() const { return scale_bass_mm != scale_treble_mm; }
+    double mean_scale_mm() const { return 0.5 * (scale_bass_mm + scale_treble_mm); }
+};
+
+struct StringDesign {
+    double pitch_hz = 0;
+    std::string pitch_name; ///< as written, or the nearest note of the pitch
+    double diameter_mm = 0;
+    bool wound = false;
+    int course = 0; ///< neighbours with the same number stand together
+};
+
+enum class SpacingMethod { equal_centres, equal_gaps, blend, given };
+
+struct EdgeMargins {
+    double bass_mm = 0;
+    double treble_mm = 0;
+};
+
+struct Spacing {
+    SpacingMethod method = SpacingMethod::equal_centres;
+    double blend = 0;
+    std::vector<double> each_mm; ///< only for `given`
+    std::optional<EdgeMargins> edge_margin_mm;
+    double spread_mm = 0; ///< when there is no edge margin and no each_mm
+    double bias_mm = 0;
+    std::optional<double> course_gap_mm;
+    std::optional<double> course_centres_mm;
+};
+
+/// A target for the outer strings, linear in the string's index between them, or one for every string.
+struct Targets {
+    double bass_mm = 0;
+    double treble_mm = 0;
+    std::vector<double> each_mm;
+
+    double of(std::size_t string, std::size_t strings) const {
+        if (!each_mm.empty()) return each_mm[string];
+        if (strings == 1) return 0.5 * (bass_mm + treble_mm);
+        const double share = static_cast<double>(string) / static_cast<double>(strings - 1);
+        return bass_mm + (treble_mm - bass_mm) * share;
+    }
+};
+
+enum class NutHeightMethod { open_gap, pressed_gap, zero_fret };
+enum class ActionMeasure { open, capo_1 };
+enum class Seat { square, angled, curved };
+enum class CompensationMethod { fixed, octave, all_frets };
+
+struct PlainWound {
+    double plain = 0;
+    double wound = 0;
+    double of(bool is_wound) const { return is_wound ? wound : plain; }
+};
+
+struct Post {
+    double behind_mm = 0; ///< behind the front face
+    double across_mm = 0; ///< from the centreline, treble positive
+    double below_mm = 0;  ///< below the fret-top line at the nut
+};
+
+struct ZeroFret {
+    double height_mm = 0;
+    double guide_below_mm = 0;
+};
+
+struct Blank {
+    double length_mm = 0;
+    double height_mm = 0;
+    double thickness_mm = 0;
+};
+
+struct NutDesign {
+    Spacing spacing;
+    NutHeightMethod height_method = NutHeightMethod::open_gap;
+    Targets height;
+    int pressed_fret = 3;
+    double set_forward_mm = 0;
+    double board_above_seat_mm = 0;
+    double thickness_mm = 5;
+    Seat seat = Seat::square;
+    double seat_radius_mm = 0;
+    double headstock_angle_deg = 0;
+    double floor_angle_share = 0.6;
+    double saw_allowance_mm = 0.3;
+    PlainWound slot_clearance_mm{0.05, 0.08};
+    PlainWound in_slot{1.0, 0.5};
+    double file_over_mm = 0.05;
+    bool fair_top = false;
+    std::string material = "bone";
+    std::optional<Blank> blank;
+    std::optional<ZeroFret> zero_fret;
+    std::vector<Post> posts; ///< empty, or one a string
+};
+
+struct SaddleDesign {
+    Spacing spacing;
+    ActionMeasure measured = ActionMeasure::open;
+    Targets action;
+    CompensationMethod compensation = CompensationMethod::octave;
+    double fixed_mm = 0;
+    double thickness_mm = 3;
+    double crown_edge_mm = 0.3;
+};
+
+/// What the shop wants kept free; nothing is flagged where nothing is asked.
+struct Limits {
+    double string_gap_min_mm = 0;
+    double edge_min_mm = 0;
+};
+
+struct Design {
+    NeckDesign neck;
+    std::vector<StringDesign> strings;
+    NutDesign nut;
+    SaddleDesign saddle;
+    Limits limits;
+
+    /// The player's number and the pitch, "8 · D3": the treble string is 1.
+    std::string string_name(std::size_t index) const {
+        return std::to_string(strings.size() - index) + " · " + strings[index].pitch_name;
+    }
+};
+
+/// The course of every string as runs: index of the first string of each course, in order.
+std::vector<std::size_t> course_starts(const std::vector<StringDesign>& strings);
+
+} // namespace fm

@@ -1,0 +1,55 @@
+#pragma once
+// What gauges said about an instrument, and the heights that follow. Source: docs/mathematics.md, "Readings".
+#include "core/solution.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fm {
+
+struct StringReadings {
+    std::optional<double> open_gap_fret1_mm;
+    std::optional<double> pressed_gap_mm;
+    int pressed_fret = 3;
+    std::optional<double> action12_mm;
+    std::optional<double> action12_capo_mm;
+    std::optional<double> slot_width_mm;
+
+    bool has_nut() const { return open_gap_fret1_mm || pressed_gap_mm; }
+    bool has_action() const { return action12_mm || action12_capo_mm; }
+};
+
+enum class ReadingState { found, during, left };
+
+struct ReadingEntry {
+    ReadingState state = ReadingState::found;
+    std::string when; ///< ISO 8601, or empty
+    std::optional<Relief> relief;
+    std::vector<StringReadings> strings; ///< one a string, or empty
+    std::optional<std::size_t> replaces; ///< an earlier entry, in file order
+};
+
+/// What is known of one string from all entries.
+struct KnownString {
+    std::optional<double> above_fret_line_mm; ///< a = z_n - F_0, moves with the neck
+    std::optional<double> saddle_z_mm;        ///< moves with the body
+    bool only_at_least = false; ///< the nut reading was 0: the string touches, the slot may be deeper still
+    std::optional<double> nut_gap_mm;    ///< the newest nut number itself
+    std::optional<double> action_mm;     ///< the newest action number itself
+};
+
+/// The entries in the order they count: by time if all have one, else as written; replaced ones left out.
+std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries);
+
+/// The relief the newest entry with a relief gives, else the job's own; none: straight.
+std::optional<Relief> found_relief(const Design& design, const std::vector<ReadingEntry>& ordered);
+
+/// Heights known after all entries, bass to treble. Set-forward and saddle points are those solved for the target.
+std::vector<KnownString> known_heights(const Design& design, const Solution& target,
+                                       const std::vector<ReadingEntry>& entries);
+
+/// The slots as they are found, in the same places as the target's: floor heights over the seat, if known.
+std::vector<std::optional<double>> found_floors_mm(const Solution& target, const std::vector<KnownString>& known);
+
+} // namespace fm

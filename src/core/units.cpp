@@ -1,0 +1,86 @@
+#include "core/units.h"
+
+#include <array>
+#include <charconv>
+#include <cmath>
+#include <numeric>
+
+namespace fm {
+
+double mm_per(Unit unit) {
+    switch (unit) {
+    case Unit::mm: return 1.0;
+    case Unit::in: return mm_per_inch;
+    case Unit::thou: return mm_per_inch / 1000.0;
+    case Unit::sixty_fourths: return mm_per_inch / 64.0;
+    }
+    return 1.0;
+}
+
+std::string_view unit_word(Unit unit) {
+    switch (unit) {
+    case Unit::mm: return "mm";
+    case Unit::in: return "in";
+    case Unit::thou: return "thou";
+    case Unit::sixty_fourths: return "64ths";
+    }
+    return "mm";
+}
+
+std::optional<Unit> unit_of_word(std::string_view word) {
+    for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths})
+        if (word == unit_word(unit)) return unit;
+    return std::nullopt;
+}
+
+SixtyFourths sixty_fourths(double length_mm) {
+    const double one = mm_per(Unit::sixty_fourths);
+    const long long count = std::llround(length_mm / one);
+    return {count, length_mm - static_cast<double>(count) * one};
+}
+
+std::string fraction_text(long long count) {
+    const bool negative = count < 0;
+    const long long magnitude = negative ? -count : count;
+    const long long whole = magnitude / 64;
+    const long long rest = magnitude % 64;
+    std::string text = negative ? "-" : "";
+    if (whole != 0 || rest == 0) text += std::to_string(whole);
+    if (rest != 0) {
+        const long long common = std::gcd(rest, 64LL);
+        if (whole != 0) text += ' ';
+        text += std::to_string(rest / common) + "/" + std::to_string(64 / common);
+    }
+    return text;
+}
+
+std::string fixed_text(double value, int decimals) {
+    std::array<char, 400> buffer{};
+    const auto end =
+        std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed, decimals);
+    std::string text(buffer.data(), end.ptr);
+    if (text.starts_with('-') && text.find_first_not_of("-0.") == std::string::npos) text.erase(0, 1);
+    return text;
+}
+
+int usual_decimals(Unit unit) {
+    switch (unit) {
+    case Unit::mm: return 2;
+    case Unit::in: return 4;
+    case Unit::thou: return 1;
+    case Unit::sixty_fourths: return 2;
+    }
+    return 2;
+}
+
+std::string length_text(double length_mm, Unit unit) {
+    if (unit != Unit::sixty_fourths)
+        return fixed_text(length_mm / mm_per(unit), usual_decimals(unit)) + " " + std::string(unit_word(unit));
+    const SixtyFourths parts = sixty_fourths(length_mm);
+    const std::string rest = fixed_text(std::abs(parts.remainder_mm), 2);
+    std::string text = fraction_text(parts.count);
+    if (rest != "0.00") return text + (parts.remainder_mm < 0 ? " -" : " +") + rest + " mm";
+    return text + " in";
+}
+
+} // namespace fm

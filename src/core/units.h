@@ -1,0 +1,40 @@
+#pragma once
+// Units of length that a person reads and writes. Inside, every length is in mm.
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace fm {
+
+enum class Unit { mm, in, thou, sixty_fourths };
+
+constexpr double mm_per_inch = 25.4;
+
+/// How many mm one of the unit is: 1, 25.4, 0.0254, 25.4/64.
+double mm_per(Unit unit);
+
+/// The word a job file uses: "mm", "in", "thou", "64ths".
+std::string_view unit_word(Unit unit);
+std::optional<Unit> unit_of_word(std::string_view word);
+
+/// A length as the nearest whole sixty-fourth of an inch and what remains.
+struct SixtyFourths {
+    long long count = 0;     ///< signed, nearest whole sixty-fourth
+    double remainder_mm = 0; ///< length less count sixty-fourths, within half of one
+};
+SixtyFourths sixty_fourths(double length_mm);
+
+/// "3/64", "1 5/8", "-1/32", "0": a count of sixty-fourths in lowest terms.
+std::string fraction_text(long long count);
+
+/// A number in the C locale with a fixed count of decimals, "-0.00" written as "0.00".
+std::string fixed_text(double value, int decimals);
+
+/// A length in the C locale with the unit's usual decimals and the unit: "1.19 mm", "0.0469 in", "46.9 thou",
+/// "3/64 +0.02 mm".
+std::string length_text(double length_mm, Unit unit);
+
+/// Decimals a person reads in that unit: 2, 4, 1; for sixty-fourths those of the remainder in mm.
+int usual_decimals(Unit unit);
+
+} // namespace fm

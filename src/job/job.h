@@ -1,0 +1,46 @@
+#pragma once
+// A job as values: the document as it was written, and what it says.
+#include "core/design.h"
+#include "core/message.h"
+#include "core/readings.h"
+#include "core/units.h"
+#include "job/value.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fm {
+
+constexpr int newest_job_version = 1;
+
+/// The shop's own things that a job is cut with.
+struct Tools {
+    std::vector<double> nut_files_mm;
+    std::vector<double> feelers_mm;
+};
+
+struct Job {
+    std::string title;
+    std::string owner;
+    int version = newest_job_version;
+    double a4_hz = 440;
+    bool left_handed = false;
+    Unit unit = Unit::mm;
+    Design design;
+    std::vector<ReadingEntry> readings;
+    std::optional<Tools> tools; ///< a job's own tools win over the workshop's
+
+    bool read_only() const { return version > newest_job_version; }
+};
+
+/// What a document says, or everything that is wrong with it.
+struct JobResult {
+    std::optional<Job> job; ///< none if there is any error
+    std::vector<Message> problems;
+};
+
+/// Reads and checks a whole document. Source: docs/job-file.md. Never throws for bad data.
+JobResult read_job(const Value& document);
+
+} // namespace fm

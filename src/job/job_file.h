@@ -1,0 +1,43 @@
+#pragma once
+// Files of the program: read as a whole, written whole or not at all, never over what somebody else wrote.
+#include <QByteArray>
+#include <QLockFile>
+#include <QString>
+
+#include <memory>
+
+namespace fm {
+
+/// What a file held when it was read or written last.
+struct FileMark {
+    QByteArray digest;
+    friend bool operator==(const FileMark&, const FileMark&) = default;
+};
+
+struct LoadedFile {
+    QByteArray text;
+    FileMark mark;
+};
+
+/// The whole file. @throws InputError (file_...) for no file, a folder, no rights, more than 8 MB.
+LoadedFile load_file(const QString& path);
+
+/// Writes the whole file or leaves the old one. @param expected what must still stand there, or nullptr for a new
+/// place. @throws InputError: changed on disk, no rights, disk full. @returns the new mark.
+FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected);
+
+/// Whether the file still holds what the mark says; a missing file counts as changed.
+bool file_changed(const QString& path, const FileMark& mark);
+
+/// Holds a job for one window. Lives outside the job's folder: opening writes nothing there.
+class JobLock {
+public:
+    /// @returns nullptr if another window holds the job
+    static std::unique_ptr<JobLock> taken(const QString& path);
+
+private:
+    explicit JobLock(const QString& lock_path) : lock_(lock_path) {}
+    QLockFile lock_;
+};
+
+} // namespace fm

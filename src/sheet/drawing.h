@@ -1,0 +1,106 @@
+#pragma once
+// A drawing as a description in mm, x to the right, y up. Screen, PDF, SVG and DXF each draw the same one.
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace fm {
+
+struct Point {
+    double x = 0;
+    double y = 0;
+};
+
+enum class Layer { cut, scribe, centre, dimension, text };
+
+/// What a line or an area means; each sink and theme has its own look for it.
+enum class Ink { line, faint, take_off, yours, missing, chosen };
+enum class LineStyle { solid, hidden, centre };
+enum class Fill { none, material, waste, missing, string, chosen_string, ink, paper };
+
+struct Stroke {
+    double width_mm = 0.18;
+    Ink ink = Ink::line;
+    LineStyle style = LineStyle::solid;
+};
+
+/// A vertex; the piece to the next one bulges: 0 straight, tan of a quarter of the arc's angle, positive to the left.
+struct Vertex {
+    Point at;
+    double bulge = 0;
+};
+
+struct Path {
+    Layer layer = Layer::cut;
+    std::vector<Vertex> vertices;
+    bool closed = false;
+    Stroke stroke;
+    Fill fill = Fill::none;
+    bool outlined = true;
+};
+
+struct Circle {
+    Layer layer = Layer::cut;
+    Point centre;
+    double radius = 0;
+    Stroke stroke;
+    Fill fill = Fill::none;
+};
+
+enum class Anchor { left, middle, right };
+
+/// Text on its baseline.
+struct Text {
+    Layer layer = Layer::text;
+    Point at;
+    std::string text; ///< UTF-8
+    double em_mm = 3;
+    Anchor anchor = Anchor::left;
+    bool bold = false;
+    bool upright = false; ///< turned to read from the right
+    Ink ink = Ink::line;
+};
+
+/// A dimension along x or y between two points, its line at a given place, the text over it.
+struct LinearDimension {
+    Point from;
+    Point to;
+    bool vertical = false;
+    double line_at = 0; ///< y of the dimension line, x if vertical
+    std::string text;
+    double measured = 0; ///< what it says, in true mm
+    double em_mm = 2.6;
+};
+
+/// The distance of a feature from the datum x, written at the end of a leader.
+struct OrdinateDimension {
+    Point datum;
+    Point feature;
+    Point end; ///< of the leader, where the text stands upright
+    std::string text;
+    double measured = 0;
+    double em_mm = 2.6;
+};
+
+using Item = std::variant<Path, Circle, Text, LinearDimension, OrdinateDimension>;
+
+struct Drawing {
+    double width = 0;
+    double height = 0;
+    std::string title;
+    Point origin; ///< the part's datum on the page: centreline and seat; DXF counts from there
+    std::vector<Item> items;
+
+    void add(Item item) { items.push_back(std::move(item)); }
+    /// Adds another drawing, scaled and moved; text and line widths keep their size.
+    void place(const Drawing& other, double scale, Point to);
+};
+
+Path line_path(Layer layer, Point a, Point b, Stroke stroke = {});
+Path rectangle_path(Layer layer, Point low, Point high, Stroke stroke = {}, Fill fill = Fill::none);
+
+/// A dimension as the lines, arrows and text it is drawn with.
+std::vector<Item> drawn(const LinearDimension& dimension);
+std::vector<Item> drawn(const OrdinateDimension& dimension);
+
+} // namespace fm

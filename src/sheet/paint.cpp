@@ -1,0 +1,202 @@
+#include "sheet/paint.h"
+
+#include "sheet/fonts.h"
+
+#include <QPainterPath>
+
+#include <cmath>
+#include <numbers>
+
+namespace fm {
+
+namespace {
+
+class Painting {
+public:
+    Painting(QPainter& painter, const Look& look, double px_per_mm, QPointF origin)
+        : painter_(painter), look_(look), scale_(px_per_mm), origin_(origin) {}
+
+    void operator()(const Path& path) {
+        const QPainterPath outline = painter_path(path, scale_, origin_);
+        fill(outline, path.fill);
+        if (!path.outlined) return;
+        painter_.setBrush(Qt::NoBrush);
+        painter_.setPen(pen(path.stroke));
+        painter_.drawPath(outline);
+    }
+
+    void operator()(const Circle& circle) {
+        QPainterPath outline;
+        outline.addEllipse(on(circle.centre), circle.radius * scale_, circle.radius * scale_);
+        fill(outline, circle.fill);
+        painter_.setBrush(Qt::NoBrush);
+        painter_.setPen(pen(circle.stroke));
+        painter_.drawPath(outline);
+    }
+
+    void operator()(const Text& text) {
+        // Painted at a large whole pixel size and scaled down: pixel sizes are integers.
+        constexpr int set_at = 100;
+        const double factor = text.em_mm * scale_ / set_at;
+        QFont font = shipped_font(text.bold);
+        font.setPixelSize(set_at);
+        const QString words = QString::fromStdString(text.text);
+        const double width = text_width(words, set_at, text.bold);
+        painter_.save();
+        painter_.translate(on(text.at));
+        if (text.upright) painter_.rotate(-90.0);
+        painter_.scale(factor, factor);
+        painter_.setFont(font);
+        painter_.setPen(colour(text.ink));
+        const double start = text.anchor == Anchor::left ? 0.0 : text.anchor == Anchor::middle ? -0.5 * width : -width;
+        painter_.drawText(QPointF(start, 0.0), words);
+        painter_.restore();
+    }
+
+    void operator()(const LinearDimension& dimension) { all(fm::drawn(dimension)); }
+    void operator()(const OrdinateDimension& dimension) { all(fm::drawn(dimension)); }
+
+private:
+    void all(const std::vector<Item>& items) {
+        for (const Item& item : items) std::visit(*this, item);
+    }
+
+    QPointF on(Point p) const { return {origin_.x() + p.x * scale_, origin_.y() - p.y * scale_}; }
+
+    QColor colour(Ink ink) const {
+        switch (ink) {
+        case Ink::line: return look_.line;
+        case Ink::faint: return look_.faint;
+        case Ink::take_off: return look_.take_off;
+        case Ink::yours: return look_.yours;
+        case Ink::missing: return look_.missing;
+        case Ink::chosen: return look_.chosen;
+        }
+        return look_.line;
+    }
+
+    QPen pen(const Stroke& stroke) const {
+        QPen pen(colour(stroke.ink));
+        pen.setWidthF(std::max(stroke.width_mm * scale_, look_.least_line_px));
+        pen.setCapStyle(Qt::FlatCap);
+        pen.setJoinStyle(Qt::MiterJoin);
+        const double mm = scale_ / pen.widthF(); // dashes count in pen widths
+        const double unit = look_.least_line_px > 0 ? 4.0 / pen.widthF() : mm;
+        if (stroke.style == LineStyle::hidden) pen.setDashPattern({1.6 * unit, 0.8 * unit});
+        if (stroke.style == LineStyle::centre) pen.setDashPattern({3.0 * unit, 0.6 * unit, 0.5 * unit, 0.6 * unit});
+        return pen;
+    }
+
+    void fill(const QPainterPath& outline, Fill fill) {
+        switch (fill) {
+        case Fill::none: return;
+        case Fill::ink: return flat(outline, look_.line);
+        default: break;
+        }
+        if (!look_.fills) return;
+        switch (fill) {
+        case Fill::paper: return flat(outline, look_.paper);
+        case Fill::string: return flat(outline, look_.string);
+        case Fill::chosen_string: return flat(outline, look_.chosen);
+        case Fill::material: flat(outline, look_.material); return marks(outline);
+        case Fill::waste: return hatch(outline, look_.take_off, 7.0, 1.0);
+        case Fill::missing: return hatch(outline, look_.missing, 5.0, -1.0);
+        default: return;
+        }
+    }
+
+    void flat(const QPainterPath& outline, const QColor& colour) {
+        painter_.setPen(Qt::NoPen);
+        painter_.setBrush(colour);
+        painter_.drawPath(outline);
+    }
+
+    void hatch(const QPainterPath& outline, const QColor& colour, double step_px, double lean) {
+        painter_.save();
+        painter_.setClipPath(outline, Qt::IntersectClip);
+        painter_.setPen(QPen(colour, 1.0));
+        const QRectF box = outline.boundingRect();
+        const double height = box.height();
+        // Lines start on a grid of the page, so that neighbouring areas join up.
+        const double first = std::floor((box.left() - height) / step_px) * step_px;
+        for (double x = first; x < box.right() + height; x += step_px)
+            painter_.drawLine(QPointF(x, lean > 0 ? box.bottom() : box.top()),
+                              QPointF(x + height, lean > 0 ? box.top() : box.bottom()));
+        painter_.restore();
+    }
+
+    /// Bone is flecked, metal has diagonal lines, wood has strokes along the grain.
+    void marks(const QPainterPath& outline) {
+        painter_.save();
+        painter_.setClipPath(outline, Qt::IntersectClip);
+        const QRectF box = outline.boundingRect();
+        const bool metal = look_.material_name == QLatin1String("brass");
+        const bool bone = look_.material_name == QLatin1String("bone") || look_.material_name == QLatin1String("synthetic");
+        painter_.setPen(QPen(look_.material_mark, bone ? 1.4 : 1.0, Qt::SolidLine, Qt::RoundCap));
+        constexpr double step = 9.0;
+        int row = 0;
+        for (double y = box.top() + 3.0; y < box.bottom(); y += metal ? box.height() + 1 : step, ++row)
+            for (double x = box.left() - (metal ? box.height() : 0.0); x < box.right(); x += step) {
+                const double aside = (row % 2) * 0.5 * step;
+                if (metal) painter_.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()));
+                else if (bone) painter_.drawPoint(QPointF(x + 2.0 + aside, y));
+                else painter_.drawLine(QPointF(x + aside, y), QPointF(x + aside + 0.7 * step, y - 0.6));
+            }
+        painter_.restore();
+    }
+
+    QPainter& painter_;
+    const Look& look_;
+    double scale_;
+    QPointF origin_;
+};
+
+} // namespace
+
+Look paper_look() {
+    Look look;
+    look.line = look.take_off = look.yours = look.missing = look.chosen = look.string = Qt::black;
+    look.faint = QColor(0x60, 0x60, 0x60);
+    look.paper = look.material = Qt::white;
+    look.material_mark = Qt::white;
+    look.fills = false;
+    return look;
+}
+
+void paint(QPainter& painter, const Drawing& drawing, const Look& look, double px_per_mm, QPointF origin) {
+    Painting painting(painter, look, px_per_mm, origin);
+    for (const Item& item : drawing.items) std::visit(painting, item);
+}
+
+QPainterPath painter_path(const Path& path, double px_per_mm, QPointF origin) {
+    const auto on = [&](Point p) { return QPointF(origin.x() + p.x * px_per_mm, origin.y() - p.y * px_per_mm); };
+    QPainterPath out;
+    const std::size_t count = path.vertices.size();
+    if (count == 0) return out;
+    out.moveTo(on(path.vertices[0].at));
+    const std::size_t pieces = path.closed ? count : count - 1;
+    for (std::size_t i = 0; i < pieces; ++i) {
+        const Vertex& a = path.vertices[i];
+        const Point b = path.vertices[(i + 1) % count].at;
+        if (a.bulge == 0.0) {
+            out.lineTo(on(b));
+            continue;
+        }
+        // Centre and angles of the arc from its chord and bulge; angles run counter-clockwise with y up.
+        const double sweep = 4.0 * std::atan(a.bulge);
+        const double chord = std::hypot(b.x - a.at.x, b.y - a.at.y);
+        const double radius = 0.5 * chord / std::abs(std::sin(0.5 * sweep));
+        const double to_centre = std::atan2(b.y - a.at.y, b.x - a.at.x) + 0.5 * std::numbers::pi - 0.5 * sweep;
+        const double side = a.bulge > 0 ? 1.0 : -1.0;
+        const Point centre{a.at.x + side * radius * std::cos(to_centre), a.at.y + side * radius * std::sin(to_centre)};
+        const double start = std::atan2(a.at.y - centre.y, a.at.x - centre.x);
+        const QPointF middle = on(centre);
+        const double r = radius * px_per_mm;
+        constexpr double degrees = 180.0 / std::numbers::pi;
+        out.arcTo(QRectF(middle.x() - r, middle.y() - r, 2 * r, 2 * r), start * degrees, sweep * degrees);
+    }
+    if (path.closed) out.closeSubpath();
+    return out;
+}
+
+} // namespace fm
