@@ -35,7 +35,8 @@ std::string line_of(const Message& message) {
     const char* word = message.severity == Severity::error     ? "error"
                        : message.severity == Severity::warning ? "warning"
                                                                : "note";
-    const bool named = message.where.empty() || english_template(message.id).find("{where}") != std::string_view::npos;
+    const bool named =
+        message.where.empty() || english_template(message.id).find("{where}") != std::string_view::npos;
     return std::string(word) + ": " + (named ? "" : message.where + ": ") + english(message) + "\n";
 }
 
@@ -51,8 +52,8 @@ struct Words {
     }
 };
 
-std::optional<Words> sorted_words(const std::vector<std::string>& words, const std::vector<std::string>& known,
-                                  std::string& fault) {
+std::optional<Words> sorted_words(const std::vector<std::string>& words,
+                                  const std::vector<std::string>& known, std::string& fault) {
     Words sorted;
     for (std::size_t i = 1; i < words.size(); ++i) {
         const bool negative_number = words[i].size() > 1 && words[i][0] == '-' &&
@@ -105,8 +106,7 @@ CommandResult check_command(const Words& words) {
     const Job job = loaded_job(words.plain[0], problems, good);
     if (good) {
         problems = solve(job.design).warnings;
-        if (job.read_only())
-            problems.push_back({"newer_version", Severity::note, "version", {job.version}});
+        if (job.read_only()) problems.push_back({"newer_version", Severity::note, "version", {job.version}});
     }
     CommandResult result;
     for (const Message& problem : problems) {
@@ -120,7 +120,8 @@ CommandResult convert_command(const Words& words) {
     const std::string& text = words.plain[0];
     const ReadingResult result = parse_reading(text);
     if (!result) {
-        Message fault{message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
+        Message fault{
+            message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
         return {{}, "error: \"" + text + "\": " + english(fault) + "\n", 1};
     }
     std::string line;
@@ -152,7 +153,8 @@ CommandResult sheet_command(const Words& words, int argc, char** argv) {
     if (!good) return told(problems);
     const auto folder = words.option("--workshop");
     const Workshop workshop = folder ? Workshop(QString::fromStdString(*folder)) : Workshop();
-    const std::string fault = write_sheet({job, tools_of(job, workshop), *file, paper == "letter"}, argc, argv);
+    const std::string fault =
+        write_sheet({job, tools_of(job, workshop), *file, paper == "letter"}, argc, argv);
     if (!fault.empty()) return usage(fault);
     return {};
 }
@@ -162,9 +164,12 @@ CommandResult dispatched(const std::vector<std::string>& words, int argc, char**
     const bool known = command == "solve" || command == "check" || command == "convert" || command == "sheet";
     if (!known) return usage("unknown command " + command);
     std::vector<std::string> options;
-    if (command == "convert") options = {"--to"};
-    else if (command == "sheet") options = {"--part", "-o", "--paper", "--workshop"};
-    else options = {"--workshop"};
+    if (command == "convert")
+        options = {"--to"};
+    else if (command == "sheet")
+        options = {"--part", "-o", "--paper", "--workshop"};
+    else
+        options = {"--workshop"};
     std::string fault;
     const auto sorted = sorted_words(words, options, fault);
     if (!sorted) return usage(fault);
@@ -172,7 +177,8 @@ CommandResult dispatched(const std::vector<std::string>& words, int argc, char**
         return usage(command + (command == "convert" ? " needs one reading" : " needs one job file"));
     if (command == "convert") return convert_command(*sorted);
     if (command == "sheet") return sheet_command(*sorted, argc, argv);
-    if (const auto folder = sorted->option("--workshop")) Workshop{QString::fromStdString(*folder)}; // told if broken
+    if (const auto folder = sorted->option("--workshop"))
+        Workshop{QString::fromStdString(*folder)}; // told if broken
     return command == "solve" ? solve_command(*sorted) : check_command(*sorted);
 }
 

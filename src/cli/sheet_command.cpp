@@ -17,7 +17,8 @@ std::string write_sheet(const SheetRequest& request, int argc, char** argv) {
     const Paper paper = request.letter ? Paper::letter : Paper::a4;
     const std::string date = QDate::currentDate().toString(Qt::ISODate).toStdString();
     const QString path = QString::fromStdString(request.path);
-    const QByteArray bytes = sheet_bytes(nut_sheet({request.job, solution, request.tools, paper, date}), paper, path);
+    const QByteArray bytes =
+        sheet_bytes(nut_sheet({request.job, solution, request.tools, paper, date}), paper, path);
     if (bytes.isEmpty()) return "-o is " + request.path + "; it must end in .pdf, .svg or .dxf";
     save_file(path, bytes, nullptr);
     return {};

@@ -6,10 +6,9 @@ namespace {
 
 /// Keys that are computed from the strings' make-up, which this version does not yet read: null.
 constexpr const char* not_yet_of_string[] = {
-    "unit_mass_g_m",   "tension_n",           "compensation_mm",  "cents",
-    "rms_cents",       "height_over_top_mm",  "exposure_mm",      "break_angle_deg",
-    "saddle_force_n",  "saddle_down_force_n", "nut_force_n",      "headroom_n",
-    "headroom_fret",   "back_gap_mm"};
+    "unit_mass_g_m",      "tension_n",   "compensation_mm", "cents",          "rms_cents",
+    "height_over_top_mm", "exposure_mm", "break_angle_deg", "saddle_force_n", "saddle_down_force_n",
+    "nut_force_n",        "headroom_n",  "headroom_fret",   "back_gap_mm"};
 
 Value list(const std::vector<double>& numbers) {
     Value::Array items;
@@ -52,7 +51,8 @@ Value string_json(const StringSolution& string) {
         .add("slot_depth_mm", slot.depth_mm)
         .add("top_above_seat_mm", slot.top_above_seat_mm)
         .add("open_gaps_mm", list(string.open_gaps_mm))
-        .add("pressed_gap_mm", Members().add("2", string.pressed_gap_2_mm).add("3", string.pressed_gap_3_mm).take())
+        .add("pressed_gap_mm",
+             Members().add("2", string.pressed_gap_2_mm).add("3", string.pressed_gap_3_mm).take())
         .add("action12_mm", string.action12_mm)
         .add("action12_capo_mm", string.action12_capo_mm)
         .add("saddle_x_mm", string.line.saddle_x_mm)
@@ -94,7 +94,8 @@ Value solution_json(const Design&, const Solution& solution) {
                                .add("severity", severity_word(message.severity))
                                .add("text", english(message))
                                .take());
-    Value nut = Members().add("angle_deg", solution.nut_angle_deg).add("gaps_mm", list(solution.nut_gaps_mm)).take();
+    Value nut =
+        Members().add("angle_deg", solution.nut_angle_deg).add("gaps_mm", list(solution.nut_gaps_mm)).take();
     return Members()
         .add("strings", std::move(strings))
         .add("nut", std::move(nut))

@@ -6,7 +6,9 @@ namespace fm {
 
 namespace {
 
-std::string key_of_string(std::size_t i) { return "strings[" + std::to_string(i) + "]"; }
+std::string key_of_string(std::size_t i) {
+    return "strings[" + std::to_string(i) + "]";
+}
 
 void doubt_gaps(const Design& design, const std::vector<double>& gaps_mm, const char* key,
                 std::vector<Message>& out) {
@@ -44,12 +46,14 @@ void doubt_heights(const Design& design, const std::vector<NutContact>& contacts
     }
 }
 
-void doubt_edges(const Design& design, const Neck& neck, const Solution& solution, std::vector<Message>& out) {
+void doubt_edges(const Design& design, const Neck& neck, const Solution& solution,
+                 std::vector<Message>& out) {
     struct Place {
         const char* id;
         int fret;
     };
-    const std::array<Place, 3> places{{{"edge_near_nut", 0}, {"edge_near_fret", 12}, {"edge_near_fret", neck.frets()}}};
+    const std::array<Place, 3> places{
+        {{"edge_near_nut", 0}, {"edge_near_fret", 12}, {"edge_near_fret", neck.frets()}}};
     for (const Side side : {Side::bass, Side::treble}) {
         const std::size_t i = side == Side::bass ? 0 : design.strings.size() - 1;
         for (const Place& place : places) {
@@ -59,7 +63,8 @@ void doubt_edges(const Design& design, const Neck& neck, const Solution& solutio
             out.push_back({place.id,
                            margin_mm <= 0 ? Severity::error : Severity::warning,
                            key_of_string(i),
-                           {design.string_name(i), place.fret, LengthMm{margin_mm}, LengthMm{design.limits.edge_min_mm}}});
+                           {design.string_name(i), place.fret, LengthMm{margin_mm},
+                            LengthMm{design.limits.edge_min_mm}}});
             if (place.fret == 12 && neck.frets() == 12) break;
         }
     }
@@ -67,9 +72,11 @@ void doubt_edges(const Design& design, const Neck& neck, const Solution& solutio
 
 } // namespace
 
-double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& line, Side side, double x_mm) {
+double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& line, Side side,
+                      double x_mm) {
     const std::size_t i = side == Side::bass ? 0 : design.strings.size() - 1;
-    const double on_string_mm = x_mm == 0.0 ? line.set_forward_mm : x_mm * line.scale_mm / neck.mean_scale_mm();
+    const double on_string_mm =
+        x_mm == 0.0 ? line.set_forward_mm : x_mm * line.scale_mm / neck.mean_scale_mm();
     const double y_mm = line.y_mm(on_string_mm);
     const double outer_side_mm = (side == Side::bass ? -y_mm : y_mm) + 0.5 * design.strings[i].diameter_mm;
     return neck.half_width_mm(x_mm) - design.neck.fret_end_bevel_mm - outer_side_mm;

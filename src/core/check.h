@@ -3,8 +3,8 @@
 
 namespace fm {
 
-/// What is wrong or doubtful in a solved design: strings that touch, a nut below the frets, a light press that
-/// lies on fret 2, an outer string too near the board's edge (with the place and the cure).
+/// What is wrong or doubtful in a solved design: strings that touch, a nut below the frets, a light press
+/// that lies on fret 2, an outer string too near the board's edge (with the place and the cure).
 std::vector<Message> doubts(const Design& design, const Neck& neck, const std::vector<NutContact>& contacts,
                             const Solution& solution);
 

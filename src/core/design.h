@@ -1,6 +1,7 @@
 #pragma once
-// The design of a job as values: what the maker decided or measured, checked once (job/read_design.h) and then
-// const. Lengths in mm. Strings run from the bass edge to the treble edge. docs/job-file.md names the same things.
+// The design of a job as values: what the maker decided or measured, checked once (job/read_design.h) and
+// then const. Lengths in mm. Strings run from the bass edge to the treble edge. docs/job-file.md names the
+// same things.
 #include <array>
 #include <optional>
 #include <string>

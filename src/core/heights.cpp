@@ -55,7 +55,8 @@ EndHeights solved_heights(const StringOnNeck& string, const HeightTargets& targe
 }
 
 double open_gap_mm(const StringOnNeck& string, const EndHeights& ends, int fret) {
-    return ends.nut_z_mm + (ends.saddle_z_mm - ends.nut_z_mm) * string.fret_share(fret) - string.fret_top_mm(fret);
+    return ends.nut_z_mm + (ends.saddle_z_mm - ends.nut_z_mm) * string.fret_share(fret) -
+           string.fret_top_mm(fret);
 }
 
 double pressed_gap_mm(const StringOnNeck& string, const EndHeights& ends, int pressed_fret) {
@@ -70,13 +71,16 @@ double capo_action_mm(const StringOnNeck& string, const EndHeights& ends) {
     return top1 + (ends.saddle_z_mm - top1) * share - string.fret_top_mm(12);
 }
 
-double open_gap_per_slot_mm(const StringOnNeck& string) { return 1.0 - string.fret_share(1); }
+double open_gap_per_slot_mm(const StringOnNeck& string) {
+    return 1.0 - string.fret_share(1);
+}
 
 double pressed_gap_per_slot_mm(const StringOnNeck& string, int pressed_fret) {
     return 1.0 - pressed_share(string, pressed_fret);
 }
 
-EndHeights heights_of_readings(const StringOnNeck& string, const NutReading& nut, const ActionReading& action) {
+EndHeights heights_of_readings(const StringOnNeck& string, const NutReading& nut,
+                               const ActionReading& action) {
     HeightTargets read;
     read.action_measure = action.measure;
     read.action_mm = action.action_mm;

@@ -20,11 +20,12 @@ struct HeightTargets {
     double action_mm = 0;
 };
 
-/// Both ends solved together. The same equations serve a target and a reading: what a gauge reads fixes the ends.
-/// Source: docs/mathematics.md, "Nut height and action".
+/// Both ends solved together. The same equations serve a target and a reading: what a gauge reads fixes the
+/// ends. Source: docs/mathematics.md, "Nut height and action".
 EndHeights solved_heights(const StringOnNeck& string, const HeightTargets& targets);
 
-/// The nut's height that makes the pressed gap `gap_mm` over fret 1, the string resting on `pressed_fret` [mm].
+/// The nut's height that makes the pressed gap `gap_mm` over fret 1, the string resting on `pressed_fret`
+/// [mm].
 double nut_z_of_pressed_gap_mm(const StringOnNeck& string, double gap_mm, int pressed_fret);
 
 /// The saddle's height for an action, the nut standing at nut_z_mm (not used by capo_1) [mm].
@@ -50,6 +51,7 @@ struct ActionReading {
     ActionMeasure measure = ActionMeasure::open;
     double action_mm = 0;
 };
-EndHeights heights_of_readings(const StringOnNeck& string, const NutReading& nut, const ActionReading& action);
+EndHeights heights_of_readings(const StringOnNeck& string, const NutReading& nut,
+                               const ActionReading& action);
 
 } // namespace fm

@@ -29,7 +29,8 @@ struct Message {
     std::vector<Argument> arguments;
 };
 
-/// Bad data from outside: names the key, its value and what is allowed. A fault of ours is a std::logic_error.
+/// Bad data from outside: names the key, its value and what is allowed. A fault of ours is a
+/// std::logic_error.
 class InputError : public std::runtime_error {
 public:
     explicit InputError(Message message);

@@ -85,7 +85,9 @@ double Neck::relief_curve_mm(double x_mm) const {
     return relief_factor_ * bend(x_mm) - fallaway_at_mm(x_mm);
 }
 
-double Neck::crown_fall_mm(double x_mm, double y_mm) const { return circle_fall_mm(radius_mm(x_mm), y_mm); }
+double Neck::crown_fall_mm(double x_mm, double y_mm) const {
+    return circle_fall_mm(radius_mm(x_mm), y_mm);
+}
 
 double Neck::fret_top_mm(int fret, double y_mm) const {
     const auto n = static_cast<std::size_t>(fret);

@@ -55,9 +55,9 @@ private:
     double relief_factor_ = 0;
     double joint_x_mm_ = 0;
     double last_x_mm_ = 0;
-    std::vector<double> length_left_;   // 1 / ratio, index 0 … frets
-    std::vector<double> relief_at_mm_;  // relief curve at each fret
-    std::vector<double> radius_at_mm_;  // radius at each fret; 0: flat
+    std::vector<double> length_left_;  // 1 / ratio, index 0 … frets
+    std::vector<double> relief_at_mm_; // relief curve at each fret
+    std::vector<double> radius_at_mm_; // radius at each fret; 0: flat
     std::vector<double> offset_mm_;
 };
 

@@ -54,7 +54,9 @@ double nut_angle_deg(const Neck& neck, const std::vector<StringLine>& lines) {
            degrees;
 }
 
-double along_part_mm(double y_mm, double angle_deg) { return y_mm / std::cos(angle_deg / degrees); }
+double along_part_mm(double y_mm, double angle_deg) {
+    return y_mm / std::cos(angle_deg / degrees);
+}
 
 double seat_fall_mm(const NutDesign& nut, double y_mm) {
     return nut.seat == Seat::curved ? circle_fall_mm(nut.seat_radius_mm, y_mm) : 0.0;
@@ -123,7 +125,8 @@ std::vector<double> fair_heights_mm(const std::vector<double>& x_mm, const std::
         const std::size_t a = hull[piece - 1];
         const std::size_t b = hull[piece];
         for (std::size_t m = a + 1; m < b; ++m)
-            fair_mm[m] = heights_mm[a] + (heights_mm[b] - heights_mm[a]) * (x_mm[m] - x_mm[a]) / (x_mm[b] - x_mm[a]);
+            fair_mm[m] =
+                heights_mm[a] + (heights_mm[b] - heights_mm[a]) * (x_mm[m] - x_mm[a]) / (x_mm[b] - x_mm[a]);
     }
     return fair_mm;
 }

@@ -7,21 +7,21 @@
 
 namespace fm {
 
-/// One slot of the nut as a piece of work. Heights are at the front face, over the seat unless said otherwise.
-/// Source: docs/mathematics.md, "The nut as a piece of work".
+/// One slot of the nut as a piece of work. Heights are at the front face, over the seat unless said
+/// otherwise. Source: docs/mathematics.md, "The nut as a piece of work".
 struct SlotWork {
-    double along_mm = 0;           ///< from the centreline along the part
-    double over_frets_mm = 0;      ///< floor over the fret-top surface: over a straightedge on the frets
+    double along_mm = 0;      ///< from the centreline along the part
+    double over_frets_mm = 0; ///< floor over the fret-top surface: over a straightedge on the frets
     double floor_above_seat_mm = 0;
     double floor_over_board_mm = 0;
     std::optional<double> floor_below_blank_top_mm; ///< when the blank's height is known
     double saw_to_above_seat_mm = 0;
     double width_mm = 0;
-    double depth_mm = 0;           ///< in the finished nut, before a fair top
-    double top_above_seat_mm = 0;  ///< finished top over the string
-    double made_top_above_seat_mm = 0; ///< the top as made: the fair line where one is chosen
-    double floor_angle_deg = 0;    ///< fall of the floor toward the headstock
-    double floor_back_drop_mm = 0; ///< floor at the back face, lower by this
+    double depth_mm = 0;                ///< in the finished nut, before a fair top
+    double top_above_seat_mm = 0;       ///< finished top over the string
+    double made_top_above_seat_mm = 0;  ///< the top as made: the fair line where one is chosen
+    double floor_angle_deg = 0;         ///< fall of the floor toward the headstock
+    double floor_back_drop_mm = 0;      ///< floor at the back face, lower by this
     double fret_tops_above_seat_mm = 0; ///< pencil line at this string
     double board_above_seat_mm = 0;     ///< board surface at this string
 };
@@ -53,7 +53,8 @@ double board_above_seat_mm(const Neck& neck, const NutDesign& nut, double y_mm);
 double seat_fall_mm(const NutDesign& nut, double y_mm);
 
 /// All slots, bass to treble.
-std::vector<SlotWork> slot_works(const Design& design, const std::vector<NutContact>& contacts, double angle_deg);
+std::vector<SlotWork> slot_works(const Design& design, const std::vector<NutContact>& contacts,
+                                 double angle_deg);
 
 /// How the string bends over the nut. @param post its own post
 NutBend nut_bend(const NutContact& contact, const Post& post);

@@ -5,7 +5,8 @@
 
 namespace fm {
 
-/// Frequency of a note's name under a tuning of A4: "G2", "C#3", "B♭1", "Ebb4". @returns nothing if it is no name.
+/// Frequency of a note's name under a tuning of A4: "G2", "C#3", "B♭1", "Ebb4". @returns nothing if it is no
+/// name.
 std::optional<double> pitch_hz_of_name(std::string_view name, double a4_hz);
 
 /// Name of the nearest note in equal temperament, sharps as ♯: "C♯3".

@@ -24,7 +24,8 @@ struct Part {
 /// atom := number [unit] | fraction [unit] | ( sum ). The unit at the very end governs all bare numbers.
 class Parser {
 public:
-    Parser(const std::vector<Token>& tokens, std::size_t begin, std::size_t end, const ReadingOptions& options)
+    Parser(const std::vector<Token>& tokens, std::size_t begin, std::size_t end,
+           const ReadingOptions& options)
         : tokens_(tokens), at_(begin), end_(end), options_(options), governing_(options.bare_unit) {
         if (end_ > begin + 1 && tokens_[end_ - 1].kind == TokenKind::unit &&
             tokens_[end_ - 2].kind != TokenKind::fraction) {
@@ -53,7 +54,9 @@ private:
         if (!error_) error_ = ReadingError{fault, place()};
     }
 
-    Part as_length(Part part) const { return part.length ? part : Part{part.value * mm_per(governing_), true}; }
+    Part as_length(Part part) const {
+        return part.length ? part : Part{part.value * mm_per(governing_), true};
+    }
 
     Part sum() {
         Part left = product();
@@ -90,7 +93,8 @@ private:
 
     Part divided(Part left, Part right, std::size_t right_at) {
         if (right.value == 0) error_ = ReadingError{ReadingFault::divide_by_zero, tokens_[right_at].at};
-        if (right.length && !left.length) error_ = ReadingError{ReadingFault::number_over_length, tokens_[right_at].at};
+        if (right.length && !left.length)
+            error_ = ReadingError{ReadingFault::number_over_length, tokens_[right_at].at};
         if (error_) return left;
         return {left.value / right.value, left.length && !right.length};
     }

@@ -10,24 +10,25 @@ namespace fm {
 
 struct Reading {
     double mm = 0;
-    std::optional<double> uncertainty_mm; ///< from "this leaf goes, that one does not", one standard deviation
+    std::optional<double>
+        uncertainty_mm;              ///< from "this leaf goes, that one does not", one standard deviation
     bool fraction_as_inches = false; ///< a bare fraction such as 3/32 was taken as inches
 };
 
 enum class ReadingFault {
     empty,
     too_long,
-    unknown_sign,      ///< a character or word that means nothing here
+    unknown_sign, ///< a character or word that means nothing here
     number_expected,
     operator_expected,
-    bracket_open,      ///< a bracket is not closed
+    bracket_open, ///< a bracket is not closed
     too_deep,
-    bad_number,        ///< two decimal marks in one number
+    bad_number, ///< two decimal marks in one number
     fraction_not_proper,
     divide_by_zero,
     length_times_length,
     number_over_length,
-    leaf_order,        ///< in a < b the first leaf is not the thinner one
+    leaf_order, ///< in a < b the first leaf is not the thinner one
     too_large
 };
 

@@ -39,9 +39,15 @@ constexpr std::array spellings{
     Spelling{"<", TokenKind::less},
 };
 
-bool is_digit(char c) { return c >= '0' && c <= '9'; }
-bool is_letter(char c) { return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z'); }
-char lowered(char c) { return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c; }
+bool is_digit(char c) {
+    return c >= '0' && c <= '9';
+}
+bool is_letter(char c) {
+    return (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z');
+}
+char lowered(char c) {
+    return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
+}
 
 class Splitter {
 public:
@@ -56,10 +62,14 @@ public:
 private:
     bool skip_space() {
         while (at_ < text_.size()) {
-            if (text_[at_] == ' ' || text_[at_] == '\t') at_ += 1;
-            else if (text_.substr(at_).starts_with("\u00a0")) at_ += 2; // no-break space
-            else if (text_.substr(at_).starts_with("\u202f")) at_ += 3; // narrow no-break space
-            else return true;
+            if (text_[at_] == ' ' || text_[at_] == '\t')
+                at_ += 1;
+            else if (text_.substr(at_).starts_with("\u00a0"))
+                at_ += 2; // no-break space
+            else if (text_.substr(at_).starts_with("\u202f"))
+                at_ += 3; // narrow no-break space
+            else
+                return true;
         }
         return false;
     }
@@ -75,7 +85,8 @@ private:
         std::size_t end = at;
         while (end < text_.size() && is_digit(text_[end])) ++end;
         int value = 0;
-        if (end == at || end - at > 6 || std::from_chars(text_.data() + at, text_.data() + end, value).ec != std::errc{})
+        if (end == at || end - at > 6 ||
+            std::from_chars(text_.data() + at, text_.data() + end, value).ec != std::errc{})
             return {std::nullopt, end};
         return {value, end};
     }
@@ -112,7 +123,8 @@ private:
         const auto [whole, end] = whole_at(start);
         if (!whole || *whole >= 100 || continues_number(end) || end >= text_.size()) return false;
         std::size_t part = end;
-        if (text_[part] == '-') ++part;
+        if (text_[part] == '-')
+            ++part;
         else
             while (part < text_.size() && text_[part] == ' ') ++part;
         if (part == end) return false;
@@ -128,7 +140,8 @@ private:
     }
 
     void push_fraction(std::size_t start, int whole, const Ratio& ratio) {
-        tokens_.list.push_back({TokenKind::fraction, start, whole + static_cast<double>(ratio.above) / ratio.below});
+        tokens_.list.push_back(
+            {TokenKind::fraction, start, whole + static_cast<double>(ratio.above) / ratio.below});
         at_ = ratio.end;
     }
 
@@ -175,6 +188,8 @@ private:
 
 } // namespace
 
-Tokens tokens_of(std::string_view text) { return Splitter(text).run(); }
+Tokens tokens_of(std::string_view text) {
+    return Splitter(text).run();
+}
 
 } // namespace fm::reading_detail

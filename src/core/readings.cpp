@@ -21,9 +21,11 @@ std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries) {
     std::vector<ReadingEntry> ordered;
     for (std::size_t i = 0; i < entries.size(); ++i)
         if (!taken[i]) ordered.push_back(effective[i]);
-    const bool all_timed = std::all_of(ordered.begin(), ordered.end(), [](const auto& e) { return !e.when.empty(); });
+    const bool all_timed =
+        std::all_of(ordered.begin(), ordered.end(), [](const auto& e) { return !e.when.empty(); });
     if (all_timed)
-        std::stable_sort(ordered.begin(), ordered.end(), [](const auto& a, const auto& b) { return a.when < b.when; });
+        std::stable_sort(ordered.begin(), ordered.end(),
+                         [](const auto& a, const auto& b) { return a.when < b.when; });
     return ordered;
 }
 
@@ -50,7 +52,9 @@ struct StringStory {
 
 class Folding {
 public:
-    Folding(const Design& design, const Solution& target) : target_(target) { necks_.emplace_back(design.neck); }
+    Folding(const Design& design, const Solution& target) : target_(target) {
+        necks_.emplace_back(design.neck);
+    }
 
     void take(const ReadingEntry& entry, const NeckDesign& design_neck) {
         if (entry.relief) {
@@ -97,32 +101,38 @@ private:
         const bool together = story.nut_waiting && story.action_waiting;
         if (together && story.nut_waiting->neck == story.action_waiting->neck) {
             const StringOnNeck string = on(i, story.nut_waiting->neck);
-            const EndHeights ends = heights_of_readings(string, story.nut_waiting->read, story.action_waiting->read);
+            const EndHeights ends =
+                heights_of_readings(string, story.nut_waiting->read, story.action_waiting->read);
             keep(known, string, ends, story.nut_waiting->read);
         } else if (together) {
             settle_across_necks(i, story);
         } else if (story.nut_waiting && known.saddle_z_mm) {
             const StringOnNeck string = on(i, story.nut_waiting->neck);
-            keep(known, string, {nut_z_mm(string, story.nut_waiting->read, *known.saddle_z_mm), *known.saddle_z_mm},
+            keep(known, string,
+                 {nut_z_mm(string, story.nut_waiting->read, *known.saddle_z_mm), *known.saddle_z_mm},
                  story.nut_waiting->read);
         } else if (story.action_waiting && known.above_fret_line_mm) {
             const StringOnNeck string = on(i, story.action_waiting->neck);
             const ActionReading& read = story.action_waiting->read;
-            known.saddle_z_mm = saddle_z_of_action_mm(string, read.measure, read.action_mm,
-                                                      string.fret_line_under_string_mm() + *known.above_fret_line_mm);
-        } else return; // one number alone: held
+            known.saddle_z_mm =
+                saddle_z_of_action_mm(string, read.measure, read.action_mm,
+                                      string.fret_line_under_string_mm() + *known.above_fret_line_mm);
+        } else
+            return; // one number alone: held
         story.nut_waiting.reset();
         story.action_waiting.reset();
     }
 
-    static void keep(KnownString& known, const StringOnNeck& string, const EndHeights& ends, const NutReading& read) {
+    static void keep(KnownString& known, const StringOnNeck& string, const EndHeights& ends,
+                     const NutReading& read) {
         known.above_fret_line_mm = ends.nut_z_mm - string.fret_line_under_string_mm();
         known.saddle_z_mm = ends.saddle_z_mm;
         known.only_at_least = (read.open_gap_mm ? *read.open_gap_mm : *read.pressed_gap_mm) == 0.0;
     }
 
     static double nut_z_mm(const StringOnNeck& string, const NutReading& read, double saddle_z_mm) {
-        if (!read.open_gap_mm) return nut_z_of_pressed_gap_mm(string, *read.pressed_gap_mm, read.pressed_fret);
+        if (!read.open_gap_mm)
+            return nut_z_of_pressed_gap_mm(string, *read.pressed_gap_mm, read.pressed_fret);
         const double u1 = string.fret_share(1);
         return (string.fret_top_mm(1) + *read.open_gap_mm - saddle_z_mm * u1) / (1.0 - u1);
     }
@@ -160,11 +170,13 @@ std::vector<KnownString> known_heights(const Design& design, const Solution& tar
     return folding.known();
 }
 
-std::vector<std::optional<double>> found_floors_mm(const Solution& target, const std::vector<KnownString>& known) {
+std::vector<std::optional<double>> found_floors_mm(const Solution& target,
+                                                   const std::vector<KnownString>& known) {
     std::vector<std::optional<double>> floors;
     for (std::size_t i = 0; i < target.strings.size(); ++i) {
         const StringSolution& string = target.strings[i];
-        if (!known[i].above_fret_line_mm) floors.emplace_back();
+        if (!known[i].above_fret_line_mm)
+            floors.emplace_back();
         else // the floor stands as far over the target's as the string stands over its target
             floors.push_back(string.slot.floor_above_seat_mm + *known[i].above_fret_line_mm -
                              string.above_fret_line_mm);

@@ -35,8 +35,8 @@ struct KnownString {
     std::optional<double> above_fret_line_mm; ///< a = z_n - F_0, moves with the neck
     std::optional<double> saddle_z_mm;        ///< moves with the body
     bool only_at_least = false; ///< the nut reading was 0: the string touches, the slot may be deeper still
-    std::optional<double> nut_gap_mm;    ///< the newest nut number itself
-    std::optional<double> action_mm;     ///< the newest action number itself
+    std::optional<double> nut_gap_mm; ///< the newest nut number itself
+    std::optional<double> action_mm;  ///< the newest action number itself
 };
 
 /// The entries in the order they count: by time if all have one, else as written; replaced ones left out.
@@ -45,11 +45,13 @@ std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries);
 /// The relief the newest entry with a relief gives, else the job's own; none: straight.
 std::optional<Relief> found_relief(const Design& design, const std::vector<ReadingEntry>& ordered);
 
-/// Heights known after all entries, bass to treble. Set-forward and saddle points are those solved for the target.
+/// Heights known after all entries, bass to treble. Set-forward and saddle points are those solved for the
+/// target.
 std::vector<KnownString> known_heights(const Design& design, const Solution& target,
                                        const std::vector<ReadingEntry>& entries);
 
 /// The slots as they are found, in the same places as the target's: floor heights over the seat, if known.
-std::vector<std::optional<double>> found_floors_mm(const Solution& target, const std::vector<KnownString>& known);
+std::vector<std::optional<double>> found_floors_mm(const Solution& target,
+                                                   const std::vector<KnownString>& known);
 
 } // namespace fm

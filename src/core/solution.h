@@ -12,10 +12,10 @@ namespace fm {
 struct StringSolution {
     StringLine line;
     EndHeights ends;
-    double nut_z_over_fret_line_mm = 0;  ///< z_n - w(delta)
-    double above_fret_line_mm = 0;       ///< z_n - F_0
+    double nut_z_over_fret_line_mm = 0; ///< z_n - w(delta)
+    double above_fret_line_mm = 0;      ///< z_n - F_0
     double saddle_along_mm = 0;
-    std::vector<double> open_gaps_mm;    ///< from fret 1
+    std::vector<double> open_gaps_mm; ///< from fret 1
     double pressed_gap_2_mm = 0;
     double pressed_gap_3_mm = 0;
     double action12_mm = 0;
@@ -35,7 +35,7 @@ struct Solution {
     std::vector<StringSolution> strings;
     double nut_angle_deg = 0;
     SaddleLine saddle_line;
-    std::vector<double> nut_gaps_mm;    ///< clear space between each string and the next
+    std::vector<double> nut_gaps_mm; ///< clear space between each string and the next
     std::vector<double> saddle_gaps_mm;
     std::vector<Message> warnings;
 };

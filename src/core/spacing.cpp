@@ -60,14 +60,16 @@ std::vector<double> middles_by_centres_mm(const std::vector<CourseShape>& course
 std::vector<double> middles_by_gaps_mm(const std::vector<CourseShape>& courses, OuterCentres outer) {
     const double first_mm = outer.bass_mm + courses.front().half_centres_mm;
     const double last_mm = outer.treble_mm - courses.back().half_centres_mm;
-    const double side_to_side_mm = last_mm + courses.back().treble_reach_mm - (first_mm - courses.front().bass_reach_mm);
-    const double widths_mm = std::accumulate(courses.begin(), courses.end(), 0.0, [](double sum, const auto& c) {
-        return sum + c.bass_reach_mm + c.treble_reach_mm;
-    });
+    const double side_to_side_mm =
+        last_mm + courses.back().treble_reach_mm - (first_mm - courses.front().bass_reach_mm);
+    const double widths_mm =
+        std::accumulate(courses.begin(), courses.end(), 0.0,
+                        [](double sum, const auto& c) { return sum + c.bass_reach_mm + c.treble_reach_mm; });
     const double gap_mm = (side_to_side_mm - widths_mm) / static_cast<double>(courses.size() - 1);
     std::vector<double> middles_mm{first_mm};
     for (std::size_t c = 1; c < courses.size(); ++c)
-        middles_mm.push_back(middles_mm.back() + courses[c - 1].treble_reach_mm + gap_mm + courses[c].bass_reach_mm);
+        middles_mm.push_back(middles_mm.back() + courses[c - 1].treble_reach_mm + gap_mm +
+                             courses[c].bass_reach_mm);
     return middles_mm;
 }
 

@@ -3,17 +3,17 @@
 
 namespace fm {
 
-/// One string in plan and height: from the nut contact (delta, y_n) to the saddle contact (x_s, y_s). All x run
-/// along the string from its own nut line. Heights are solved by heights.h.
-/// Source: docs/mathematics.md, "A string" and "Fanned frets".
+/// One string in plan and height: from the nut contact (delta, y_n) to the saddle contact (x_s, y_s). All x
+/// run along the string from its own nut line. Heights are solved by heights.h. Source: docs/mathematics.md,
+/// "A string" and "Fanned frets".
 struct StringLine {
     double scale_mm = 0;
     double set_forward_mm = 0; ///< delta
     double saddle_x_mm = 0;
     double nut_y_mm = 0;
     double saddle_y_mm = 0;
-    double plan_start_mm = 0;  ///< X_i: its nut line in plan
-    double plan_cosine = 1;    ///< plan length of one mm along it
+    double plan_start_mm = 0; ///< X_i: its nut line in plan
+    double plan_cosine = 1;   ///< plan length of one mm along it
 
     double share(double x_mm) const { return (x_mm - set_forward_mm) / (saddle_x_mm - set_forward_mm); }
     double y_mm(double x_mm) const { return nut_y_mm + (saddle_y_mm - nut_y_mm) * share(x_mm); }

@@ -8,8 +8,8 @@ enum class FileFit { fits, rock, none };
 
 struct FileChoice {
     FileFit fit = FileFit::none;
-    double width_mm = 0;  ///< of the file; 0 when none fits
-    double short_mm = 0;  ///< how much wider the slot must be rocked
+    double width_mm = 0; ///< of the file; 0 when none fits
+    double short_mm = 0; ///< how much wider the slot must be rocked
 };
 
 /// The file of the shop's set for a slot.

@@ -56,8 +56,8 @@ std::string fraction_text(long long count) {
 
 std::string fixed_text(double value, int decimals) {
     std::array<char, 400> buffer{};
-    const auto end =
-        std::to_chars(buffer.data(), buffer.data() + buffer.size(), value, std::chars_format::fixed, decimals);
+    const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), value,
+                                   std::chars_format::fixed, decimals);
     std::string text(buffer.data(), end.ptr);
     if (text.starts_with('-') && text.find_first_not_of("-0.") == std::string::npos) text.erase(0, 1);
     return text;
@@ -75,7 +75,8 @@ int usual_decimals(Unit unit) {
 
 std::string length_text(double length_mm, Unit unit) {
     if (unit != Unit::sixty_fourths)
-        return fixed_text(length_mm / mm_per(unit), usual_decimals(unit)) + " " + std::string(unit_word(unit));
+        return fixed_text(length_mm / mm_per(unit), usual_decimals(unit)) + " " +
+               std::string(unit_word(unit));
     const SixtyFourths parts = sixty_fourths(length_mm);
     const std::string rest = fixed_text(std::abs(parts.remainder_mm), 2);
     std::string text = fraction_text(parts.count);

@@ -20,7 +20,9 @@ namespace {
     throw InputError({id, Severity::error, {}, std::move(arguments)});
 }
 
-FileMark mark_of(const QByteArray& text) { return {QCryptographicHash::hash(text, QCryptographicHash::Sha256)}; }
+FileMark mark_of(const QByteArray& text) {
+    return {QCryptographicHash::hash(text, QCryptographicHash::Sha256)};
+}
 
 } // namespace
 
@@ -29,13 +31,17 @@ LoadedFile load_file(const QString& path) {
     if (!info.exists()) refuse("file_missing", path);
     if (info.isDir()) refuse("file_is_folder", path);
     QFile file(path);
-    if (!file.open(QIODevice::ReadOnly)) refuse("file_not_readable", path, {file.errorString().toStdString()});
+    if (!file.open(QIODevice::ReadOnly))
+        refuse("file_not_readable", path, {file.errorString().toStdString()});
     constexpr auto most = static_cast<qint64>(largest_job_bytes);
     if (info.isFile() && file.size() > most)
-        throw InputError({"file_too_large", Severity::error, {},
+        throw InputError({"file_too_large",
+                          Severity::error,
+                          {},
                           {static_cast<double>(file.size()), static_cast<double>(most)}});
     const QByteArray text = file.read(most + 1); // a device may be longer than it says
-    if (file.error() != QFileDevice::NoError) refuse("file_not_readable", path, {file.errorString().toStdString()});
+    if (file.error() != QFileDevice::NoError)
+        refuse("file_not_readable", path, {file.errorString().toStdString()});
     return {text, mark_of(text)};
 }
 
@@ -59,8 +65,8 @@ std::unique_ptr<JobLock> JobLock::taken(const QString& path) {
     const QByteArray name = QCryptographicHash::hash(canonical.toUtf8(), QCryptographicHash::Sha1).toHex();
     QString folder = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
     if (folder.isEmpty()) folder = QDir::tempPath();
-    std::unique_ptr<JobLock> lock(
-        new JobLock(folder + QStringLiteral("/fair-measure-") + QString::fromLatin1(name) + QStringLiteral(".lock")));
+    std::unique_ptr<JobLock> lock(new JobLock(folder + QStringLiteral("/fair-measure-") +
+                                              QString::fromLatin1(name) + QStringLiteral(".lock")));
     lock->lock_.setStaleLockTime(0); // held as long as its process lives, however long that is
     return lock->lock_.tryLock(0) ? std::move(lock) : nullptr;
 }

@@ -22,8 +22,8 @@ struct LoadedFile {
 /// The whole file. @throws InputError (file_...) for no file, a folder, no rights, more than 8 MB.
 LoadedFile load_file(const QString& path);
 
-/// Writes the whole file or leaves the old one. @param expected what must still stand there, or nullptr for a new
-/// place. @throws InputError: changed on disk, no rights, disk full. @returns the new mark.
+/// Writes the whole file or leaves the old one. @param expected what must still stand there, or nullptr for a
+/// new place. @throws InputError: changed on disk, no rights, disk full. @returns the new mark.
 FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected);
 
 /// Whether the file still holds what the mark says; a missing file counts as changed.

@@ -28,7 +28,9 @@ public:
 
     bool null() override { return add(Value()); }
     bool boolean(bool value) override { return add(Value(value)); }
-    bool number_integer(number_integer_t value) override { return add(Value(static_cast<std::int64_t>(value))); }
+    bool number_integer(number_integer_t value) override {
+        return add(Value(static_cast<std::int64_t>(value)));
+    }
     bool number_unsigned(number_unsigned_t value) override {
         if (value > static_cast<number_unsigned_t>(INT64_MAX)) return add(Value(static_cast<double>(value)));
         return add(Value(static_cast<std::int64_t>(value)));
@@ -100,10 +102,14 @@ std::string quoted(const std::string& text) {
 }
 
 void write_compact(const Value& value, bool spaced, std::string& out) {
-    if (const auto* text = value.text()) out += quoted(*text);
-    else if (const auto* flag = value.flag()) out += *flag ? "true" : "false";
-    else if (const auto* whole = value.whole()) out += std::to_string(*whole);
-    else if (value.is_number()) out += number_text(value.number());
+    if (const auto* text = value.text())
+        out += quoted(*text);
+    else if (const auto* flag = value.flag())
+        out += *flag ? "true" : "false";
+    else if (const auto* whole = value.whole())
+        out += std::to_string(*whole);
+    else if (value.is_number())
+        out += number_text(value.number());
     else if (const auto* items = value.array()) {
         out += '[';
         for (std::size_t i = 0; i < items->size(); ++i) {
@@ -119,7 +125,8 @@ void write_compact(const Value& value, bool spaced, std::string& out) {
             write_compact((*members)[i].second, spaced, out);
         }
         out += spaced && !members->empty() ? " }" : "}";
-    } else out += "null";
+    } else
+        out += "null";
 }
 
 void write_lines(const Value& value, std::size_t indent, std::size_t used, std::string& out) {

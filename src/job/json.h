@@ -8,7 +8,8 @@ namespace fm {
 
 constexpr std::size_t largest_job_bytes = std::size_t{8} * 1024 * 1024;
 
-/// Reads JSON text, strictly: one document, no comments, no NaN, no key twice in one object, at most 64 levels.
+/// Reads JSON text, strictly: one document, no comments, no NaN, no key twice in one object, at most 64
+/// levels.
 /// @throws InputError (json_...) that says where. Text over largest_job_bytes is refused before it is read.
 Value parse_json(std::string_view text);
 

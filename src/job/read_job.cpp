@@ -1,5 +1,5 @@
-// One file for the whole of a job file's keys, limits and defaults: longer than others so that docs/job-file.md
-// has one counterpart.
+// One file for the whole of a job file's keys, limits and defaults: longer than others so that
+// docs/job-file.md has one counterpart.
 #include "core/pitch.h"
 #include "core/spacing.h"
 #include "job/job.h"
@@ -40,10 +40,12 @@ void read_radius(Reader& neck, NeckDesign& design) {
         design.radius_nut_mm = neck.number("radius_nut_mm", radius);
         design.radius_end_mm = neck.number("radius_end_mm", radius);
         design.radius_end_at_mm = neck.number_or("radius_end_at_mm", design.mean_scale_mm(), {10.0, 1500.0});
-        if (neck.has("radius_mm")) neck.fault("one_or_the_other", "radius_mm", {std::string("radius_nut_mm")});
+        if (neck.has("radius_mm"))
+            neck.fault("one_or_the_other", "radius_mm", {std::string("radius_nut_mm")});
         const double last_x_mm = design.mean_scale_mm() * (1.0 - std::exp2(-design.frets / 12.0));
-        const double at_last_fret_mm = design.radius_nut_mm + (design.radius_end_mm - design.radius_nut_mm) * last_x_mm /
-                                                               std::max(design.radius_end_at_mm, 1.0);
+        const double at_last_fret_mm = design.radius_nut_mm + (design.radius_end_mm - design.radius_nut_mm) *
+                                                                  last_x_mm /
+                                                                  std::max(design.radius_end_at_mm, 1.0);
         if (at_last_fret_mm < smallest_radius_mm)
             neck.fault("radius_runs_out", "radius_end_mm",
                        {design.radius_end_mm, LengthMm{at_last_fret_mm}, LengthMm{smallest_radius_mm}});
@@ -53,7 +55,8 @@ void read_radius(Reader& neck, NeckDesign& design) {
     }
     if (design.shape != BoardShape::flat && design.radius_nut_mm > 0 &&
         design.radius_nut_mm <= 0.5 * design.nut_width_mm)
-        neck.fault("radius_under_half_width", design.shape == BoardShape::cone ? "radius_nut_mm" : "radius_mm",
+        neck.fault("radius_under_half_width",
+                   design.shape == BoardShape::cone ? "radius_nut_mm" : "radius_mm",
                    {design.radius_nut_mm, LengthMm{0.5 * design.nut_width_mm}});
 }
 
@@ -64,7 +67,8 @@ std::optional<Relief> read_relief(Reader holder, std::string_view key, const Nec
     relief.depth_mm = reader.number("depth_mm", {-1.0, 2.0});
     relief.at_fret = reader.whole("at_fret", 1, design.frets);
     if (!reader.has("between_frets")) reader.fault("key_missing", "between_frets");
-    const std::vector<double> held = reader.numbers("between_frets", {0.0, static_cast<double>(design.frets)}, 2);
+    const std::vector<double> held =
+        reader.numbers("between_frets", {0.0, static_cast<double>(design.frets)}, 2);
     if (held.size() != 2) return std::nullopt;
     relief.from_fret = static_cast<int>(held[0]);
     relief.to_fret = static_cast<int>(held[1]);
@@ -127,7 +131,8 @@ StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
         if (!hz) reader.fault("not_a_pitch", "pitch", {name});
         string.pitch_hz = hz.value_or(a4_hz);
         string.pitch_name = shown_pitch_name(name);
-        if (hz && (*hz < 15.0 || *hz > 2000.0)) reader.fault("number_out_of_range", "pitch", {*hz, 15.0, 2000.0});
+        if (hz && (*hz < 15.0 || *hz > 2000.0))
+            reader.fault("number_out_of_range", "pitch", {*hz, 15.0, 2000.0});
     }
     if (reader.has("pitch_hz")) {
         string.pitch_hz = reader.number("pitch_hz", {15.0, 2000.0});
@@ -151,7 +156,8 @@ StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
 Spacing read_spacing(Reader& holder, const Design& design) {
     Reader reader = holder.object("spacing", true);
     Spacing spacing;
-    spacing.method = static_cast<SpacingMethod>(reader.word("method", {"equal_centres", "equal_gaps", "blend", "given"}, 0));
+    spacing.method = static_cast<SpacingMethod>(
+        reader.word("method", {"equal_centres", "equal_gaps", "blend", "given"}, 0));
     if (spacing.method == SpacingMethod::blend) spacing.blend = reader.number("blend", {0.0, 1.0});
     spacing.course_gap_mm = reader.number_if("course_gap_mm", {0.0, 30.0});
     spacing.course_centres_mm = reader.number_if("course_centres_mm", {0.2, 40.0});
@@ -169,9 +175,11 @@ Spacing read_spacing(Reader& holder, const Design& design) {
         reader.fault("course_distance_missing", "course_gap_mm");
     if (reader.has("edge_margin_mm")) {
         Reader margin = reader.object("edge_margin_mm", true);
-        spacing.edge_margin_mm = {margin.number("bass", {-20.0, 50.0}), margin.number("treble", {-20.0, 50.0})};
+        spacing.edge_margin_mm = {margin.number("bass", {-20.0, 50.0}),
+                                  margin.number("treble", {-20.0, 50.0})};
         if (reader.has("bias_mm")) reader.fault("bias_with_margin", "bias_mm");
-        if (reader.has("spread_mm")) reader.fault("one_or_the_other", "spread_mm", {std::string("edge_margin_mm")});
+        if (reader.has("spread_mm"))
+            reader.fault("one_or_the_other", "spread_mm", {std::string("edge_margin_mm")});
     } else {
         const bool one_string = design.strings.size() == 1;
         spacing.spread_mm = one_string ? reader.number_or("spread_mm", 0.0, {0.0, 150.0})
@@ -197,13 +205,15 @@ void read_posts(Reader& nut, Design& design) {
     if (!nut.has("posts")) return;
     const std::size_t count = design.strings.size();
     for (Reader& post : nut.objects("posts", count, count, false))
-        design.nut.posts.push_back({post.number("behind_mm", {1.0, 500.0}), post.number("across_mm", {-200.0, 200.0}),
+        design.nut.posts.push_back({post.number("behind_mm", {1.0, 500.0}),
+                                    post.number("across_mm", {-200.0, 200.0}),
                                     post.number("below_mm", {-50.0, 100.0})});
 }
 
 PlainWound read_plain_wound(Reader& nut, std::string_view key, PlainWound otherwise, Range range) {
     Reader reader = nut.object(key, false);
-    return {reader.number_or("plain", otherwise.plain, range), reader.number_or("wound", otherwise.wound, range)};
+    return {reader.number_or("plain", otherwise.plain, range),
+            reader.number_or("wound", otherwise.wound, range)};
 }
 
 void read_nut(Reader& root, Design& design) {
@@ -211,14 +221,16 @@ void read_nut(Reader& root, Design& design) {
     NutDesign& nut = design.nut;
     nut.spacing = read_spacing(reader, design);
     Reader height = reader.object("height", true);
-    nut.height_method = static_cast<NutHeightMethod>(height.word("method", {"open_gap", "pressed_gap", "zero_fret"}, std::nullopt));
+    nut.height_method = static_cast<NutHeightMethod>(
+        height.word("method", {"open_gap", "pressed_gap", "zero_fret"}, std::nullopt));
     nut.height = read_targets(height, gap_range, design.strings.size());
     nut.pressed_fret = height.whole_or("pressed_fret", 3, 2, 3);
     nut.set_forward_mm = reader.number_or("set_forward_mm", 0.0, {0.0, 2.0});
     nut.board_above_seat_mm = reader.number("board_above_seat_mm", {-5.0, 50.0});
     nut.thickness_mm = reader.number_or("thickness_mm", 5.0, {0.5, 30.0});
     nut.seat = static_cast<Seat>(reader.word("seat", {"square", "angled", "curved"}, 0));
-    if (nut.seat == Seat::curved) nut.seat_radius_mm = reader.number("seat_radius_mm", {smallest_radius_mm, 1e6});
+    if (nut.seat == Seat::curved)
+        nut.seat_radius_mm = reader.number("seat_radius_mm", {smallest_radius_mm, 1e6});
     nut.headstock_angle_deg = reader.number_or("headstock_angle_deg", 0.0, {0.0, 45.0});
     nut.floor_angle_share = reader.number_or("floor_angle_share", 0.6, {0.0, 1.0});
     nut.saw_allowance_mm = reader.number_or("saw_allowance_mm", 0.3, {0.0, 5.0});
@@ -234,7 +246,8 @@ void read_nut(Reader& root, Design& design) {
     }
     if (reader.has("zero_fret")) {
         Reader zero = reader.object("zero_fret", false);
-        nut.zero_fret = ZeroFret{zero.number("height_mm", {0.2, 4.0}), zero.number_or("guide_below_mm", 0.0, {0.0, 5.0})};
+        nut.zero_fret =
+            ZeroFret{zero.number("height_mm", {0.2, 4.0}), zero.number_or("guide_below_mm", 0.0, {0.0, 5.0})};
     }
     read_posts(reader, design);
 }
@@ -247,8 +260,10 @@ void read_saddle(Reader& root, Design& design) {
     saddle.measured = static_cast<ActionMeasure>(action.word("measured", {"open", "capo_1"}, 0));
     saddle.action = read_targets(action, action_range, design.strings.size());
     Reader compensation = reader.object("compensation", false);
-    saddle.compensation = static_cast<CompensationMethod>(compensation.word("method", {"fixed", "octave", "all_frets"}, 1));
-    if (saddle.compensation == CompensationMethod::fixed) saddle.fixed_mm = compensation.number("fixed_mm", {-20.0, 50.0});
+    saddle.compensation =
+        static_cast<CompensationMethod>(compensation.word("method", {"fixed", "octave", "all_frets"}, 1));
+    if (saddle.compensation == CompensationMethod::fixed)
+        saddle.fixed_mm = compensation.number("fixed_mm", {-20.0, 50.0});
     compensation.word("nut", {"keep", "common", "each"}, 0);
     compensation.numbers("weights", {0.0, 1e6}, static_cast<std::size_t>(design.neck.frets));
     saddle.thickness_mm = reader.number_or("thickness_mm", 3.0, {0.5, 30.0});
@@ -303,14 +318,17 @@ void check_spread(const Design& design, const Spacing& spacing, double half_widt
     const OuterCentres outer = outer_centres_mm(spacing, design.strings, half_width_mm);
     for (const double y_mm : {outer.bass_mm, outer.treble_mm})
         if (!(std::abs(y_mm) <= farthest_string_mm))
-            problems.push_back({"string_too_far_out", Severity::error, where,
+            problems.push_back({"string_too_far_out",
+                                Severity::error,
+                                where,
                                 {LengthMm{std::abs(y_mm)}, LengthMm{farthest_string_mm}}});
     if (design.strings.size() < 2) return;
     double widths_mm = 0.5 * (design.strings.front().diameter_mm + design.strings.back().diameter_mm);
     for (std::size_t i = 1; i + 1 < design.strings.size(); ++i) widths_mm += design.strings[i].diameter_mm;
     const double spread_mm = outer.treble_mm - outer.bass_mm;
     if (!(spread_mm > widths_mm))
-        problems.push_back({"spread_too_small", Severity::error, where, {LengthMm{spread_mm}, LengthMm{widths_mm}}});
+        problems.push_back(
+            {"spread_too_small", Severity::error, where, {LengthMm{spread_mm}, LengthMm{widths_mm}}});
 }
 
 StringReadings read_string_readings(Reader& reader) {
@@ -374,7 +392,8 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     if (!problems.empty()) return;
     const Neck neck(design.neck);
     check_spread(design, design.nut.spacing, neck.half_width_mm(0.0), "nut.spacing", problems);
-    check_spread(design, design.saddle.spacing, neck.half_width_mm(neck.mean_scale_mm()), "saddle.spacing", problems);
+    check_spread(design, design.saddle.spacing, neck.half_width_mm(neck.mean_scale_mm()), "saddle.spacing",
+                 problems);
 }
 
 } // namespace

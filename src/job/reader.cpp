@@ -7,9 +7,7 @@
 namespace fm {
 
 std::string shown_value(const Value& value) {
-    std::string text = value.array()    ? "[…]"
-                       : value.object() ? "{…}"
-                                        : compact_json(value);
+    std::string text = value.array() ? "[…]" : value.object() ? "{…}" : compact_json(value);
     constexpr std::size_t longest = 40;
     if (text.size() <= longest) return text;
     std::size_t end = longest;
@@ -17,7 +15,9 @@ std::string shown_value(const Value& value) {
     return text.substr(0, end) + "…";
 }
 
-bool Reader::has(std::string_view key) const { return at(key) != nullptr; }
+bool Reader::has(std::string_view key) const {
+    return at(key) != nullptr;
+}
 
 std::string Reader::path(std::string_view key) const {
     return path_.empty() ? std::string(key) : path_ + "." + std::string(key);
@@ -41,7 +41,8 @@ std::optional<double> Reader::checked(const Value& value, const std::string& whe
     if (!value.is_number()) return tell("not_a_number", {shown_value(value)});
     const double number = value.number();
     if (number >= range.least && number <= range.most) return number;
-    if (range.most == std::numeric_limits<double>::max()) return tell("number_too_small", {number, range.least});
+    if (range.most == std::numeric_limits<double>::max())
+        return tell("number_too_small", {number, range.least});
     return tell("number_out_of_range", {number, range.least, range.most});
 }
 
@@ -131,7 +132,8 @@ Reader Reader::object(std::string_view key, bool required) {
     return {value, path(key), *problems_};
 }
 
-std::vector<Reader> Reader::objects(std::string_view key, std::size_t least, std::size_t most, bool required) {
+std::vector<Reader> Reader::objects(std::string_view key, std::size_t least, std::size_t most,
+                                    bool required) {
     std::vector<Reader> list;
     const Value* value = required ? required_value(key) : at(key);
     if (!value) return list;
@@ -142,8 +144,10 @@ std::vector<Reader> Reader::objects(std::string_view key, std::size_t least, std
     }
     if (items->size() < least || items->size() > most) {
         const int count = static_cast<int>(items->size());
-        if (least == most) fault("wrong_count", key, {count, static_cast<int>(least)});
-        else fault("count_out_of_range", key, {count, static_cast<int>(least), static_cast<int>(most)});
+        if (least == most)
+            fault("wrong_count", key, {count, static_cast<int>(least)});
+        else
+            fault("count_out_of_range", key, {count, static_cast<int>(least), static_cast<int>(most)});
         return list;
     }
     for (std::size_t i = 0; i < items->size(); ++i) {

@@ -18,17 +18,18 @@ struct Range {
 
 class Reader {
 public:
-    /// @param object may be null or of a wrong type: then it reads as empty (the fault is told by whoever holds it)
+    /// @param object may be null or of a wrong type: then it reads as empty (the fault is told by whoever
+    /// holds it)
     Reader(const Value* object, std::string path, std::vector<Message>& problems)
         : object_(object), path_(std::move(path)), problems_(&problems) {}
 
     bool has(std::string_view key) const;
     std::string path(std::string_view key) const;
 
-    double number(std::string_view key, Range range);                       ///< required
+    double number(std::string_view key, Range range); ///< required
     double number_or(std::string_view key, double otherwise, Range range);
     std::optional<double> number_if(std::string_view key, Range range);
-    int whole(std::string_view key, int least, int most);                   ///< required
+    int whole(std::string_view key, int least, int most); ///< required
     int whole_or(std::string_view key, int otherwise, int least, int most);
     bool flag_or(std::string_view key, bool otherwise);
     std::string text_or(std::string_view key, std::string otherwise);

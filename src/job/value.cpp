@@ -81,8 +81,10 @@ void drop(Value& at, std::string_view path) {
     const Step step = take_step(path);
     if (step.index) {
         if (Value::Array* items = at.array(); items && *step.index < items->size()) {
-            if (path.empty()) items->erase(items->begin() + static_cast<std::ptrdiff_t>(*step.index));
-            else drop((*items)[*step.index], path);
+            if (path.empty())
+                items->erase(items->begin() + static_cast<std::ptrdiff_t>(*step.index));
+            else
+                drop((*items)[*step.index], path);
         }
         return;
     }
@@ -90,8 +92,10 @@ void drop(Value& at, std::string_view path) {
     if (!members) return;
     for (auto member = members->begin(); member != members->end(); ++member) {
         if (member->first != step.name) continue;
-        if (path.empty()) members->erase(member);
-        else drop(member->second, path);
+        if (path.empty())
+            members->erase(member);
+        else
+            drop(member->second, path);
         return;
     }
 }

@@ -57,8 +57,8 @@ private:
 /// The value there, or nullptr.
 const Value* find(const Value& document, std::string_view path);
 
-/// A copy with the value at that place; objects on the way are made, arrays must be there and long enough (one
-/// past the end appends). @throws std::logic_error if a part of the path cannot hold the next.
+/// A copy with the value at that place; objects on the way are made, arrays must be there and long enough
+/// (one past the end appends). @throws std::logic_error if a part of the path cannot hold the next.
 [[nodiscard]] Value with(const Value& document, std::string_view path, Value value);
 
 /// A copy without that member; the document itself if there is none.

@@ -9,10 +9,12 @@ namespace {
 
 constexpr Stroke thin{0.13, Ink::line, LineStyle::solid};
 constexpr double arrow_mm = 1.8;
-constexpr double past_mm = 0.8;   // an extension line goes this far past the dimension line
-constexpr double clear_mm = 0.6;  // and starts this far from the part
+constexpr double past_mm = 0.8;  // an extension line goes this far past the dimension line
+constexpr double clear_mm = 0.6; // and starts this far from the part
 
-Point moved(Point p, double scale, Point to) { return {p.x * scale + to.x, p.y * scale + to.y}; }
+Point moved(Point p, double scale, Point to) {
+    return {p.x * scale + to.x, p.y * scale + to.y};
+}
 
 struct Placing {
     double scale;
@@ -44,7 +46,8 @@ Path arrow(Point tip, double dx, double dy) {
     const double half = arrow_mm / 6.0;
     Path head;
     head.layer = Layer::dimension;
-    head.vertices = {{tip}, {{back.x - half * dy, back.y + half * dx}}, {{back.x + half * dy, back.y - half * dx}}};
+    head.vertices = {
+        {tip}, {{back.x - half * dy, back.y + half * dx}}, {{back.x + half * dy, back.y - half * dx}}};
     head.closed = true;
     head.fill = Fill::ink;
     head.outlined = false;
@@ -52,7 +55,9 @@ Path arrow(Point tip, double dx, double dy) {
 }
 
 /// In the frame of a horizontal dimension; a vertical one swaps x and y.
-Point swapped(Point p, bool vertical) { return vertical ? Point{p.y, p.x} : p; }
+Point swapped(Point p, bool vertical) {
+    return vertical ? Point{p.y, p.x} : p;
+}
 
 } // namespace
 

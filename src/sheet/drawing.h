@@ -24,7 +24,8 @@ struct Stroke {
     LineStyle style = LineStyle::solid;
 };
 
-/// A vertex; the piece to the next one bulges: 0 straight, tan of a quarter of the arc's angle, positive to the left.
+/// A vertex; the piece to the next one bulges: 0 straight, tan of a quarter of the arc's angle, positive to
+/// the left.
 struct Vertex {
     Point at;
     double bulge = 0;

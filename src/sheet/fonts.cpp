@@ -4,7 +4,9 @@
 #include <QFontMetricsF>
 #include <QStringList>
 
-static void load_font_resources() { Q_INIT_RESOURCE(fonts); }
+static void load_font_resources() {
+    Q_INIT_RESOURCE(fonts);
+}
 
 namespace fm {
 
@@ -12,7 +14,8 @@ void load_fonts() {
     static bool loaded = false;
     if (loaded) return;
     load_font_resources();
-    for (const char* name : {"FairMeasureText-Regular.otf", "FairMeasureText-Bold.otf", "FairMeasureSigns-Regular.ttf", "FairMeasureSigns-Bold.ttf"})
+    for (const char* name : {"FairMeasureText-Regular.otf", "FairMeasureText-Bold.otf",
+                             "FairMeasureSigns-Regular.ttf", "FairMeasureSigns-Bold.ttf"})
         loaded = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/") + QLatin1String(name)) >= 0;
 }
 

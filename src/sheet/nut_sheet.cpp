@@ -22,7 +22,9 @@ constexpr double strip_mm = 7;
 constexpr double dimension_step_mm = 6;
 constexpr Stroke rule{0.13, Ink::faint, LineStyle::solid};
 
-std::string tr(const char* text) { return QCoreApplication::translate("sheet", text).toStdString(); }
+std::string tr(const char* text) {
+    return QCoreApplication::translate("sheet", text).toStdString();
+}
 std::string tr(const char* text, const std::string& value) {
     return QCoreApplication::translate("sheet", text).arg(QString::fromStdString(value)).toStdString();
 }
@@ -39,7 +41,8 @@ std::string seat_name(Seat seat) {
 class Page {
 public:
     explicit Page(const NutSheet& sheet)
-        : sheet_(sheet), design_(sheet.job.design), width_(paper_width_mm(sheet.paper)), y_(paper_height_mm(sheet.paper) - margin_mm) {
+        : sheet_(sheet), design_(sheet.job.design), width_(paper_width_mm(sheet.paper)),
+          y_(paper_height_mm(sheet.paper) - margin_mm) {
         page_.width = width_;
         page_.height = paper_height_mm(sheet.paper);
         page_.title = tr("Nut") + " · " + sheet.job.title;
@@ -64,7 +67,8 @@ private:
     std::string number(double mm) const { return sheet_number(mm, sheet_.job.unit); }
     std::string unit() const { return std::string(unit_word(sheet_.job.unit)); }
 
-    void text(double x, double y, const std::string& words, double em = body_em, Anchor anchor = Anchor::left, bool bold = false) {
+    void text(double x, double y, const std::string& words, double em = body_em, Anchor anchor = Anchor::left,
+              bool bold = false) {
         Text item;
         item.at = {x, y};
         item.text = words;
@@ -92,8 +96,8 @@ private:
         y_ -= 6.5;
         std::string facts = material_name(design_.nut.material);
         if (const auto& blank = design_.nut.blank)
-            facts += ", " + tr("blank") + " " + number(blank->length_mm) + " × " + number(blank->height_mm) + " × " +
-                     number(blank->thickness_mm);
+            facts += ", " + tr("blank") + " " + number(blank->length_mm) + " × " + number(blank->height_mm) +
+                     " × " + number(blank->thickness_mm);
         facts += " · " + seat_name(design_.nut.seat);
         facts += " · " + (sheet_.job.left_handed ? tr("left-handed") : tr("right-handed"));
         if (!sheet_.job.owner.empty()) facts += " · " + tr("owner %1", sheet_.job.owner);
@@ -122,7 +126,8 @@ private:
         page_.place(nut_front(design_, sheet_.solution, options_), 1.0, page_.origin);
         side_words(centre, half_, y_ + 0.4 * height_);
         const Drawing end = nut_end(design_, sheet_.solution, options_);
-        const double end_x = sheet_.job.left_handed ? centre - half_ - 22.0 : centre + half_ + 22.0; // front face toward the part
+        const double end_x = sheet_.job.left_handed ? centre - half_ - 22.0
+                                                    : centre + half_ + 22.0; // front face toward the part
         page_.place(end, 1.0, {end_x, y_});
         y_ -= 5.0 + edge_fall_ + design_.nut.thickness_mm;
         page_.place(nut_plan(design_, sheet_.solution, options_), 1.0, {centre, y_});
@@ -165,21 +170,32 @@ private:
     void enlargement() {
         const double factor = enlargement_factor();
         y_ -= 5;
-        text(margin_mm, y_, tr("Enlarged %1:1", fixed_text(factor, factor == std::floor(factor) ? 0 : 1)), body_em, Anchor::left, true);
-        text(width_ - margin_mm, y_, tr("slot centres from the centreline, along the nut; heights from the seat"), small_em, Anchor::right);
+        text(margin_mm, y_, tr("Enlarged %1:1", fixed_text(factor, factor == std::floor(factor) ? 0 : 1)),
+             body_em, Anchor::left, true);
+        text(width_ - margin_mm, y_,
+             tr("slot centres from the centreline, along the nut; heights from the seat"), small_em,
+             Anchor::right);
         const double centre = margin_mm + 2 * dimension_step_mm + 4.0 + factor * half_;
         const Point seat{centre, y_ - 20.0 - factor * height_};
         page_.place(as_picture(nut_front(design_, sheet_.solution, options_)), factor, seat);
         slot_dimensions(seat, factor);
         height_dimensions(seat, factor);
-        LinearDimension length{{seat.x - factor * half_, seat.y - factor * edge_fall_}, {seat.x + factor * half_, seat.y - factor * edge_fall_}, false, seat.y - factor * edge_fall_ - 7.0,
-                               number(2 * half_), 2 * half_};
+        LinearDimension length{{seat.x - factor * half_, seat.y - factor * edge_fall_},
+                               {seat.x + factor * half_, seat.y - factor * edge_fall_},
+                               false,
+                               seat.y - factor * edge_fall_ - 7.0,
+                               number(2 * half_),
+                               2 * half_};
         page_.add(length);
         const double thickness = design_.nut.thickness_mm;
         const Point plan{centre, seat.y - factor * edge_fall_ - 13.0 - factor * thickness};
         page_.place(as_picture(nut_plan(design_, sheet_.solution, options_)), factor, plan);
-        page_.add(LinearDimension{{centre + factor * half_, plan.y}, {centre + factor * half_, plan.y + factor * thickness}, true,
-                                  centre + factor * half_ + dimension_step_mm, number(thickness), thickness});
+        page_.add(LinearDimension{{centre + factor * half_, plan.y},
+                                  {centre + factor * half_, plan.y + factor * thickness},
+                                  true,
+                                  centre + factor * half_ + dimension_step_mm,
+                                  number(thickness),
+                                  thickness});
         text(margin_mm, plan.y + factor * thickness - 0.75 * small_em, tr("HEAD"), small_em);
         text(margin_mm, plan.y, tr("FRONT"), small_em);
         words_under_front(seat, factor);
@@ -209,16 +225,18 @@ private:
 
     void end_view(Point front, double factor) {
         const NutViewOptions unmirrored; // a section reads the same for both hands
-        const double angled = design_.nut.seat == Seat::angled
-                                  ? design_.nut.thickness_mm * std::tan(design_.nut.headstock_angle_deg * 0.017453292519943295)
-                                  : 0.0;
+        const double angled =
+            design_.nut.seat == Seat::angled
+                ? design_.nut.thickness_mm * std::tan(design_.nut.headstock_angle_deg * 0.017453292519943295)
+                : 0.0;
         const Point seat{front.x, front.y + factor * angled};
         NutViewOptions options = unmirrored;
         options.strings = false;
         page_.place(as_picture(nut_end(design_, sheet_.solution, options)), factor, seat);
         const std::string angle = fixed_text(design_.nut.headstock_angle_deg, 1) + "°";
         text(front.x + 0.5 * factor * design_.nut.thickness_mm, front.y - 3.2,
-             design_.nut.seat == Seat::angled ? tr("end view, seat %1", angle) : tr("end view"), small_em, Anchor::middle);
+             design_.nut.seat == Seat::angled ? tr("end view, seat %1", angle) : tr("end view"), small_em,
+             Anchor::middle);
     }
 
     void slot_dimensions(Point seat, double factor) {
@@ -234,7 +252,8 @@ private:
             const SlotWork& slot = sheet_.solution.strings[i].slot;
             const double x = seat.x - bass_sign_ * factor * slot.along_mm;
             const double top = seat.y + factor * slot.made_top_above_seat_mm;
-            OrdinateDimension dimension{{seat.x, seat.y}, {x, top + 1.5}, {places[i], leader_end}, number(std::abs(slot.along_mm)),
+            OrdinateDimension dimension{{seat.x, seat.y},        {x, top + 1.5},
+                                        {places[i], leader_end}, number(std::abs(slot.along_mm)),
                                         std::abs(slot.along_mm), small_em};
             page_.add(dimension);
         }
@@ -249,14 +268,22 @@ private:
         };
         const auto vertical = [&](double edge_x, double x, Height height) {
             const double low = seat.y + factor * height.from_mm;
-            page_.add(LinearDimension{{edge_x, low}, {edge_x, low + factor * height.mm}, true, x, number(height.mm), height.mm, small_em});
+            page_.add(LinearDimension{{edge_x, low},
+                                      {edge_x, low + factor * height.mm},
+                                      true,
+                                      x,
+                                      number(height.mm),
+                                      height.mm,
+                                      small_em});
         };
         const Point& left = bass_sign_ < 0 ? profile.front() : profile.back();
         const Point& right = bass_sign_ < 0 ? profile.back() : profile.front();
         vertical(seat.x - edge, seat.x - edge - dimension_step_mm, {left.y, -edge_fall_});
         const double board = design_.nut.board_above_seat_mm;
-        std::vector<Height> heights{{right.y, -edge_fall_}, {board, 0}, {board + design_.neck.fret_height_mm, 0}, {height_, 0}};
-        std::sort(heights.begin(), heights.end(), [](const Height& a, const Height& b) { return a.mm < b.mm; });
+        std::vector<Height> heights{
+            {right.y, -edge_fall_}, {board, 0}, {board + design_.neck.fret_height_mm, 0}, {height_, 0}};
+        std::sort(heights.begin(), heights.end(),
+                  [](const Height& a, const Height& b) { return a.mm < b.mm; });
         double x = seat.x + edge + dimension_step_mm;
         for (const Height& height : heights) {
             vertical(seat.x + edge, x, height);
@@ -272,11 +299,13 @@ private:
     void cut_list() {
         const double left = margin_mm;
         const double wide = width_ - 2 * margin_mm;
-        const std::vector<Column> columns{{tr("string"), 0.0}, {tr("saw to"), 0.26}, {tr("floor"), 0.40}, {tr("depth"), 0.54},
-                                          {tr("width"), 0.67}, {tr("file"), 0.85},   {tr("floor angle"), 1.0}};
+        const std::vector<Column> columns{{tr("string"), 0.0},     {tr("saw to"), 0.26}, {tr("floor"), 0.40},
+                                          {tr("depth"), 0.54},     {tr("width"), 0.67},  {tr("file"), 0.85},
+                                          {tr("floor angle"), 1.0}};
         y_ -= 4.5;
         for (const Column& column : columns)
-            text(left + column.right * wide, y_, column.head, small_em, column.right == 0.0 ? Anchor::left : Anchor::right);
+            text(left + column.right * wide, y_, column.head, small_em,
+                 column.right == 0.0 ? Anchor::left : Anchor::right);
         y_ -= 1.5;
         ruled(y_);
         const double room = (y_ - margin_mm - 16.0) / static_cast<double>(design_.strings.size());
@@ -284,19 +313,25 @@ private:
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
             y_ -= row_mm - 1.0;
             const SlotWork& slot = sheet_.solution.strings[i].slot;
-            const std::vector<std::string> cells{design_.string_name(i), number(slot.saw_to_above_seat_mm),
-                                                 number(slot.floor_above_seat_mm), number(slot.depth_mm), number(slot.width_mm),
-                                                 file_words(i), fixed_text(slot.floor_angle_deg, 1) + "°"};
+            const std::vector<std::string> cells{design_.string_name(i),
+                                                 number(slot.saw_to_above_seat_mm),
+                                                 number(slot.floor_above_seat_mm),
+                                                 number(slot.depth_mm),
+                                                 number(slot.width_mm),
+                                                 file_words(i),
+                                                 fixed_text(slot.floor_angle_deg, 1) + "°"};
             for (std::size_t c = 0; c < cells.size(); ++c)
-                text(left + columns[c].right * wide, y_, cells[c], body_em, c == 0 ? Anchor::left : Anchor::right, c == 2);
+                text(left + columns[c].right * wide, y_, cells[c], body_em,
+                     c == 0 ? Anchor::left : Anchor::right, c == 2);
             y_ -= 1.0;
         }
     }
 
     std::string file_words(std::size_t i) const {
         const StringDesign& string = design_.strings[i];
-        const FileChoice file = file_for_slot(sheet_.tools.nut_files_mm, string.diameter_mm,
-                                              design_.nut.slot_clearance_mm.of(string.wound), design_.nut.file_over_mm);
+        const FileChoice file =
+            file_for_slot(sheet_.tools.nut_files_mm, string.diameter_mm,
+                          design_.nut.slot_clearance_mm.of(string.wound), design_.nut.file_over_mm);
         switch (file.fit) {
         case FileFit::fits: return number(file.width_mm);
         case FileFit::rock: return number(file.width_mm) + " " + tr("rock %1", number(file.short_mm));
@@ -317,7 +352,8 @@ private:
 
         const Stroke stroke{0.13, Ink::line, LineStyle::solid};
         page_.add(line_path(Layer::dimension, {x, y}, {x + length, y}, stroke));
-        for (const double end : {x, x + length}) page_.add(line_path(Layer::dimension, {end, y - 1.5}, {end, y + 1.5}, stroke));
+        for (const double end : {x, x + length})
+            page_.add(line_path(Layer::dimension, {end, y - 1.5}, {end, y + 1.5}, stroke));
         text(x + 0.5 * length, y + 0.9, words, small_em, Anchor::middle);
     }
 
@@ -327,8 +363,8 @@ private:
     double y_;
     NutViewOptions options_;
     double half_ = 0;
-    double height_ = 0;     // highest point over the seat's middle
-    double edge_fall_ = 0;  // of a curved seat
+    double height_ = 0;    // highest point over the seat's middle
+    double edge_fall_ = 0; // of a curved seat
     double bass_sign_ = -1;
     Drawing page_;
 };
@@ -374,10 +410,13 @@ std::vector<double> spread_places(const std::vector<double>& wanted, double apar
     std::vector<double> places;
     for (const Cluster& cluster : clusters)
         for (std::size_t i = 0; i < cluster.count; ++i)
-            places.push_back(cluster.middle + apart * (static_cast<double>(i) - 0.5 * static_cast<double>(cluster.count - 1)));
+            places.push_back(cluster.middle +
+                             apart * (static_cast<double>(i) - 0.5 * static_cast<double>(cluster.count - 1)));
     return places;
 }
 
-Drawing nut_sheet(const NutSheet& sheet) { return Page(sheet).drawn(); }
+Drawing nut_sheet(const NutSheet& sheet) {
+    return Page(sheet).drawn();
+}
 
 } // namespace fm

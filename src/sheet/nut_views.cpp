@@ -16,12 +16,17 @@ constexpr Stroke hidden_line{0.18, Ink::line, LineStyle::hidden};
 constexpr Stroke centre_line{0.1, Ink::faint, LineStyle::centre};
 constexpr double overhang_mm = 0.5; // centre lines go past the part
 
-double sign_of(const NutViewOptions& options) { return options.mirrored ? -1.0 : 1.0; }
+double sign_of(const NutViewOptions& options) {
+    return options.mirrored ? -1.0 : 1.0;
+}
 
-double tangent_deg(double degrees) { return std::tan(degrees * std::numbers::pi / 180.0); }
+double tangent_deg(double degrees) {
+    return std::tan(degrees * std::numbers::pi / 180.0);
+}
 
 /// A curve over the part as points close enough that chords lie within a micrometre.
-template <class Height> Path curve(Layer layer, double half_mm, double sign, Stroke stroke, const Height& height) {
+template <class Height>
+Path curve(Layer layer, double half_mm, double sign, Stroke stroke, const Height& height) {
     Path path;
     path.layer = layer;
     path.stroke = stroke;
@@ -39,7 +44,10 @@ Path slot_path(double x, double floor, double top, double width, Stroke stroke) 
     Path path;
     path.stroke = stroke;
     const double spring = floor + r; // where the round bottom meets the walls
-    path.vertices = {{{x - r, std::max(top, spring)}}, {{x - r, spring}, 1.0}, {{x + r, spring}}, {{x + r, std::max(top, spring)}}};
+    path.vertices = {{{x - r, std::max(top, spring)}},
+                     {{x - r, spring}, 1.0},
+                     {{x + r, spring}},
+                     {{x + r, std::max(top, spring)}}};
     return path;
 }
 
@@ -60,7 +68,8 @@ private:
     double cosine() const { return std::cos(solution_.nut_angle_deg * std::numbers::pi / 180.0); }
 
     double seat_bottom(double along) const {
-        // A curved seat falls away toward the edges as seen over a flat one; heights are over the seat's middle.
+        // A curved seat falls away toward the edges as seen over a flat one; heights are over the seat's
+        // middle.
         return -seat_fall_mm(design_.nut, along * cosine());
     }
 
@@ -76,7 +85,8 @@ private:
             body.vertices.push_back({{sign_ * along, seat_bottom(along)}});
         }
         std::vector<Point> top = nut_top_profile(design_, solution_);
-        for (auto p = top.rbegin(); p != top.rend(); ++p) body.vertices.push_back({{sign_ * p->x, over_middle(*p)}});
+        for (auto p = top.rbegin(); p != top.rend(); ++p)
+            body.vertices.push_back({{sign_ * p->x, over_middle(*p)}});
         if (options_.shown == NutShown::blank) add_waste(top);
         drawing_.add(body);
     }
@@ -91,7 +101,8 @@ private:
         waste.closed = true;
         waste.fill = Fill::waste;
         waste.stroke = {0.18, Ink::take_off, LineStyle::solid};
-        waste.vertices = {{{-half, 0}}, {{-half, blank.height_mm}}, {{half, blank.height_mm}}, {{half, 0}}, {{half_, 0}}};
+        waste.vertices = {
+            {{-half, 0}}, {{-half, blank.height_mm}}, {{half, blank.height_mm}}, {{half, 0}}, {{half_, 0}}};
         std::vector<Vertex> inner;
         for (const Point& p : top) inner.push_back({{sign_ * p.x, over_middle(p)}});
         if (sign_ > 0) std::reverse(inner.begin(), inner.end());
@@ -198,7 +209,9 @@ Blank shown_blank(const Design& design, const Solution& solution) {
     constexpr double over_mm = 1.0; // a plain blank leaves this much all round
     const auto rounded = [&](double mm) { return std::ceil(mm / round_up_mm) * round_up_mm; };
     return {rounded(2.0 * (nut_half_length_mm(design, solution) + over_mm)),
-            rounded(nut_height_mm(design, solution) + seat_fall_mm(design.nut, 0.5 * design.neck.nut_width_mm) + over_mm), design.nut.thickness_mm};
+            rounded(nut_height_mm(design, solution) +
+                    seat_fall_mm(design.nut, 0.5 * design.neck.nut_width_mm) + over_mm),
+            design.nut.thickness_mm};
 }
 
 Drawing nut_front(const Design& design, const Solution& solution, const NutViewOptions& options) {
@@ -216,10 +229,11 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
         const double r = 0.5 * string.slot.width_mm;
         const double x = sign * string.slot.along_mm;
         // Behind the front face a slot runs toward its post, without one along the string's own line.
-        const double across = design.nut.posts.empty()
-                                  ? -(string.line.saddle_y_mm - string.line.nut_y_mm) /
-                                        (string.line.saddle_x_mm - string.line.set_forward_mm)
-                                  : (design.nut.posts[i].across_mm - string.line.nut_y_mm) / design.nut.posts[i].behind_mm;
+        const double across =
+            design.nut.posts.empty()
+                ? -(string.line.saddle_y_mm - string.line.nut_y_mm) /
+                      (string.line.saddle_x_mm - string.line.set_forward_mm)
+                : (design.nut.posts[i].across_mm - string.line.nut_y_mm) / design.nut.posts[i].behind_mm;
         const double back = x + sign * across * depth;
         Path slot;
         slot.stroke = slot_line;
@@ -238,7 +252,8 @@ Drawing nut_end(const Design& design, const Solution& solution, const NutViewOpt
     const SlotWork& slot = solution.strings[i].slot;
     const double sign = sign_of(options);
     const double depth = design.nut.thickness_mm;
-    const double angled = design.nut.seat == Seat::angled ? depth * tangent_deg(design.nut.headstock_angle_deg) : 0.0;
+    const double angled =
+        design.nut.seat == Seat::angled ? depth * tangent_deg(design.nut.headstock_angle_deg) : 0.0;
     const double top = slot.made_top_above_seat_mm;
     Path body;
     body.stroke = outline;
@@ -247,7 +262,8 @@ Drawing nut_end(const Design& design, const Solution& solution, const NutViewOpt
     body.vertices = {{{0, 0}}, {{sign * depth, -angled}}, {{sign * depth, top}}, {{0, top}}};
     drawing.add(body);
     const double floor = slot.floor_above_seat_mm;
-    drawing.add(line_path(Layer::cut, {0, floor}, {sign * depth, floor - slot.floor_back_drop_mm}, hidden_line));
+    drawing.add(
+        line_path(Layer::cut, {0, floor}, {sign * depth, floor - slot.floor_back_drop_mm}, hidden_line));
     return drawing;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
-// The nut as the maker sees it, in part coordinates [mm]: x along the part from the centreline (bass negative,
-// mirrored for the left-handed), y over the seat (front, end) or toward the head from the front face (plan).
+// The nut as the maker sees it, in part coordinates [mm]: x along the part from the centreline (bass
+// negative, mirrored for the left-handed), y over the seat (front, end) or toward the head from the front
+// face (plan).
 #include "core/solution.h"
 #include "sheet/drawing.h"
 
@@ -28,7 +29,8 @@ struct NutViewOptions {
 Drawing nut_front(const Design& design, const Solution& solution, const NutViewOptions& options);
 /// Seen from above: slots from the front face (y 0) to the head.
 Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOptions& options);
-/// Seen from the treble end, cut through the chosen string (or the first): x from the front face toward the head.
+/// Seen from the treble end, cut through the chosen string (or the first): x from the front face toward the
+/// head.
 Drawing nut_end(const Design& design, const Solution& solution, const NutViewOptions& options);
 
 /// Half of the nut's length along the part.

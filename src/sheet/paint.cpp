@@ -4,6 +4,7 @@
 
 #include <QPainterPath>
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
@@ -48,7 +49,9 @@ public:
         painter_.scale(factor, factor);
         painter_.setFont(font);
         painter_.setPen(colour(text.ink));
-        const double start = text.anchor == Anchor::left ? 0.0 : text.anchor == Anchor::middle ? -0.5 * width : -width;
+        const double start = text.anchor == Anchor::left     ? 0.0
+                             : text.anchor == Anchor::middle ? -0.5 * width
+                                                             : -width;
         painter_.drawText(QPointF(start, 0.0), words);
         painter_.restore();
     }
@@ -77,13 +80,15 @@ private:
 
     QPen pen(const Stroke& stroke) const {
         QPen pen(colour(stroke.ink));
-        pen.setWidthF(std::max(stroke.width_mm * scale_, look_.least_line_px));
+        pen.setWidthF(std::clamp(stroke.width_mm * scale_, look_.least_line_px, look_.most_line_px));
+
         pen.setCapStyle(Qt::FlatCap);
         pen.setJoinStyle(Qt::MiterJoin);
         const double mm = scale_ / pen.widthF(); // dashes count in pen widths
         const double unit = look_.least_line_px > 0 ? 4.0 / pen.widthF() : mm;
         if (stroke.style == LineStyle::hidden) pen.setDashPattern({1.6 * unit, 0.8 * unit});
-        if (stroke.style == LineStyle::centre) pen.setDashPattern({3.0 * unit, 0.6 * unit, 0.5 * unit, 0.6 * unit});
+        if (stroke.style == LineStyle::centre)
+            pen.setDashPattern({3.0 * unit, 0.6 * unit, 0.5 * unit, 0.6 * unit});
         return pen;
     }
 
@@ -131,16 +136,20 @@ private:
         painter_.setClipPath(outline, Qt::IntersectClip);
         const QRectF box = outline.boundingRect();
         const bool metal = look_.material_name == QLatin1String("brass");
-        const bool bone = look_.material_name == QLatin1String("bone") || look_.material_name == QLatin1String("synthetic");
+        const bool bone =
+            look_.material_name == QLatin1String("bone") || look_.material_name == QLatin1String("synthetic");
         painter_.setPen(QPen(look_.material_mark, bone ? 1.4 : 1.0, Qt::SolidLine, Qt::RoundCap));
         constexpr double step = 9.0;
         int row = 0;
         for (double y = box.top() + 3.0; y < box.bottom(); y += metal ? box.height() + 1 : step, ++row)
             for (double x = box.left() - (metal ? box.height() : 0.0); x < box.right(); x += step) {
                 const double aside = (row % 2) * 0.5 * step;
-                if (metal) painter_.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()));
-                else if (bone) painter_.drawPoint(QPointF(x + 2.0 + aside, y));
-                else painter_.drawLine(QPointF(x + aside, y), QPointF(x + aside + 0.7 * step, y - 0.6));
+                if (metal)
+                    painter_.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()));
+                else if (bone)
+                    painter_.drawPoint(QPointF(x + 2.0 + aside, y));
+                else
+                    painter_.drawLine(QPointF(x + aside, y), QPointF(x + aside + 0.7 * step, y - 0.6));
             }
         painter_.restore();
     }
@@ -169,7 +178,9 @@ void paint(QPainter& painter, const Drawing& drawing, const Look& look, double p
 }
 
 QPainterPath painter_path(const Path& path, double px_per_mm, QPointF origin) {
-    const auto on = [&](Point p) { return QPointF(origin.x() + p.x * px_per_mm, origin.y() - p.y * px_per_mm); };
+    const auto on = [&](Point p) {
+        return QPointF(origin.x() + p.x * px_per_mm, origin.y() - p.y * px_per_mm);
+    };
     QPainterPath out;
     const std::size_t count = path.vertices.size();
     if (count == 0) return out;
@@ -186,9 +197,11 @@ QPainterPath painter_path(const Path& path, double px_per_mm, QPointF origin) {
         const double sweep = 4.0 * std::atan(a.bulge);
         const double chord = std::hypot(b.x - a.at.x, b.y - a.at.y);
         const double radius = 0.5 * chord / std::abs(std::sin(0.5 * sweep));
-        const double to_centre = std::atan2(b.y - a.at.y, b.x - a.at.x) + 0.5 * std::numbers::pi - 0.5 * sweep;
+        const double to_centre =
+            std::atan2(b.y - a.at.y, b.x - a.at.x) + 0.5 * std::numbers::pi - 0.5 * sweep;
         const double side = a.bulge > 0 ? 1.0 : -1.0;
-        const Point centre{a.at.x + side * radius * std::cos(to_centre), a.at.y + side * radius * std::sin(to_centre)};
+        const Point centre{a.at.x + side * radius * std::cos(to_centre),
+                           a.at.y + side * radius * std::sin(to_centre)};
         const double start = std::atan2(a.at.y - centre.y, a.at.x - centre.x);
         const QPointF middle = on(centre);
         const double r = radius * px_per_mm;

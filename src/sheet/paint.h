@@ -11,8 +11,8 @@ namespace fm {
 struct Look {
     QColor line, faint, take_off, yours, missing, chosen, paper, material, material_mark, string;
     QString material_name = QStringLiteral("bone"); ///< which mark: flecks, diagonal lines, grain strokes
-    double least_line_px = 0; ///< thinner lines are painted this wide (on screen)
-    bool fills = true;        ///< areas in tints and hatches (screen) or lines only (sheets)
+    double least_line_px = 0;                       ///< thinner lines are painted this wide (on screen)
+    bool fills = true; ///< areas in tints and hatches (screen) or lines only (sheets)
 };
 
 /// Black on white for paper.

@@ -7,8 +7,12 @@
 
 namespace fm {
 
-double paper_width_mm(Paper paper) { return paper == Paper::a4 ? 210.0 : 215.9; }
-double paper_height_mm(Paper paper) { return paper == Paper::a4 ? 297.0 : 279.4; }
+double paper_width_mm(Paper paper) {
+    return paper == Paper::a4 ? 210.0 : 215.9;
+}
+double paper_height_mm(Paper paper) {
+    return paper == Paper::a4 ? 297.0 : 279.4;
+}
 
 QByteArray pdf_of(const Drawing& page, Paper paper) {
     QByteArray bytes;

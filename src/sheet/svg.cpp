@@ -68,7 +68,8 @@ public:
         attribute("x", x);
         attribute("y", y);
         if (text.upright) attribute("transform", QStringLiteral("rotate(-90 %1 %2)").arg(x, y));
-        attribute("font-family", QStringLiteral("'Fair Measure Text', B612, 'Fair Measure Signs', sans-serif"));
+        attribute("font-family",
+                  QStringLiteral("'Fair Measure Text', B612, 'Fair Measure Signs', sans-serif"));
         attribute("font-size", number(text.em_mm));
         if (text.bold) attribute("font-weight", QStringLiteral("bold"));
         if (text.anchor != Anchor::left)
@@ -86,10 +87,13 @@ private:
             for (Item& part : drawn(*linear)) out.push_back(std::move(part));
         } else if (const auto* ordinate = std::get_if<OrdinateDimension>(&item)) {
             for (Item& part : drawn(*ordinate)) out.push_back(std::move(part));
-        } else out.push_back(item);
+        } else
+            out.push_back(item);
     }
 
-    void attribute(const char* name, const QString& value) { xml_.writeAttribute(QLatin1String(name), value); }
+    void attribute(const char* name, const QString& value) {
+        xml_.writeAttribute(QLatin1String(name), value);
+    }
 
     void stroke(const Stroke& stroke) {
         attribute("stroke", QLatin1String(stroke.ink == Ink::faint ? "#606060" : "black"));
@@ -114,8 +118,10 @@ private:
             const double chord = std::hypot(b.x - a.at.x, b.y - a.at.y);
             const QString radius = number(0.5 * chord / std::abs(std::sin(2.0 * std::atan(a.bulge))));
             // y points down here, so a counter-clockwise arc has sweep flag 0.
-            data += QStringLiteral(" A %1 %1 0 %2 %3 ").arg(radius, QLatin1String(std::abs(a.bulge) > 1 ? "1" : "0"),
-                                                            QLatin1String(a.bulge > 0 ? "0" : "1")) + point(b);
+            data += QStringLiteral(" A %1 %1 0 %2 %3 ")
+                        .arg(radius, QLatin1String(std::abs(a.bulge) > 1 ? "1" : "0"),
+                             QLatin1String(a.bulge > 0 ? "0" : "1")) +
+                    point(b);
         }
         return path.closed ? data + QStringLiteral(" Z") : data;
     }
@@ -128,6 +134,8 @@ private:
 
 } // namespace
 
-QByteArray svg_of(const Drawing& page) { return SvgPage(page).run(); }
+QByteArray svg_of(const Drawing& page) {
+    return SvgPage(page).run();
+}
 
 } // namespace fm

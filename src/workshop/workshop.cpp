@@ -8,7 +8,9 @@
 #include <QFile>
 #include <QStandardPaths>
 
-static void load_demo_resources() { Q_INIT_RESOURCE(demo); }
+static void load_demo_resources() {
+    Q_INIT_RESOURCE(demo);
+}
 
 namespace fm {
 

@@ -11,8 +11,8 @@ class Workshop {
 public:
     /// No folder: an empty shop.
     Workshop() = default;
-    /// @throws InputError for a workshop.json that cannot be read or says something not allowed; a folder without
-    /// one is an empty shop.
+    /// @throws InputError for a workshop.json that cannot be read or says something not allowed; a folder
+    /// without one is an empty shop.
     explicit Workshop(const QString& folder);
 
     const QString& folder() const { return folder_; }

@@ -1,0 +1,131 @@
+#include "job/edits.h"
+
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+double to_thousandth(double mm) {
+    return std::round(mm * 1000.0) / 1000.0;
+}
+
+std::string below(std::string_view key, std::string_view name) {
+    return std::string(key) + "." + std::string(name);
+}
+
+Value list(const std::vector<double>& numbers) {
+    Value::Array items;
+    for (const double number : numbers) items.emplace_back(to_thousandth(number));
+    return items;
+}
+
+bool has_outer_rule(const Value& document, std::string_view key) {
+    return find(document, below(key, "spread_mm")) || find(document, below(key, "edge_margin_mm"));
+}
+
+/// Whether an entry already has that number: then the new one is an entry of its own, nothing is written
+/// over.
+bool holds_reading(const Value& entry, const AddedReading& reading) {
+    const std::string key = "strings[" + std::to_string(reading.string) + "]." + std::string(reading.key);
+    return find(entry, key) != nullptr;
+}
+
+} // namespace
+
+std::string_view method_word(SpacingMethod method) {
+    switch (method) {
+    case SpacingMethod::equal_centres: return "equal_centres";
+    case SpacingMethod::equal_gaps: return "equal_gaps";
+    case SpacingMethod::blend: return "blend";
+    case SpacingMethod::given: return "given";
+    }
+    return "equal_centres";
+}
+
+std::string_view method_word(NutHeightMethod method) {
+    switch (method) {
+    case NutHeightMethod::open_gap: return "open_gap";
+    case NutHeightMethod::pressed_gap: return "pressed_gap";
+    case NutHeightMethod::zero_fret: return "zero_fret";
+    }
+    return "open_gap";
+}
+
+Value with_spacing_method(const Value& document, std::string_view key, SpacingMethod method,
+                          const std::vector<double>& centres_mm) {
+    Value changed = with(document, below(key, "method"), std::string(method_word(method)));
+    if (method == SpacingMethod::given) return with(changed, below(key, "each_mm"), list(centres_mm));
+    if (method == SpacingMethod::blend && !find(changed, below(key, "blend")))
+        changed = with(changed, below(key, "blend"), 0.5);
+    if (!has_outer_rule(changed, key)) {
+        changed =
+            with(changed, below(key, "spread_mm"), to_thousandth(centres_mm.back() - centres_mm.front()));
+        changed = with(changed, below(key, "bias_mm"),
+                       to_thousandth(-0.5 * (centres_mm.back() + centres_mm.front())));
+    }
+    return changed;
+}
+
+Value with_edge_margins(const Value& document, std::string_view key, bool by_margin,
+                        const std::vector<double>& centres_mm, const Design& design) {
+    const double bass_mm = centres_mm.front();
+    const double treble_mm = centres_mm.back();
+    if (!by_margin) {
+        Value changed = without(document, below(key, "edge_margin_mm"));
+        changed = with(changed, below(key, "spread_mm"), to_thousandth(treble_mm - bass_mm));
+        return with(changed, below(key, "bias_mm"), to_thousandth(-0.5 * (treble_mm + bass_mm)));
+    }
+    const double half_mm = 0.5 * design.neck.nut_width_mm;
+    Value changed = without(without(document, below(key, "spread_mm")), below(key, "bias_mm"));
+    changed = with(changed, below(key, "edge_margin_mm.bass"),
+                   to_thousandth(half_mm + bass_mm - 0.5 * design.strings.front().diameter_mm));
+    return with(changed, below(key, "edge_margin_mm.treble"),
+                to_thousandth(half_mm - treble_mm - 0.5 * design.strings.back().diameter_mm));
+}
+
+Value with_height_method(const Value& document, NutHeightMethod method, int pressed_fret,
+                         const Solution& solution) {
+    const auto read = [&](const StringSolution& string) {
+        double mm = string.above_fret_line_mm;
+        if (method == NutHeightMethod::open_gap) mm = string.open_gaps_mm[0];
+        if (method == NutHeightMethod::pressed_gap)
+            mm = pressed_fret == 2 ? string.pressed_gap_2_mm : string.pressed_gap_3_mm;
+        return std::max(0.0, to_thousandth(mm));
+    };
+    Value changed = with(document, "nut.height.method", std::string(method_word(method)));
+    if (method == NutHeightMethod::pressed_gap)
+        changed = with(changed, "nut.height.pressed_fret", pressed_fret);
+    if (find(document, "nut.height.each_mm")) {
+        std::vector<double> each;
+        for (const StringSolution& string : solution.strings) each.push_back(read(string));
+        return with(changed, "nut.height.each_mm", list(each));
+    }
+    changed = with(changed, "nut.height.bass_mm", read(solution.strings.front()));
+    return with(changed, "nut.height.treble_mm", read(solution.strings.back()));
+}
+
+Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
+                   std::string_view when) {
+    const Value* all = find(document, "readings");
+    const Value::Array* entries = all ? all->array() : nullptr;
+    const std::size_t place = entries ? entries->size() : 0;
+    const bool same_sitting =
+        place > 0 && entries->back().member("when") && entries->back().member("when")->text() &&
+        *entries->back().member("when")->text() == when && !holds_reading(entries->back(), reading);
+    Value changed = entries ? document : with(document, "readings", Value::Array{});
+    const std::string entry = "readings[" + std::to_string(same_sitting ? place - 1 : place) + "]";
+    if (!same_sitting) {
+        changed = with(changed, entry, Value::Object{});
+        changed = with(changed, entry + ".state", place == 0 ? "found" : "during");
+        changed = with(changed, entry + ".when", std::string(when));
+        changed = with(changed, entry + ".strings", Value::Array(strings, Value(Value::Object{})));
+    }
+    const std::string string = entry + ".strings[" + std::to_string(reading.string) + "]";
+    changed = with(changed, string + "." + std::string(reading.key), reading.mm);
+    if (reading.key == "pressed_gap_mm")
+        changed = with(changed, string + ".pressed_fret", reading.pressed_fret);
+    return changed;
+}
+
+} // namespace fm

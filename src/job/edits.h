@@ -1,0 +1,39 @@
+#pragma once
+// Changes of a job document that are more than one value: a choice between schools keeps what is there.
+#include "core/solution.h"
+#include "job/value.h"
+
+#include <string_view>
+
+namespace fm {
+
+/// The spacing under `key` ("nut.spacing") with another method. What the new method needs and the document
+/// lacks is filled in from where the strings stand now.
+[[nodiscard]] Value with_spacing_method(const Value& document, std::string_view key, SpacingMethod method,
+                                        const std::vector<double>& centres_mm);
+
+/// Outer strings by their edge margins, or by spread and bias; they stay where they are.
+[[nodiscard]] Value with_edge_margins(const Value& document, std::string_view key, bool by_margin,
+                                      const std::vector<double>& centres_mm, const Design& design);
+
+/// The nut's height read by another school: the targets become what that school reads on the nut as it is
+/// planned, to a thousandth of a mm, so that nothing moves but the way of reading.
+[[nodiscard]] Value with_height_method(const Value& document, NutHeightMethod method, int pressed_fret,
+                                       const Solution& solution);
+
+/// A reading added to the newest entry of this sitting (`entry`), or to a new one when there is none.
+/// @param when ISO 8601 time of a new entry
+struct AddedReading {
+    std::size_t string = 0;
+    std::string_view key; ///< "open_gap_fret1_mm", "pressed_gap_mm", "action12_mm", "action12_capo_mm"
+    double mm = 0;
+    int pressed_fret = 3;
+};
+[[nodiscard]] Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
+                                 std::string_view when);
+
+/// The word a job file uses.
+std::string_view method_word(SpacingMethod method);
+std::string_view method_word(NutHeightMethod method);
+
+} // namespace fm

@@ -1,0 +1,62 @@
+#include "ui/choice_row.h"
+
+#include "ui/flow_layout.h"
+
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace fm {
+
+ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, QWidget* parent)
+    : QWidget(parent), options_(options) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(3);
+    if (!label.isEmpty()) {
+        auto* heading = new QLabel(label);
+        heading->setProperty("caption", true);
+        column->addWidget(heading);
+    }
+    auto* buttons = new QWidget;
+    auto* flow = new FlowLayout(buttons);
+    bool trades = false;
+    for (std::size_t i = 0; i < options.size(); ++i) {
+        auto* button = new QToolButton;
+        button->setText(options[i].name);
+        button->setCheckable(true);
+        button->setProperty("choice", true);
+        button->setFocusPolicy(Qt::TabFocus);
+        button->setAccessibleName(label.isEmpty() ? options[i].name
+                                                  : label + QStringLiteral(": ") + options[i].name);
+        button->setAccessibleDescription(options[i].trade);
+        QString tip = options[i].trade.isEmpty() ? options[i].name : options[i].trade;
+        if (!options[i].shortcut.isEmpty())
+            tip += QStringLiteral(" (") + options[i].shortcut + QLatin1Char(')');
+        button->setToolTip(tip);
+        group_.addButton(button, static_cast<int>(i));
+        flow->addWidget(button);
+        trades = trades || !options[i].trade.isEmpty();
+    }
+    column->addWidget(buttons);
+    if (trades && !label.isEmpty()) {
+        trade_ = new QLabel;
+        trade_->setWordWrap(true);
+        trade_->setProperty("caption", true);
+        column->addWidget(trade_);
+    }
+    connect(&group_, &QButtonGroup::idClicked, this, [this](int index) {
+        show_trade();
+        Q_EMIT picked(index);
+    });
+}
+
+void ChoiceRow::set_chosen(int index) {
+    if (auto* button = group_.button(index)) button->setChecked(true);
+    show_trade();
+}
+
+void ChoiceRow::show_trade() {
+    if (trade_ && chosen() >= 0) trade_->setText(options_[static_cast<std::size_t>(chosen())].trade);
+}
+
+} // namespace fm

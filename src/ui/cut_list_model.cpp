@@ -1,0 +1,223 @@
+#include "ui/cut_list_model.h"
+
+#include "core/reading.h"
+#include "core/tools.h"
+#include "ui/texts.h"
+
+#include <array>
+
+namespace fm {
+
+namespace {
+
+using Column = CutListModel::Column;
+constexpr std::array blank_columns{Column::string, Column::saw_to, Column::floor, Column::width,
+                                   Column::file};
+constexpr std::array fitted_columns{Column::string, Column::gap_now, Column::action_now, Column::now,
+                                    Column::take_off};
+
+} // namespace
+
+CutListModel::CutListModel(const Session& session, const ViewState& view, QObject* parent)
+    : QAbstractTableModel(parent), session_(session), view_(view) {}
+
+int CutListModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() || !session_.is_open()
+               ? 0
+               : static_cast<int>(session_.state().job.design.strings.size());
+}
+
+int CutListModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : static_cast<int>(blank_columns.size());
+}
+
+Column CutListModel::column(int section) const {
+    const auto index = static_cast<std::size_t>(section);
+    return view_.stage == CutStage::blank ? blank_columns[index] : fitted_columns[index];
+}
+
+QString CutListModel::datum_words() const {
+    switch (view_.datum) {
+    case Datum::seat: return tr("over the seat");
+    case Datum::board: return tr("over the board");
+    case Datum::frets: return tr("over the frets");
+    case Datum::blank_top: return tr("from the blank's top");
+    }
+    return {};
+}
+
+QVariant CutListModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole)
+        return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
+    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
+    switch (column(section)) {
+    case Column::string: return tr("string");
+    case Column::saw_to: return tr("saw to");
+    case Column::floor: return tr("floor");
+    case Column::width: return tr("width");
+    case Column::file: return tr("file");
+    case Column::gap_now:
+        return session_.is_open() &&
+                       session_.state().job.design.nut.height_method == NutHeightMethod::pressed_gap
+                   ? tr("pressed")
+                   : tr("gap 1");
+    case Column::action_now: return tr("at 12");
+    case Column::now: return tr("now");
+    case Column::take_off: return tr("take off");
+    }
+    return {};
+}
+
+Qt::ItemFlags CutListModel::flags(const QModelIndex& index) const {
+    const Column here = column(index.column());
+    Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    if (here == Column::gap_now || here == Column::action_now) flags |= Qt::ItemIsEditable;
+    return flags;
+}
+
+std::optional<double> CutListModel::floor_mm(std::size_t string) const {
+    const SlotWork& slot = session_.state().solution.strings[string].slot;
+    switch (view_.datum) {
+    case Datum::seat: return slot.floor_above_seat_mm;
+    case Datum::board: return slot.floor_over_board_mm;
+    case Datum::frets: return slot.over_frets_mm;
+    case Datum::blank_top: return slot.floor_below_blank_top_mm;
+    }
+    return {};
+}
+
+QString CutListModel::file_words(std::size_t i) const {
+    const Design& design = session_.state().job.design;
+    const StringDesign& string = design.strings[i];
+    const FileChoice file =
+        file_for_slot(session_.tools().nut_files_mm, string.diameter_mm,
+                      design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
+    const Unit unit = session_.state().job.unit;
+    switch (file.fit) {
+    case FileFit::fits: return length_number(file.width_mm, unit);
+    case FileFit::rock:
+        return length_number(file.width_mm, unit).section(QLatin1Char('\n'), 0, 0) + QLatin1Char('\n') +
+               tr("rock it");
+    case FileFit::none: return tr("none fits");
+    }
+    return {};
+}
+
+QString CutListModel::cell(const QModelIndex& index) const {
+    const State& state = session_.state();
+    const auto i = static_cast<std::size_t>(index.row());
+    const Unit unit = state.job.unit;
+    const SlotWork& slot = state.solution.strings[i].slot;
+    const KnownString& known = state.known[i];
+    const auto shown = [unit](std::optional<double> mm) {
+        return mm ? length_number(*mm, unit) : QStringLiteral("–");
+    };
+    const double saw_down = view_.datum == Datum::blank_top ? -1.0 : 1.0;
+    const std::optional<double> floor = floor_mm(i);
+    const std::optional<double> found = state.found_floors[i];
+    const std::optional<double> off = found ? std::optional(*found - slot.floor_above_seat_mm) : std::nullopt;
+    switch (column(index.column())) {
+    case Column::string: return QString::fromStdString(state.job.design.string_name(i));
+    case Column::saw_to:
+        return shown(floor ? std::optional(*floor + saw_down * state.job.design.nut.saw_allowance_mm)
+                           : std::nullopt);
+    case Column::floor: return shown(floor);
+    case Column::width: return shown(slot.width_mm);
+    case Column::file: return file_words(i);
+    case Column::gap_now: return shown(known.nut_gap_mm);
+    case Column::action_now: return shown(known.action_mm);
+    case Column::now: return shown(off && floor ? std::optional(*floor + saw_down * *off) : std::nullopt);
+    case Column::take_off:
+        return off && *off < 0
+                   ? QStringLiteral("+") + length_number(-*off, unit) + QLatin1Char('\n') + tr("to fill")
+                   : shown(off);
+    }
+    return {};
+}
+
+QVariant CutListModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid() || !session_.is_open()) return {};
+    const auto i = static_cast<std::size_t>(index.row());
+    const Column here = column(index.column());
+    if (role == Qt::DisplayRole || role == Qt::AccessibleTextRole) return cell(index);
+    if (role == Qt::AccessibleDescriptionRole || role == Qt::ToolTipRole)
+        return QString::fromStdString(session_.state().job.design.string_name(i)) + QLatin1Char(' ') +
+               headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(", ") +
+               unit_text(session_.state().job.unit) + QLatin1Char(' ') + datum_words();
+    if (role == Qt::EditRole) return QString();
+    if (role != number_key_role) return {};
+    switch (here) {
+    case Column::saw_to: return QString::fromStdString(string_key(i, "saw_to_above_seat_mm"));
+    case Column::width: return QString::fromStdString(string_key(i, "slot_width_mm"));
+    case Column::file: return QString::fromStdString(string_key(i, "slot_width_mm"));
+    case Column::gap_now: return QString::fromStdString(string_key(i, "open_gap_1_mm"));
+    case Column::action_now: return QString::fromStdString(string_key(i, "action12_mm"));
+    default: break;
+    }
+    switch (view_.datum) {
+    case Datum::seat: return QString::fromStdString(string_key(i, "floor_above_seat_mm"));
+    case Datum::board: return QString::fromStdString(string_key(i, "floor_over_board_mm"));
+    case Datum::frets: return QString::fromStdString(string_key(i, "floor_over_frets_mm"));
+    case Datum::blank_top: return QString::fromStdString(string_key(i, "floor_below_blank_top_mm"));
+    }
+    return {};
+}
+
+bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    const QString text = value.toString().trimmed();
+    if (role != Qt::EditRole || text.isEmpty()) return false;
+    const ReadingResult result = parse_reading(text.toStdString(), {session_.state().job.unit, false});
+    if (!result) {
+        const Message fault{
+            message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
+        Q_EMIT not_understood(text + QStringLiteral(": ") + message_text(fault, session_.state().job.unit));
+        return false;
+    }
+    Q_EMIT read(index.row(), column(index.column()) == Column::action_now, result.reading->mm);
+    return true;
+}
+
+void CutListModel::refresh() {
+    beginResetModel();
+    endResetModel();
+}
+
+QString CutListModel::feeler_words(int row) const {
+    if (view_.datum != Datum::board || !session_.is_open() || row < 0 || row >= rowCount()) return {};
+    const auto i = static_cast<std::size_t>(row);
+    const Unit unit = session_.state().job.unit;
+    const auto stack = feeler_stack(session_.tools().feelers_mm,
+                                    session_.state().solution.strings[i].slot.floor_over_board_mm);
+    if (!stack) return tr("no stack of three feelers reaches that height");
+    QStringList leaves;
+    for (const double leaf : stack->leaves_mm)
+        leaves << length_number(leaf, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    return tr("the file stops on feelers %1 = %2")
+        .arg(leaves.join(QStringLiteral(" + ")), length_with_unit(stack->height_mm, unit));
+}
+
+QString CutListModel::as_text() const {
+    QStringList lines;
+    for (int row = -1; row < rowCount(); ++row) {
+        QStringList cells;
+        for (int c = 0; c < columnCount(); ++c)
+            cells << (row < 0 ? headerData(c, Qt::Horizontal, Qt::DisplayRole).toString()
+                              : cell(index(row, c)))
+                         .replace(QLatin1Char('\n'), QLatin1Char(' '));
+        lines << cells.join(QLatin1Char('\t'));
+    }
+    return lines.join(QLatin1Char('\n')) + QLatin1Char('\n');
+}
+
+QString CutListModel::as_html() const {
+    QString html = QStringLiteral("<table>");
+    for (const QString& line : as_text().split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
+        html += QStringLiteral("<tr>");
+        for (const QString& word : line.split(QLatin1Char('\t')))
+            html += QStringLiteral("<td>") + word.toHtmlEscaped() + QStringLiteral("</td>");
+        html += QStringLiteral("</tr>");
+    }
+    return html + QStringLiteral("</table>");
+}
+
+} // namespace fm

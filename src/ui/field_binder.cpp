@@ -1,0 +1,60 @@
+#include "ui/field_binder.h"
+
+#include "ui/texts.h"
+
+#include <cmath>
+
+namespace fm {
+
+FieldBinder::FieldBinder(Session& session, QObject* parent) : QObject(parent), session_(session) {
+    connect(&session, &Session::changed, this, &FieldBinder::refresh);
+}
+
+void FieldBinder::bind(ValueField* field, Getter value) {
+    bind(field, std::move(value), [field](const State&) { return field->key(); });
+}
+
+void FieldBinder::bind(ValueField* field, Getter value, KeyMaker key) {
+    bound_.push_back({field, std::move(value), std::move(key), nullptr});
+    const std::size_t place = bound_.size() - 1;
+    connect(field, &ValueField::previewed, this, [this, place](double number) {
+        const Bound& bound = bound_[place];
+        if (!session_.is_open()) return;
+        bound.field->set_problem(told(session_.preview(changed(bound, number)), session_.state().job.unit));
+    });
+    connect(field, &ValueField::committed, this, [this, place](double number) {
+        const Bound& bound = bound_[place];
+        if (!session_.is_open()) return;
+        const QString name = tr("%1 %2").arg(bound.field->name(), bound.field->value_text(number));
+        bound.field->set_problem(
+            told(session_.commit(name, changed(bound, number)), session_.state().job.unit));
+    });
+    connect(field, &ValueField::preview_ended, &session_, &Session::end_preview);
+}
+
+Value FieldBinder::changed(const Bound& bound, double value) const {
+    // A billionth of a mm: so that 17 thou is written 0.4318 and not with the dust of binary fractions.
+    const double tidy = std::round(value * 1e9) / 1e9;
+    const Value& document = session_.document();
+    return with(bound.prepare ? bound.prepare(document, session_.state()) : document,
+                bound.key(session_.state()).toStdString(), tidy);
+}
+
+void FieldBinder::prepare(ValueField* field, Preparer preparer) {
+    for (Bound& bound : bound_)
+        if (bound.field == field) bound.prepare = preparer;
+}
+
+void FieldBinder::refresh() {
+    if (!session_.is_open()) return;
+    for (const Bound& bound : bound_) {
+        bound.field->show_value(bound.value(session_.state()), session_.state().job.unit);
+        bound.field->setReadOnly(session_.read_only());
+    }
+}
+
+QString FieldBinder::told(const std::vector<Message>& problems, Unit unit) {
+    return problems.empty() ? QString() : message_text(problems.front(), unit);
+}
+
+} // namespace fm

@@ -1,0 +1,74 @@
+#include "sheet/fonts.h"
+#include "ui/main_window.h"
+#include "ui/start.h"
+#include "ui/theme.h"
+
+#include <QApplication>
+#include <QLibraryInfo>
+#include <QSettings>
+#include <QTranslator>
+
+#include <cstdio>
+#include <memory>
+
+static void load_translations() {
+    Q_INIT_RESOURCE(translations);
+}
+
+namespace {
+
+/// Installs the program's and the toolkit's texts of a language; "" is the system's.
+void speak(QApplication& app, const QString& language, std::vector<std::unique_ptr<QTranslator>>& installed) {
+    for (const auto& translator : installed) app.removeTranslator(translator.get());
+    installed.clear();
+    const QLocale locale = language.isEmpty() ? QLocale::system() : QLocale(language);
+    QLocale::setDefault(locale);
+    const std::pair<QString, QString> sources[] = {
+        {QStringLiteral("qtbase"), QLibraryInfo::path(QLibraryInfo::TranslationsPath)},
+        {QStringLiteral("fair-measure"), QStringLiteral(":/translations")}};
+    for (const auto& [name, folder] : sources) {
+        auto translator = std::make_unique<QTranslator>();
+        if (translator->load(locale, name, QStringLiteral("_"), folder))
+            app.installTranslator(translator.get());
+        installed.push_back(std::move(translator));
+    }
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    fm::prepare_environment(argc, argv);
+    QApplication app(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("fair-measure"));
+    QApplication::setApplicationDisplayName(QString());
+    QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));
+    load_translations();
+    fm::load_fonts();
+    fm::dress(app);
+    std::vector<std::unique_ptr<QTranslator>> translators;
+    const fm::StartOptions options = fm::start_options(app.arguments());
+    if (!options.fault.isEmpty()) {
+        std::fprintf(stderr, "%s\n", qPrintable(options.fault));
+        return 2;
+    }
+    QString language = options.language.isEmpty() ? QSettings().value(QStringLiteral("language")).toString()
+                                                  : options.language;
+    speak(app, language, translators);
+    if (!options.picture.isEmpty()) return fm::take_picture(options);
+    QString reopen;
+    for (bool again = true; again;) {
+        again = false;
+        auto window = fm::started_window(options, reopen);
+        QObject::connect(window.get(), &fm::MainWindow::language_chosen, &app, [&](const QString& chosen) {
+            QSettings().setValue(QStringLiteral("language"), chosen);
+            language = chosen;
+            again = true;
+            window->close();
+        });
+        window->show();
+        app.exec();
+        reopen = window->session().path();
+        if (again) speak(app, language, translators);
+    }
+    return 0;
+}

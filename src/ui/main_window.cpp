@@ -1,0 +1,266 @@
+#include "ui/main_window.h"
+
+#include "job/edits.h"
+#include "sheet/fonts.h"
+#include "ui/texts.h"
+#include "ui/theme.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDateTime>
+#include <QDragEnterEvent>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMimeData>
+#include <QSettings>
+#include <QToolButton>
+#include <QUrl>
+
+namespace fm {
+
+MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent) {
+    setWindowTitle(tr("Fair Measure"));
+    setAcceptDrops(true);
+    resize(1280, 800);
+    setMinimumSize(960, 620);
+    session_.set_workshop(std::move(workshop));
+    paper_ = QSettings().value(QStringLiteral("paper")).toString() == QLatin1String("letter") ? Paper::letter
+                                                                                              : Paper::a4;
+    build();
+    build_menus();
+    connect_parts();
+    qApp->installEventFilter(this);
+}
+
+void MainWindow::build() {
+    auto* centre = new QWidget;
+    auto* across = new QHBoxLayout(centre);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(0);
+    path_ = new StationPath(session_);
+    path_->setFixedWidth(192);
+    across->addWidget(path_);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    way_ = new StringWay(session_);
+    right->addWidget(way_);
+    notice_ = new QFrame;
+    notice_->setObjectName(QStringLiteral("notice"));
+    auto* notice_row = new QHBoxLayout(notice_);
+    notice_row->setContentsMargins(24, 6, 16, 6);
+    notice_text_ = new QLabel;
+    notice_text_->setWordWrap(true);
+    notice_text_->setAccessibleName(tr("Notice"));
+    notice_row->addWidget(notice_text_, 1);
+    notice_reload_ = new QToolButton;
+    notice_reload_->setText(tr("Read the file again"));
+    notice_save_as_ = new QToolButton;
+    notice_save_as_->setText(tr("Save mine under another name"));
+    auto* dismiss = new QToolButton;
+    dismiss->setText(tr("Close"));
+    for (QToolButton* button : {notice_reload_, notice_save_as_, dismiss}) {
+        button->setProperty("plain", true);
+        notice_row->addWidget(button);
+    }
+    connect(dismiss, &QToolButton::clicked, notice_, &QWidget::hide);
+    notice_->hide();
+    right->addWidget(notice_);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    station_ = new NutStation(session_, view_);
+    middle->addWidget(station_, 1);
+    cut_list_ = new CutList(session_, view_);
+    cut_list_->setFixedWidth(352);
+    middle->addWidget(cut_list_);
+    right->addLayout(middle, 1);
+    working_ = new WorkingBar(session_, this);
+    working_->setFixedHeight(60);
+    right->addWidget(working_);
+    across->addLayout(right, 1);
+    setCentralWidget(centre);
+}
+
+void MainWindow::connect_parts() {
+    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::opened, this, [this] {
+        view_ = ViewState{};
+        const auto& known = session_.state().known;
+        const bool fitted = std::all_of(known.begin(), known.end(),
+                                        [](const auto& k) { return k.above_fret_line_mm.has_value(); });
+        if (fitted && !session_.state().job.design.nut.blank) view_.stage = CutStage::fitted;
+        sitting_ = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss"));
+        if (session_.read_only()) show_notice(session_.read_only_why(), false);
+        remember(session_.path());
+    });
+    connect(&session_, &Session::trouble, this, &MainWindow::show_notice);
+    connect(&session_, &Session::trouble_over, notice_, &QWidget::hide);
+    connect(notice_reload_, &QToolButton::clicked, this, [this] {
+        try {
+            session_.reload();
+        } catch (const InputError& error) {
+            show_notice(message_text(error.message(), Unit::mm), true);
+        }
+    });
+    connect(notice_save_as_, &QToolButton::clicked, this, &MainWindow::save_as_dialog);
+    connect(path_, &StationPath::job_picked, this, &MainWindow::open);
+    connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
+    connect(way_, &StringWay::nut_touched, this, [this] { station_->canvas()->setFocus(); });
+    connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
+    connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
+    connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);
+    connect(cut_list_, &CutList::number_picked, this, [this](const QString& key) {
+        if (const auto parsed = parsed_key(key.toStdString()))
+            key_name_ = QString::fromStdString(std::string(parsed->name));
+        working_->set_key(key);
+    });
+    connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
+    connect(cut_list_->model(), &CutListModel::not_understood, this,
+            [this](const QString& why) { show_notice(why, false); });
+    connect(station_, &NutStation::side_picked, this, &MainWindow::choose_side);
+    connect(station_->pages(), &NutPages::refused, this,
+            [this](const QString& why) { show_notice(why, false); });
+    connect(station_->canvas(), &NutCanvas::string_picked, this, &MainWindow::choose_string);
+    connect(station_->canvas(), &NutCanvas::string_stepped, this, &MainWindow::step_string);
+    connect(station_->canvas(), &NutCanvas::number_picked, this, [this](const QString& name) {
+        key_name_ = name;
+        working_->set_key(QString::fromStdString(string_key(view_.string, name.toStdString())));
+    });
+}
+
+bool MainWindow::open(const QString& path) {
+    try {
+        session_.open(path);
+        return true;
+    } catch (const InputError& error) {
+        show_notice(tr("%1 was not opened: %2")
+                        .arg(QFileInfo(path).fileName(), message_text(error.message(), Unit::mm)),
+                    false);
+        return false;
+    }
+}
+
+void MainWindow::refresh() {
+    if (!session_.is_open()) return;
+    const auto count = session_.state().job.design.strings.size();
+    view_.string = std::min(view_.string, count - 1);
+    path_->refresh();
+    way_->set_string(view_.string);
+    station_->refresh();
+    cut_list_->refresh();
+    working_->set_key(QString::fromStdString(string_key(view_.string, key_name_.toStdString())));
+    working_->set_note(cut_list_->model()->feeler_words(static_cast<int>(view_.string)));
+    const QString title = QString::fromStdString(session_.state().job.title);
+    setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
+}
+
+void MainWindow::choose_string(std::size_t string) {
+    if (!session_.is_open() || string == view_.string || string >= session_.state().job.design.strings.size())
+        return;
+    view_.string = string;
+    refresh();
+}
+
+void MainWindow::step_string(int by) {
+    if (!session_.is_open()) return;
+    const auto count = static_cast<int>(session_.state().job.design.strings.size());
+    choose_string(static_cast<std::size_t>(std::clamp(static_cast<int>(view_.string) + by, 0, count - 1)));
+}
+
+void MainWindow::choose_side(NutSide side) {
+    view_.side = side;
+    refresh();
+}
+
+void MainWindow::choose_stage(CutStage stage) {
+    view_.stage = stage;
+    refresh();
+}
+
+void MainWindow::choose_datum(Datum datum) {
+    view_.datum = datum;
+    constexpr std::array keys{"floor_above_seat_mm", "floor_over_board_mm", "floor_over_frets_mm",
+                              "floor_below_blank_top_mm"};
+    key_name_ = QString::fromLatin1(keys[static_cast<std::size_t>(datum)]);
+    refresh();
+}
+
+void MainWindow::next_unit() {
+    if (!session_.is_open()) return;
+    const Unit next = static_cast<Unit>((static_cast<int>(session_.state().job.unit) + 1) % 4);
+    const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
+                                          with(session_.document(), "unit", std::string(unit_word(next))));
+    if (!problems.empty()) show_notice(message_text(problems.front(), Unit::mm), false);
+}
+
+void MainWindow::take_reading(int string, bool action, double mm) {
+    const Design& design = session_.state().job.design;
+    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
+    AddedReading reading;
+    reading.string = static_cast<std::size_t>(string);
+    reading.key = action
+                      ? (design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm")
+                  : pressed ? "pressed_gap_mm"
+                            : "open_gap_fret1_mm";
+    reading.mm = mm;
+    reading.pressed_fret = design.nut.pressed_fret;
+    const QString name = tr("reading %1, %2")
+                             .arg(QString::fromStdString(design.string_name(reading.string)),
+                                  length_with_unit(mm, session_.state().job.unit));
+    const auto problems = session_.commit(
+        name, with_reading(session_.document(), design.strings.size(), reading, sitting_.toStdString()));
+    if (!problems.empty()) show_notice(message_text(problems.front(), session_.state().job.unit), false);
+}
+
+void MainWindow::apply_theme(bool evening) {
+    set_theme(evening);
+    qApp->setPalette(palette_of(theme()));
+    qApp->setStyleSheet(style_sheet_of(theme()));
+    notice_->setStyleSheet(QStringLiteral("#notice { background: %1; border-bottom: 2px solid %2; }")
+                               .arg(theme().list.name(), theme().warning.name()));
+    if (evening_) evening_->setChecked(evening);
+    refresh();
+    update();
+}
+
+void MainWindow::show_notice(const QString& text, bool file_changed) {
+    notice_text_->setText(QStringLiteral("▲ ") + text);
+    notice_reload_->setVisible(file_changed);
+    notice_save_as_->setVisible(file_changed || session_.read_only());
+    notice_->show();
+}
+
+QString MainWindow::notice() const {
+    return notice_->isHidden() ? QString() : notice_text_->text();
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    QSettings settings;
+    settings.setValue(QStringLiteral("last"), session_.path());
+    // A job that cannot be written stays open: closing would lose the last steps.
+    session_.save() ? event->accept() : event->ignore();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (urls.size() == 1 && urls.front().isLocalFile()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (!urls.isEmpty()) open(urls.front().toLocalFile());
+    event->acceptProposedAction();
+}
+
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    // Space presses a button that has the focus; everywhere else it shows the working.
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Space && qobject_cast<QAbstractButton*>(watched)) {
+            event->accept();
+            return true;
+        }
+    }
+    return QMainWindow::eventFilter(watched, event);
+}
+
+} // namespace fm

@@ -1,0 +1,93 @@
+#pragma once
+#include "sheet/sheet_files.h"
+#include "ui/cut_list.h"
+#include "ui/nut_station.h"
+#include "ui/session.h"
+#include "ui/station_path.h"
+#include "ui/string_way.h"
+#include "ui/working_panel.h"
+
+#include <QMainWindow>
+
+#include <functional>
+
+class QToolButton;
+
+namespace fm {
+
+/// The window: stations down the left, the string's way across the top, the station and its cut list, the
+/// working.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    explicit MainWindow(Workshop workshop, QWidget* parent = nullptr);
+
+    /// Opens a job; says what is wrong instead, in the window, and keeps the open one.
+    bool open(const QString& path);
+    Session& session() { return session_; }
+    const ViewState& view() const { return view_; }
+    NutStation* station() { return station_; }
+    CutList* cut_list() { return cut_list_; }
+    WorkingBar* working() { return working_; }
+    QString notice() const;
+    /// Says something in the window, above the station.
+    void say(const QString& text) { show_notice(text, false); }
+
+    void choose_string(std::size_t string);
+    void choose_side(NutSide side);
+    void choose_stage(CutStage stage);
+    void choose_datum(Datum datum);
+    void apply_theme(bool evening);
+    /// The nut's sheet as bytes for a file of that name.
+    QByteArray sheet_for(const QString& path) const;
+
+Q_SIGNALS:
+    void language_chosen(const QString& language);
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void build();
+    void connect_parts();
+    void build_menus();
+    void build_view_menu();
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
+                 const std::function<void()>& act);
+    void refresh();
+    void step_string(int by);
+    void next_unit();
+    void take_reading(int string, bool action, double mm);
+    void show_notice(const QString& text, bool file_changed);
+    void fill_recent();
+    void remember(const QString& path);
+    void open_dialog();
+    void save_as_dialog();
+    void export_dialog();
+    void print_dialog();
+    void show_keys();
+    Drawing sheet() const;
+
+    Session session_;
+    ViewState view_;
+    QString sitting_; ///< when this sitting's readings began
+    Paper paper_ = Paper::a4;
+    StationPath* path_ = nullptr;
+    StringWay* way_ = nullptr;
+    NutStation* station_ = nullptr;
+    CutList* cut_list_ = nullptr;
+    WorkingBar* working_ = nullptr;
+    QFrame* notice_ = nullptr;
+    QLabel* notice_text_ = nullptr;
+    QToolButton* notice_reload_ = nullptr;
+    QToolButton* notice_save_as_ = nullptr;
+    QLabel* keys_ = nullptr;
+    QMenu* recent_ = nullptr;
+    QAction* evening_ = nullptr;
+    QString key_name_ = QStringLiteral("floor_above_seat_mm");
+};
+
+} // namespace fm

@@ -1,0 +1,261 @@
+// The window's actions: every one in a menu, with a shortcut and a tooltip.
+#include "ui/main_window.h"
+
+#include "job/job_file.h"
+#include "sheet/fonts.h"
+#include "sheet/nut_sheet.h"
+#include "sheet/paint.h"
+#include "ui/texts.h"
+#include "ui/theme.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QDate>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLocale>
+#include <QMenuBar>
+#include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QSettings>
+#include <QStandardPaths>
+
+#include <functional>
+
+namespace fm {
+
+namespace {
+constexpr int most_recent = 8;
+}
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
+                         const std::function<void()>& act) {
+    auto* action = menu->addAction(text);
+    action->setShortcut(keys);
+    const QString shown = keys.toString(QKeySequence::NativeText);
+    action->setToolTip(shown.isEmpty() ? tip : tip + QStringLiteral(" (") + shown + QLatin1Char(')'));
+    action->setStatusTip(tip);
+    connect(action, &QAction::triggered, this, [act] { act(); });
+    return action;
+}
+
+void MainWindow::build_menus() {
+    QMenu* file = menuBar()->addMenu(tr("&Job"));
+    file->setToolTipsVisible(true);
+    add(file, tr("&Open…"), QKeySequence::Open, tr("Open a job file"), [this] { open_dialog(); });
+    recent_ = file->addMenu(tr("&Recent"));
+    connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
+    add(file, tr("Open the &demo workshop"), QKeySequence(tr("Ctrl+Shift+D")),
+        tr("Copies the shipped example jobs into your data folder and opens the first"), [this] {
+            const QString folder =
+                QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
+            try {
+                copy_demo_workshop(folder);
+                session_.set_workshop(Workshop(folder));
+                open(QDir(folder).filePath(QStringLiteral("curlew.fmjob")));
+            } catch (const InputError& error) {
+                show_notice(message_text(error.message(), Unit::mm), false);
+            }
+        });
+    add(file, tr("Save under another &name…"), QKeySequence::SaveAs,
+        tr("Write the job to another file and go on there; every change is saved by itself"),
+        [this] { save_as_dialog(); });
+    file->addSeparator();
+    add(file, tr("&Print the nut's template…"), QKeySequence::Print, tr("Print the template in true size"),
+        [this] { print_dialog(); });
+    add(file, tr("&Template as a file…"), QKeySequence(tr("Ctrl+E")),
+        tr("Save the template as PDF, SVG or DXF"), [this] { export_dialog(); });
+    QMenu* paper = file->addMenu(tr("Pa&per"));
+    auto* papers = new QActionGroup(this);
+    for (const auto& [name, kind] :
+         {std::pair{tr("A4"), Paper::a4}, std::pair{tr("Letter"), Paper::letter}}) {
+        QAction* action =
+            add(paper, name, {}, tr("The page templates are laid out for"), [this, kind = kind] {
+                paper_ = kind;
+                QSettings().setValue(QStringLiteral("paper"),
+                                     kind == Paper::letter ? QStringLiteral("letter") : QStringLiteral("a4"));
+            });
+        action->setCheckable(true);
+        action->setChecked(kind == paper_);
+        papers->addAction(action);
+    }
+    file->addSeparator();
+    add(file, tr("&Quit"), QKeySequence::Quit, tr("Close the window; the job is saved"), [this] { close(); });
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    edit->setToolTipsVisible(true);
+    QAction* undo = session_.undo_stack()->createUndoAction(this, tr("Undo:"));
+    undo->setShortcut(QKeySequence::Undo);
+    undo->setToolTip(tr("Take the last step back (Ctrl+Z)"));
+    QAction* redo = session_.undo_stack()->createRedoAction(this, tr("Redo:"));
+    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
+    redo->setToolTip(tr("Make the step again (Ctrl+Shift+Z)"));
+    edit->addActions({undo, redo});
+    edit->addSeparator();
+    add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
+        tr("Copy the cut list as text and as a table"), [this] { cut_list_->copy(); });
+    build_view_menu();
+}
+
+void MainWindow::build_view_menu() {
+    QMenu* look = menuBar()->addMenu(tr("&View"));
+    look->setToolTipsVisible(true);
+    add(look, tr("&Whole working"), QKeySequence(Qt::Key_Space),
+        tr("Show or hide the whole working of the chosen number"),
+        [this] { working_->show_whole(!working_->whole_shown()); });
+    add(look, tr("&Found or target"), QKeySequence(Qt::Key_T), tr("Draw the slots as found, or the target"),
+        [this] { choose_side(view_.side == NutSide::found ? NutSide::target : NutSide::found); });
+    add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
+        tr("The list for an uncut blank, or for a nut that is in"),
+        [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(look, tr("Next &datum"), QKeySequence(Qt::Key_D),
+        tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
+        [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });
+    add(look, tr("Next &unit"), QKeySequence(Qt::Key_U), tr("mm, inch, thou, sixty-fourths"),
+        [this] { next_unit(); });
+    add(look, tr("String toward the &bass"), QKeySequence(Qt::Key_BracketLeft),
+        tr("Choose the next string toward the bass"), [this] { step_string(-1); });
+    add(look, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
+        tr("Choose the next string toward the treble"), [this] { step_string(1); });
+    look->addSeparator();
+    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"),
+        [this] { station_->canvas()->zoom_by(1.25); });
+    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"),
+        [this] { station_->canvas()->zoom_by(0.8); });
+    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"),
+        [this] { station_->canvas()->zoom_home(); });
+    look->addSeparator();
+    const std::array pages{tr("Spacing"), tr("Height"), tr("Slots and top"), tr("Seat and material"),
+                           tr("Behind the nut")};
+    for (int i = 0; i < static_cast<int>(pages.size()); ++i)
+        add(look, pages[static_cast<std::size_t>(i)], QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)),
+            tr("Show these choices under the drawing"), [this, i] { station_->pages()->show_page(i); });
+    look->addSeparator();
+    evening_ = add(look, tr("E&vening"), QKeySequence(tr("Ctrl+Shift+E")), tr("Dark colours for the evening"),
+                   [this] {
+                       apply_theme(!theme().evening);
+                       QSettings().setValue(QStringLiteral("evening"), theme().evening);
+                   });
+    evening_->setCheckable(true);
+    QMenu* language = look->addMenu(tr("&Language"));
+    const std::pair<QString, QString> languages[] = {{tr("of the system"), {}},
+                                                     {QStringLiteral("English"), QStringLiteral("en")},
+                                                     {QStringLiteral("Deutsch"), QStringLiteral("de")}};
+    for (const auto& [name, code] : languages)
+        add(language, name, {}, tr("The window's language"),
+            [this, code = code] { Q_EMIT language_chosen(code); });
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    help->setToolTipsVisible(true);
+    add(help, tr("&Keys"), QKeySequence(Qt::Key_Question), tr("All shortcuts of this station"),
+        [this] { show_keys(); });
+}
+
+void MainWindow::show_keys() {
+    if (keys_ && keys_->isVisible()) return keys_->hide();
+    QString html = QStringLiteral("<table>");
+    for (const QAction* menu : menuBar()->actions())
+        for (const QAction* action : menu->menu()->actions()) {
+            if (action->shortcut().isEmpty()) continue;
+            html += QStringLiteral("<tr><td style='padding: 1px 18px 1px 0'><b>%1</b></td><td>%2</td></tr>")
+                        .arg(action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(),
+                             QString(action->text()).remove(QLatin1Char('&')).toHtmlEscaped());
+        }
+    html += QStringLiteral("<tr><td><b>%1</b></td><td>%2</td></tr></table>")
+                .arg(tr("Tab, Enter, Esc"), tr("next value, make the step, old value back"));
+    if (!keys_) keys_ = new QLabel(this);
+    keys_->setMargin(18);
+    keys_->setTextFormat(Qt::RichText);
+    keys_->setAccessibleName(tr("Keys"));
+    keys_->setStyleSheet(
+        QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %2; font-size: 14px; }")
+            .arg(theme().list.name(), theme().ink.name()));
+    keys_->setText(html);
+    keys_->adjustSize();
+    keys_->move((width() - keys_->width()) / 2, std::max(10, (height() - keys_->height()) / 2));
+    keys_->show();
+    keys_->raise();
+}
+
+void MainWindow::remember(const QString& path) {
+    QSettings settings;
+    QStringList paths = settings.value(QStringLiteral("recent")).toStringList();
+    paths.removeAll(path);
+    paths.prepend(path);
+    settings.setValue(QStringLiteral("recent"), QStringList(paths.mid(0, most_recent)));
+}
+
+void MainWindow::fill_recent() {
+    recent_->clear();
+    for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
+        QAction* action = recent_->addAction(QFileInfo(path).completeBaseName());
+        action->setToolTip(path);
+        connect(action, &QAction::triggered, this, [this, path] { open(path); });
+    }
+    if (recent_->isEmpty()) recent_->addAction(tr("none yet"))->setEnabled(false);
+}
+
+void MainWindow::open_dialog() {
+    const QString folder =
+        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), folder, tr("Jobs (*.fmjob)"));
+    if (!path.isEmpty()) open(path);
+}
+
+void MainWindow::save_as_dialog() {
+    if (!session_.is_open()) return;
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the job under another name"),
+                                                      session_.path(), tr("Jobs (*.fmjob)"));
+    if (path.isEmpty()) return;
+    try {
+        session_.save_as(path.endsWith(QLatin1String(".fmjob")) ? path : path + QStringLiteral(".fmjob"));
+    } catch (const InputError& error) {
+        show_notice(message_text(error.message(), Unit::mm), true);
+    }
+}
+
+Drawing MainWindow::sheet() const {
+    const State& state = session_.state();
+    const std::string date = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat).toStdString();
+    return nut_sheet({state.job, state.solution, session_.tools(), paper_, date});
+}
+
+QByteArray MainWindow::sheet_for(const QString& path) const {
+    return sheet_bytes(sheet(), paper_, path);
+}
+
+void MainWindow::export_dialog() {
+    if (!session_.is_open()) return;
+    const QString start =
+        QDir(QFileInfo(session_.path()).path())
+            .filePath(QFileInfo(session_.path()).completeBaseName() + QStringLiteral("-nut.pdf"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the template"), start, tr("PDF (*.pdf);;SVG in mm (*.svg);;DXF in mm (*.dxf)"));
+    if (path.isEmpty()) return;
+    const QByteArray bytes = sheet_for(path);
+    if (bytes.isEmpty())
+        return show_notice(tr("%1 must end in .pdf, .svg or .dxf").arg(QFileInfo(path).fileName()), false);
+    try {
+        save_file(path, bytes, nullptr);
+    } catch (const InputError& error) {
+        show_notice(message_text(error.message(), Unit::mm), false);
+    }
+}
+
+void MainWindow::print_dialog() {
+    if (!session_.is_open()) return;
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(QPageSize(paper_ == Paper::a4 ? QPageSize::A4 : QPageSize::Letter));
+    printer.setFullPage(true); // the page's own corner is the origin, so that nothing is scaled or moved
+    printer.setDocName(windowTitle());
+    QPrintDialog dialog(&printer, this);
+    dialog.setWindowTitle(tr("Print the nut's template, at 100 %"));
+    if (dialog.exec() != QDialog::Accepted) return;
+    QPainter painter(&printer);
+    const Drawing page = sheet();
+    const double dots_per_mm = printer.resolution() / 25.4;
+    paint(painter, page, paper_look(), dots_per_mm, QPointF(0.0, page.height * dots_per_mm));
+}
+
+} // namespace fm

@@ -1,0 +1,407 @@
+#include "ui/nut_pages.h"
+
+#include "job/edits.h"
+#include "sheet/nut_sheet.h"
+#include "sheet/nut_views.h"
+#include "ui/flow_layout.h"
+#include "ui/texts.h"
+
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include <array>
+
+namespace fm {
+
+namespace {
+
+constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
+
+QWidget* page_of(const std::vector<QWidget*>& parts) {
+    auto* page = new QWidget;
+    auto* flow = new FlowLayout(page, 22, 6);
+    for (QWidget* part : parts) flow->addWidget(part);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(page);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    return scroll;
+}
+
+} // namespace
+
+NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
+    : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 0, 16, 6);
+    column->setSpacing(4);
+    auto* tabs = new QWidget;
+    auto* flow = new FlowLayout(tabs);
+    const std::array names{tr("Spacing"), tr("Height"), tr("Slots and top"), tr("Seat and material"),
+                           tr("Behind the nut")};
+    for (int i = 0; i < static_cast<int>(names.size()); ++i) {
+        auto* tab = new QToolButton;
+        tab->setText(names[static_cast<std::size_t>(i)]);
+        tab->setCheckable(true);
+        tab->setProperty("page", true);
+        tab->setFocusPolicy(Qt::TabFocus);
+        tab->setToolTip(tr("%1 (Ctrl+%2)").arg(names[static_cast<std::size_t>(i)]).arg(i + 1));
+        tabs_.addButton(tab, i);
+        flow->addWidget(tab);
+    }
+    column->addWidget(tabs);
+    column->addWidget(stack_, 1);
+    stack_->addWidget(spacing_page());
+    stack_->addWidget(height_page());
+    stack_->addWidget(slots_page());
+    stack_->addWidget(seat_page());
+    stack_->addWidget(behind_page());
+    connect(&tabs_, &QButtonGroup::idClicked, this, &NutPages::show_page);
+    show_page(0);
+}
+
+void NutPages::show_page(int page) {
+    stack_->setCurrentIndex(page);
+    tabs_.button(page)->setChecked(true);
+}
+
+ValueField* NutPages::field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
+                            FieldBinder::KeyMaker made) {
+    auto* made_field = new ValueField(QString::fromLatin1(key), name, kind, this);
+    made_field->setFixedWidth(84);
+    if (made)
+        binder_.bind(made_field, std::move(value), std::move(made));
+    else
+        binder_.bind(made_field, std::move(value));
+    return made_field;
+}
+
+QWidget* NutPages::labelled(ValueField* field, const QString& words) {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(3);
+    auto* label = new QLabel(words);
+    label->setProperty("caption", true);
+    label->setBuddy(field);
+    column->addWidget(label);
+    column->addWidget(field);
+    return box;
+}
+
+QWidget* NutPages::spacing_page() {
+    spacing_ = new ChoiceRow(
+        tr("Spacing"),
+        {{tr("equal centres"), tr("quick to mark; thick strings crowd their neighbours"), {}},
+         {tr("equal gaps"), tr("even under the fingers; centres differ from string to string"), {}},
+         {tr("between"), tr("a blend: some of the even feel, some of the even centres"), {}},
+         {tr("as measured"), tr("somebody else's rule kept string by string; nothing is evened out"), {}}});
+    outer_ = new ChoiceRow(tr("Outer strings by"), {{tr("edge"), {}, {}}, {tr("spread"), {}, {}}});
+    blend_box_ = labelled(field("nut.spacing.blend", tr("share of equal gaps"), FieldKind::number,
+                                [](const State& s) { return s.job.design.nut.spacing.blend; }),
+                          tr("share of gaps"));
+    const auto course_key = [](const State& s) {
+        return s.job.design.nut.spacing.course_centres_mm ? QStringLiteral("nut.spacing.course_centres_mm")
+                                                          : QStringLiteral("nut.spacing.course_gap_mm");
+    };
+    course_box_ =
+        labelled(field(
+                     "nut.spacing.course_gap_mm", tr("distance in a course"), FieldKind::length,
+                     [](const State& s) {
+                         const Spacing& spacing = s.job.design.nut.spacing;
+                         return spacing.course_centres_mm ? spacing.course_centres_mm : spacing.course_gap_mm;
+                     },
+                     course_key),
+                 tr("in a course"));
+    connect(spacing_, &ChoiceRow::picked, this, &NutPages::pick_spacing);
+    connect(outer_, &ChoiceRow::picked, this, [this](int index) {
+        commit(index == 0 ? tr("outer strings by edge") : tr("outer strings by spread"),
+               with_edge_margins(session_.document(), "nut.spacing", index == 0, centres(),
+                                 session_.state().job.design));
+    });
+    return page_of({spacing_, blend_box_, course_box_, outer_});
+}
+
+QWidget* NutPages::height_page() {
+    height_ = new ChoiceRow(
+        tr("Nut height read"),
+        {{tr("open"), tr("read without pressing; moves when the saddle does"), {}},
+         {tr("pressed"), tr("the saddle does not matter; a gap too small for most leaves"), {}},
+         {tr("zero fret"), tr("thinks of a fret at the nut; nothing to slip a gauge under"), {}}});
+    pressed_ =
+        new ChoiceRow(tr("pressed at fret"), {{QStringLiteral("2"), {}, {}}, {QStringLiteral("3"), {}, {}}});
+    connect(height_, &ChoiceRow::picked, this, &NutPages::pick_height);
+    connect(pressed_, &ChoiceRow::picked, this, [this](int index) {
+        commit(tr("pressed at fret %1").arg(index + 2),
+               with_height_method(session_.document(), NutHeightMethod::pressed_gap, index + 2,
+                                  session_.state().solution));
+    });
+    return page_of({height_, pressed_});
+}
+
+QWidget* NutPages::slots_page() {
+    const auto nut = [](auto member) {
+        return [member](const State& s) -> std::optional<double> { return member(s.job.design.nut); };
+    };
+    top_ = new ChoiceRow(
+        tr("Top"),
+        {{tr("at every string"), tr("each string as deep as wanted; mixed strings make a zigzag"), {}},
+         {tr("fair"), tr("one sweep over all; some strings lie a little deeper"), {}}});
+    connect(top_, &ChoiceRow::picked, this, [this](int index) {
+        commit(index == 1 ? tr("fair top") : tr("top at every string"),
+               with(session_.document(), "nut.fair_top", index == 1));
+    });
+    return page_of(
+        {labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
+                        nut([](const NutDesign& n) { return n.slot_clearance_mm.plain; })),
+                  tr("clearance plain")),
+         labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings"), FieldKind::length,
+                        nut([](const NutDesign& n) { return n.slot_clearance_mm.wound; })),
+                  tr("clearance wound")),
+         labelled(field("nut.in_slot.plain", tr("share in the slot, plain strings"), FieldKind::number,
+                        nut([](const NutDesign& n) { return n.in_slot.plain; })),
+                  tr("in slot, plain")),
+         labelled(field("nut.in_slot.wound", tr("share in the slot, wound strings"), FieldKind::number,
+                        nut([](const NutDesign& n) { return n.in_slot.wound; })),
+                  tr("in slot, wound")),
+         labelled(field("nut.saw_allowance_mm", tr("saw stays above the floor"), FieldKind::length,
+                        nut([](const NutDesign& n) { return n.saw_allowance_mm; })),
+                  tr("saw stays over")),
+         labelled(field("nut.file_over_mm", tr("file may be wider by"), FieldKind::length,
+                        nut([](const NutDesign& n) { return n.file_over_mm; })),
+                  tr("file may be over")),
+         labelled(field("nut.floor_angle_share", tr("floor takes this share of the fall"), FieldKind::number,
+                        nut([](const NutDesign& n) { return n.floor_angle_share; })),
+                  tr("floor share")),
+         top_});
+}
+
+QWidget* NutPages::seat_page() {
+    const auto nut = [](auto member) {
+        return [member](const State& s) -> std::optional<double> { return member(s.job.design.nut); };
+    };
+    seat_ =
+        new ChoiceRow(tr("Seat"), {{tr("square"), {}, {}}, {tr("angled"), {}, {}}, {tr("curved"), {}, {}}});
+    connect(seat_, &ChoiceRow::picked, this, [this](int index) {
+        const std::array words{"square", "angled", "curved"};
+        Value document = with(session_.document(), "nut.seat", words[static_cast<std::size_t>(index)]);
+        if (index == 2 && !fm::find(document, "nut.seat_radius_mm")) {
+            const double radius = session_.state().job.design.neck.radius_nut_mm;
+            document = with(document, "nut.seat_radius_mm", radius > 0 ? radius : 400.0);
+        }
+        commit(tr("seat"), document);
+    });
+    std::vector<ChoiceRow::Option> options;
+    for (const char* material : materials)
+        options.push_back({QString::fromStdString(material_name(material)), {}, {}});
+    material_ = new ChoiceRow(tr("Material"), options);
+    connect(material_, &ChoiceRow::picked, this, [this](int index) {
+        commit(tr("material"),
+               with(session_.document(), "nut.material", materials[static_cast<std::size_t>(index)]));
+    });
+    seat_radius_box_ = labelled(field("nut.seat_radius_mm", tr("seat radius"), FieldKind::length,
+                                      nut([](const NutDesign& n) { return n.seat_radius_mm; })),
+                                tr("seat radius"));
+    const auto blank = [](double Blank::*member) {
+        return [member](const State& s) -> std::optional<double> {
+            return shown_blank(s.job.design, s.solution).*member;
+        };
+    };
+    // A blank is three figures: setting one writes the other two as they are drawn.
+    const auto whole_blank = [](const Value& document, const State& state) {
+        if (fm::find(document, "nut.blank")) return document;
+        const Blank shown = shown_blank(state.job.design, state.solution);
+        Value made = with(Value(Value::Object{}), "length_mm", shown.length_mm);
+        made = with(made, "height_mm", shown.height_mm);
+        return with(document, "nut.blank", with(made, "thickness_mm", shown.thickness_mm));
+    };
+    ValueField* const blank_fields[] = {
+        field("nut.blank.length_mm", tr("blank length"), FieldKind::length, blank(&Blank::length_mm)),
+        field("nut.blank.height_mm", tr("blank height"), FieldKind::length, blank(&Blank::height_mm)),
+        field("nut.blank.thickness_mm", tr("blank thickness"), FieldKind::length, blank(&Blank::thickness_mm))};
+    for (ValueField* blank_field : blank_fields) binder_.prepare(blank_field, whole_blank);
+    caution_ = new QLabel;
+    caution_->setWordWrap(true);
+    caution_->setMinimumWidth(320);
+    return page_of({seat_, material_, seat_radius_box_,
+                    labelled(field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
+                                   nut([](const NutDesign& n) { return n.headstock_angle_deg; })),
+                             tr("headstock")),
+                    labelled(field("nut.set_forward_mm", tr("front set forward"), FieldKind::length,
+                                   nut([](const NutDesign& n) { return n.set_forward_mm; })),
+                             tr("set forward")),
+                    labelled(blank_fields[0], tr("blank length")),
+                    labelled(blank_fields[1], tr("height")),
+                    labelled(blank_fields[2], tr("thickness")),
+                    caution_});
+}
+
+QWidget* NutPages::behind_page() {
+    posts_ =
+        new ChoiceRow(tr("Posts or bar"), {{tr("not given"), tr("floors follow the headstock angle"), {}},
+                                           {tr("given"), tr("floors follow each string's own fall"), {}}});
+    connect(posts_, &ChoiceRow::picked, this, [this](int index) { pick_posts(index == 1); });
+    zero_ = new ChoiceRow(tr("Zero fret"), {{tr("none"), {}, {}}, {tr("real"), {}, {}}});
+    connect(zero_, &ChoiceRow::picked, this, [this](int index) {
+        Value document = without(session_.document(), "nut.zero_fret");
+        if (index == 1) {
+            document = with(document, "nut.zero_fret.height_mm",
+                            session_.state().job.design.neck.fret_height_mm + 0.1);
+            document = with(document, "nut.zero_fret.guide_below_mm", 0.3);
+        }
+        commit(tr("zero fret"), document);
+    });
+    const auto chosen = [this](const State& s) {
+        return std::min(view_.string, s.job.design.strings.size() - 1);
+    };
+    const auto post = [chosen](double Post::*member) {
+        return [chosen, member](const State& s) -> std::optional<double> {
+            if (s.job.design.nut.posts.empty()) return std::nullopt;
+            return s.job.design.nut.posts[chosen(s)].*member;
+        };
+    };
+    const auto key = [chosen](const char* name) {
+        return [chosen, name](const State& s) {
+            return QStringLiteral("nut.posts[%1].%2").arg(chosen(s)).arg(QLatin1String(name));
+        };
+    };
+    post_box_ = new QWidget;
+    auto* row = new QHBoxLayout(post_box_);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(12);
+    row->addWidget(labelled(field("posts.behind_mm", tr("post behind the front face"), FieldKind::length,
+                                  post(&Post::behind_mm), key("behind_mm")),
+                            tr("behind")));
+    row->addWidget(labelled(field("posts.across_mm", tr("post across from the centreline"), FieldKind::length,
+                                  post(&Post::across_mm), key("across_mm")),
+                            tr("across")));
+    row->addWidget(labelled(field("posts.below_mm", tr("post below the fret tops"), FieldKind::length,
+                                  post(&Post::below_mm), key("below_mm")),
+                            tr("below")));
+    auto* all = new QToolButton;
+    all->setText(tr("all as this one"));
+    all->setProperty("plain", true);
+    all->setToolTip(
+        tr("A retainer bar: every string as far behind and as far below as the chosen one, straight back"));
+    connect(all, &QToolButton::clicked, this, &NutPages::posts_like_chosen);
+    row->addWidget(all, 0, Qt::AlignBottom);
+    const auto zero = [](double ZeroFret::*member) {
+        return [member](const State& s) -> std::optional<double> {
+            if (!s.job.design.nut.zero_fret) return std::nullopt;
+            return (*s.job.design.nut.zero_fret).*member;
+        };
+    };
+    zero_box_ = new QWidget;
+    auto* zeros = new QHBoxLayout(zero_box_);
+    zeros->setContentsMargins(0, 0, 0, 0);
+    zeros->addWidget(labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret"),
+                                    FieldKind::length, zero(&ZeroFret::height_mm)),
+                              tr("its height")));
+    zeros->addWidget(labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by"),
+                                    FieldKind::length, zero(&ZeroFret::guide_below_mm)),
+                              tr("guide below")));
+    angles_ = new QLabel;
+    return page_of({posts_, post_box_, zero_, zero_box_, angles_});
+}
+
+std::vector<double> NutPages::centres() const {
+    std::vector<double> list;
+    for (const StringSolution& string : session_.state().solution.strings)
+        list.push_back(string.line.nut_y_mm);
+    return list;
+}
+
+void NutPages::commit(const QString& name, const Value& document) {
+    const std::vector<Message> problems = session_.commit(name, document);
+    if (!problems.empty()) Q_EMIT refused(FieldBinder::told(problems, session_.state().job.unit));
+    refresh();
+}
+
+void NutPages::pick_spacing(int method) {
+    const std::array names{tr("equal centres"), tr("equal gaps"), tr("spacing between"),
+                           tr("spacing as measured")};
+    commit(names[static_cast<std::size_t>(method)],
+           with_spacing_method(session_.document(), "nut.spacing", static_cast<SpacingMethod>(method),
+                               centres()));
+}
+
+void NutPages::pick_height(int method) {
+    const std::array names{tr("nut height read open"), tr("nut height read pressed"),
+                           tr("nut height as a zero fret")};
+    commit(names[static_cast<std::size_t>(method)],
+           with_height_method(session_.document(), static_cast<NutHeightMethod>(method),
+                              session_.state().job.design.nut.pressed_fret, session_.state().solution));
+}
+
+void NutPages::pick_posts(bool posts) {
+    Value document = without(session_.document(), "nut.posts");
+    if (posts) {
+        Value::Array list;
+        for (const double y : centres()) {
+            Value post = with(Value(Value::Object{}), "behind_mm", 40.0);
+            post = with(post, "across_mm", std::round(y * 100.0) / 100.0);
+            list.push_back(with(post, "below_mm", 8.0));
+        }
+        document = with(document, "nut.posts", std::move(list));
+    }
+    commit(posts ? tr("posts given") : tr("posts left out"), document);
+}
+
+void NutPages::posts_like_chosen() {
+    const Design& design = session_.state().job.design;
+    if (design.nut.posts.empty()) return;
+    const Post& like = design.nut.posts[view_.string];
+    Value document = session_.document();
+    const std::vector<double> across = centres();
+    for (std::size_t i = 0; i < across.size(); ++i) {
+        const std::string key = "nut.posts[" + std::to_string(i) + "].";
+        document = with(document, key + "behind_mm", like.behind_mm);
+        document = with(document, key + "below_mm", like.below_mm);
+        document = with(document, key + "across_mm", std::round(across[i] * 100.0) / 100.0);
+    }
+    commit(tr("all posts as one bar"), document);
+}
+
+void NutPages::refresh() {
+    if (!session_.is_open()) return;
+    const State& state = session_.state();
+    const NutDesign& nut = state.job.design.nut;
+    spacing_->set_chosen(static_cast<int>(nut.spacing.method));
+    outer_->set_chosen(nut.spacing.edge_margin_mm ? 0 : 1);
+    outer_->setVisible(nut.spacing.method != SpacingMethod::given);
+    blend_box_->setVisible(nut.spacing.method == SpacingMethod::blend);
+    course_box_->setVisible(nut.spacing.method != SpacingMethod::given &&
+                            course_starts(state.job.design.strings).size() < state.job.design.strings.size());
+    height_->set_chosen(static_cast<int>(nut.height_method));
+    pressed_->set_chosen(nut.pressed_fret - 2);
+    pressed_->setVisible(nut.height_method == NutHeightMethod::pressed_gap);
+    top_->set_chosen(nut.fair_top ? 1 : 0);
+    seat_->set_chosen(static_cast<int>(nut.seat));
+    seat_radius_box_->setVisible(nut.seat == Seat::curved);
+    for (int i = 0; i < static_cast<int>(materials.size()); ++i)
+        if (nut.material == materials[static_cast<std::size_t>(i)]) material_->set_chosen(i);
+    posts_->set_chosen(nut.posts.empty() ? 0 : 1);
+    post_box_->setVisible(!nut.posts.empty());
+    zero_->set_chosen(nut.zero_fret ? 1 : 0);
+    zero_box_->setVisible(nut.zero_fret.has_value());
+    const StringSolution& string = state.solution.strings[view_.string];
+    QString angles = QString::fromStdString(state.job.design.string_name(view_.string)) +
+                     QStringLiteral(": ") + tr("floor %1").arg(angle_text(string.slot.floor_angle_deg));
+    if (string.bend)
+        angles += QStringLiteral(" · ") +
+                  tr("breaks %1 down, %2 aside")
+                      .arg(angle_text(string.bend->break_angle_deg), angle_text(string.bend->side_angle_deg));
+    angles_->setText(angles);
+    const bool brass = nut.material == "brass";
+    const bool wood = nut.material == "hardwood";
+    caution_->setText(
+        (brass ? tr("Brass may hold lead: wash hands; file toward the vice, mind the edges.")
+         : wood
+             ? tr("Some woods sensitise: mask and extraction; blades and files away from the hand.")
+             : tr("Dust of bone and synthetics: mask and extraction; files and saws away from the hand.")) +
+        QLatin1Char(' ') + tr("Follow your tools' instructions and local rules."));
+}
+
+} // namespace fm

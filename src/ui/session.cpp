@@ -1,0 +1,175 @@
+#include "ui/session.h"
+
+#include "job/json.h"
+#include "ui/texts.h"
+
+#include <QFileSystemWatcher>
+#include <QUndoCommand>
+
+namespace fm {
+
+/// A step from one document to another. Documents share nothing with widgets; the text is made when the step
+/// is.
+class DocumentStep : public QUndoCommand {
+public:
+    DocumentStep(Session* session, const QString& name, Value before, Value after)
+        : QUndoCommand(name), session_(session), before_(std::move(before)), after_(std::move(after)) {}
+    void undo() override { session_->set_document(before_); }
+    void redo() override { session_->set_document(after_); }
+
+private:
+    Session* session_;
+    Value before_;
+    Value after_;
+};
+
+namespace {
+constexpr int autosave_after_ms = 400;
+}
+
+StateResult state_of(const Value& document) {
+    JobResult read = read_job(document);
+    if (!read.job) return {nullptr, std::move(read.problems)};
+    auto state = std::make_shared<State>();
+    state->document = document;
+    state->job = std::move(*read.job);
+    state->solution = solve(state->job.design);
+    state->known = known_heights(state->job.design, state->solution, state->job.readings);
+    state->found_floors = found_floors_mm(state->solution, state->known);
+    return {std::move(state), {}};
+}
+
+Session::Session(QObject* parent) : QObject(parent), watcher_(new QFileSystemWatcher(this)) {
+    autosave_.setSingleShot(true);
+    autosave_.setInterval(autosave_after_ms);
+    connect(&autosave_, &QTimer::timeout, this, &Session::save);
+    connect(watcher_, &QFileSystemWatcher::fileChanged, this, &Session::file_touched);
+}
+
+Session::~Session() {
+    save();
+}
+
+void Session::open(const QString& path) {
+    const LoadedFile file = load_file(path);
+    const Value document = parse_json(file.text.toStdString());
+    StateResult result = state_of(document);
+    if (!result.state) throw InputError(result.problems.front());
+    save();
+    if (path != path_) lock_.reset();
+    QString why;
+    if (result.state->job.read_only())
+        why = message_text({"newer_version", Severity::note, {}, {result.state->job.version}}, Unit::mm);
+    else if (!lock_ && !(lock_ = JobLock::taken(path)))
+        why = message_text({"job_held", Severity::note, {}, {path.toStdString()}}, Unit::mm);
+    path_ = path;
+    mark_ = file.mark;
+    read_only_why_ = why;
+    document_ = document;
+    dirty_ = false;
+    previewing_ = false;
+    undo_.clear();
+    state_ = std::move(result.state);
+    watch();
+    Q_EMIT trouble_over();
+    Q_EMIT opened();
+    Q_EMIT changed();
+}
+
+void Session::set_workshop(Workshop workshop) {
+    workshop_ = std::move(workshop);
+    if (is_open()) Q_EMIT changed();
+}
+
+std::vector<Message> Session::preview(const Value& document) {
+    StateResult result = state_of(document);
+    if (!result.state) return std::move(result.problems);
+    previewing_ = true;
+    show(std::move(result.state));
+    return {};
+}
+
+void Session::end_preview() {
+    if (!previewing_) return;
+    previewing_ = false;
+    show(state_of(document_).state);
+}
+
+std::vector<Message> Session::commit(const QString& name, const Value& document) {
+    if (read_only()) {
+        end_preview();
+        return {{"job_read_only", Severity::error, {}, {}}};
+    }
+    StateResult result = state_of(document);
+    if (!result.state) {
+        end_preview();
+        return std::move(result.problems);
+    }
+    if (document == document_)
+        end_preview();
+    else
+        undo_.push(new DocumentStep(this, name, document_, document));
+    return {};
+}
+
+void Session::set_document(const Value& document) {
+    document_ = document;
+    previewing_ = false;
+    dirty_ = true;
+    autosave_.start();
+    show(state_of(document).state);
+}
+
+void Session::show(std::shared_ptr<const State> state) {
+    state_ = std::move(state);
+    Q_EMIT changed();
+}
+
+bool Session::save() {
+    autosave_.stop();
+    if (!dirty_ || read_only()) return true;
+    try {
+        mark_ = save_file(path_, QByteArray::fromStdString(written_json(document_)), &mark_);
+    } catch (const InputError& error) {
+        Q_EMIT trouble(message_text(error.message(), state_->job.unit),
+                       error.message().id == "file_changed_on_disk");
+        return false;
+    }
+    dirty_ = false;
+    watch();
+    Q_EMIT trouble_over();
+    return true;
+}
+
+void Session::save_as(const QString& path) {
+    const FileMark mark = save_file(path, QByteArray::fromStdString(written_json(document_)), nullptr);
+    lock_ = JobLock::taken(path);
+    path_ = path;
+    mark_ = mark;
+    read_only_why_.clear();
+    dirty_ = false;
+    watch();
+    Q_EMIT trouble_over();
+    Q_EMIT opened();
+    Q_EMIT changed();
+}
+
+void Session::reload() {
+    dirty_ = false;
+    open(path_);
+}
+
+void Session::watch() {
+    if (!watcher_->files().isEmpty()) watcher_->removePaths(watcher_->files());
+    watcher_->addPath(path_);
+}
+
+void Session::file_touched() {
+    if (file_changed(path_, mark_))
+        Q_EMIT trouble(
+            message_text({"file_changed_on_disk", Severity::error, {}, {path_.toStdString()}}, Unit::mm),
+            true);
+    watcher_->addPath(path_); // a file replaced whole is no longer watched
+}
+
+} // namespace fm

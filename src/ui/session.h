@@ -1,0 +1,97 @@
+#pragma once
+#include "core/readings.h"
+#include "job/job.h"
+#include "job/job_file.h"
+#include "workshop/workshop.h"
+
+#include <QObject>
+#include <QTimer>
+#include <QUndoStack>
+
+#include <memory>
+#include <optional>
+
+class QFileSystemWatcher;
+
+namespace fm {
+
+/// What every station reads: one document, one job, one solution.
+struct State {
+    Value document;
+    Job job;
+    Solution solution;
+    std::vector<KnownString> known;                  ///< heights as found, from the readings
+    std::vector<std::optional<double>> found_floors; ///< over the seat
+};
+
+/// Everything of a document that the screens show, or what is wrong with it.
+struct StateResult {
+    std::shared_ptr<const State> state;
+    std::vector<Message> problems;
+};
+StateResult state_of(const Value& document);
+
+/// One open job: its file, its state, its undo. Typing previews, committing is one step, every step is saved.
+class Session : public QObject {
+    Q_OBJECT
+public:
+    explicit Session(QObject* parent = nullptr);
+    ~Session() override;
+
+    /// Opens a job file; the open one is saved and let go. @throws InputError and keeps the open job
+    void open(const QString& path);
+    void set_workshop(Workshop workshop);
+
+    bool is_open() const { return state_ != nullptr; }
+    const State& state() const { return *state_; }
+    /// The document the steps have led to, without a preview.
+    const Value& document() const { return document_; }
+    const Workshop& workshop() const { return workshop_; }
+    const Tools& tools() const { return tools_of(state_->job, workshop_); }
+    const QString& path() const { return path_; }
+    bool read_only() const { return !read_only_why_.isEmpty(); }
+    const QString& read_only_why() const { return read_only_why_; }
+    QUndoStack* undo_stack() { return &undo_; }
+
+    /// Shows what a document would give without making it a step. @returns what is wrong with it, if anything
+    std::vector<Message> preview(const Value& document);
+    void end_preview();
+    /// Makes a document the job, as one step with a name. @returns what is wrong with it; then nothing has
+    /// changed
+    std::vector<Message> commit(const QString& name, const Value& document);
+
+    /// Writes what is not yet written. @returns false, and says why by trouble(), if it could not.
+    bool save();
+    /// Writes the job to another file and goes on there. @throws InputError
+    void save_as(const QString& path);
+    /// Takes what stands on the disk instead of what is here.
+    void reload();
+
+Q_SIGNALS:
+    void opened();
+    void changed(); ///< the state is another one: a step, an undo or a preview
+    void trouble(const QString& text, bool file_changed);
+    void trouble_over();
+
+private:
+    friend class DocumentStep;
+    void set_document(const Value& document);
+    void show(std::shared_ptr<const State> state);
+    void watch();
+    void file_touched();
+
+    Workshop workshop_;
+    QString path_;
+    FileMark mark_;
+    std::unique_ptr<JobLock> lock_;
+    QString read_only_why_;
+    Value document_;
+    std::shared_ptr<const State> state_;
+    bool dirty_ = false;
+    bool previewing_ = false;
+    QUndoStack undo_;
+    QTimer autosave_;
+    QFileSystemWatcher* watcher_;
+};
+
+} // namespace fm

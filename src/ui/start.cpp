@@ -1,0 +1,167 @@
+#include "ui/start.h"
+
+#include "sheet/fonts.h"
+#include "ui/main_window.h"
+#include "ui/texts.h"
+#include "ui/theme.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QStyleFactory>
+#include <QTemporaryDir>
+
+#include <cstdio>
+#include <cstring>
+
+namespace fm {
+
+StartOptions start_options(const QStringList& words) {
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QStringLiteral("Nuts, saddles and bridges for luthiers"));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("job"),
+                                 QStringLiteral("A job file, or the name of a job in the workshop."));
+    const auto option = [&](const char* name, const char* words_for, const char* value) {
+        parser.addOption(
+            {QString::fromLatin1(name), QString::fromLatin1(words_for), QString::fromLatin1(value)});
+    };
+    option("workshop", "The workshop folder.", "DIR");
+    parser.addOption(
+        {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
+    option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
+    option("job", "A job file, or the name of a job in the workshop.", "NAME");
+    option("station", "The station to show: nut.", "NAME");
+    option("state", "found, target or fitted.", "STATE");
+    option("string", "The chosen string, by player's number.", "N");
+    option("theme", "day or evening.", "NAME");
+    option("size", "Size of the window, such as 1280x800.", "WxH");
+    option("scale", "Scale of the screen, such as 2.", "FACTOR");
+    option("language", "Language of the window, such as de.", "CODE");
+    parser.process(words);
+    StartOptions options;
+    const auto value = [&](const char* name, const QString& otherwise) {
+        return parser.isSet(QString::fromLatin1(name)) ? parser.value(QString::fromLatin1(name)) : otherwise;
+    };
+    options.workshop = value("workshop", {});
+    options.demo = parser.isSet(QStringLiteral("demo"));
+    options.picture = value("picture", {});
+    options.job = value("job", parser.positionalArguments().value(0));
+    options.station = value("station", options.station);
+    options.state = value("state", options.state);
+    options.string = value("string", QStringLiteral("0")).toInt();
+    options.theme = value("theme", {});
+    options.language = value("language", {});
+    const QStringList size = value("size", QStringLiteral("1280x800")).split(QLatin1Char('x'));
+    options.size = size.size() == 2 ? QSize(size[0].toInt(), size[1].toInt()) : QSize();
+    if (options.size.width() < 640 || options.size.height() < 480 || options.size.width() > 8000 ||
+        options.size.height() > 8000)
+        options.fault =
+            QStringLiteral("--size is %1; allowed is 640x480 to 8000x8000").arg(value("size", {}));
+    if (options.station != QLatin1String("nut"))
+        options.fault = QStringLiteral("--station is %1; this version has nut").arg(options.station);
+    if (!QStringList{QStringLiteral("found"), QStringLiteral("target"), QStringLiteral("fitted")}.contains(
+            options.state))
+        options.fault = QStringLiteral("--state is %1; allowed are found, target, fitted").arg(options.state);
+    return options;
+}
+
+void prepare_environment(int argc, char** argv) {
+    for (int i = 1; i < argc; ++i) {
+        const bool has_value = i + 1 < argc;
+        if (std::strcmp(argv[i], "--picture") == 0) qputenv("QT_QPA_PLATFORM", "offscreen");
+        if (std::strcmp(argv[i], "--scale") == 0 && has_value) qputenv("QT_SCALE_FACTOR", argv[i + 1]);
+    }
+    QGuiApplication::setHighDpiScaleFactorRoundingPolicy(Qt::HighDpiScaleFactorRoundingPolicy::PassThrough);
+}
+
+void dress(QApplication& app) {
+    app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QFont font = shipped_font();
+    font.setPixelSize(16);
+    app.setFont(font);
+    // Menus and item views bring the desktop's fonts; ours holds everywhere.
+    for (const char* name : {"QMenu", "QMenuBar", "QAbstractItemView", "QHeaderView", "QToolButton", "QLabel",
+                             "QLineEdit", "QTipLabel"})
+        app.setFont(font, name);
+}
+
+namespace {
+
+QString job_path(const QString& job, const Workshop& workshop) {
+    if (QFileInfo::exists(job) && !QFileInfo(job).isDir()) return job;
+    for (const QString& path : workshop.jobs())
+        if (QFileInfo(path).completeBaseName().compare(job, Qt::CaseInsensitive) == 0) return path;
+    return job;
+}
+
+void show_as_asked(MainWindow& window, const StartOptions& options) {
+    const bool evening = options.theme.isEmpty() ? QSettings().value(QStringLiteral("evening")).toBool()
+                                                 : options.theme == QLatin1String("evening");
+    window.apply_theme(evening);
+    window.resize(options.size);
+    if (!window.session().is_open()) return;
+    const auto count = static_cast<int>(window.session().state().job.design.strings.size());
+    if (options.string >= 1 && options.string <= count)
+        window.choose_string(static_cast<std::size_t>(count - options.string));
+    if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);
+    if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);
+}
+
+std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder,
+                                      const QString& reopen) {
+    Workshop workshop;
+    QString fault;
+    try {
+        workshop = Workshop(folder);
+    } catch (const InputError& error) {
+        fault = message_text(error.message(), Unit::mm);
+    }
+    auto window = std::make_unique<MainWindow>(workshop);
+    QString job = reopen.isEmpty() ? options.job : reopen;
+    if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
+    if (job.isEmpty()) job = QSettings().value(QStringLiteral("last")).toString();
+    if (job.isEmpty()) job = workshop.jobs().value(0);
+    if (!job.isEmpty()) window->open(job_path(job, workshop));
+    show_as_asked(*window, options);
+    if (!fault.isEmpty()) window->say(fault);
+    return window;
+}
+
+} // namespace
+
+std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen) {
+    QString folder = options.workshop.isEmpty() ? Workshop::usual_folder() : options.workshop;
+    if (options.demo) {
+        folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
+        copy_demo_workshop(folder);
+    }
+    return window_on(options, folder, reopen);
+}
+
+int take_picture(const StartOptions& options) {
+    QTemporaryDir fresh; // a picture shows the jobs as shipped, and leaves nothing behind
+    QString folder = options.workshop;
+    if (folder.isEmpty()) {
+        folder = fresh.path();
+        copy_demo_workshop(folder);
+    }
+    StartOptions asked = options;
+    if (asked.job.isEmpty()) asked.job = QStringLiteral("curlew");
+    if (asked.theme.isEmpty()) asked.theme = QStringLiteral("day");
+    const auto window = window_on(asked, folder, {});
+    window->show();
+    QApplication::processEvents();
+    if (!window->grab().save(options.picture)) {
+        std::fprintf(stderr, "%s could not be written\n", qPrintable(options.picture));
+        return 1;
+    }
+    return 0;
+}
+
+} // namespace fm

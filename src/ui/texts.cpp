@@ -1,0 +1,128 @@
+#include "ui/texts.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+
+#include <cmath>
+
+namespace fm {
+
+QString number_text(double value, int decimals) {
+    if (std::abs(value) < 0.5 * std::pow(10.0, -decimals)) value = 0.0;
+    QLocale locale;
+    locale.setNumberOptions(QLocale::OmitGroupSeparator);
+    return locale.toString(value, 'f', decimals);
+}
+
+namespace {
+
+QString remainder_text(double mm) {
+    return (mm < 0 ? QStringLiteral("-") : QStringLiteral("+")) + number_text(std::abs(mm), 2);
+}
+
+} // namespace
+
+QString length_number(double mm, Unit unit) {
+    if (unit != Unit::sixty_fourths) return number_text(mm / mm_per(unit), usual_decimals(unit));
+    const SixtyFourths parts = sixty_fourths(mm);
+    const QString whole = QString::fromStdString(fraction_text(parts.count));
+    if (std::abs(parts.remainder_mm) < 0.005) return whole;
+    return whole + QLatin1Char('\n') + remainder_text(parts.remainder_mm);
+}
+
+QString length_with_unit(double mm, Unit unit) {
+    if (unit != Unit::sixty_fourths) return length_number(mm, unit) + QLatin1Char(' ') + unit_text(unit);
+    const QString number = length_number(mm, unit);
+    const qsizetype line = number.indexOf(QLatin1Char('\n'));
+    if (line < 0) return number + QStringLiteral(" in");
+    return number.left(line) + QLatin1Char(' ') + number.mid(line + 1) + QStringLiteral(" mm");
+}
+
+QString length_short(double mm, Unit unit) {
+    QString text = length_number(mm, unit).section(QLatin1Char('\n'), 0, 0);
+    const QChar mark = QLocale().decimalPoint().front();
+    if (!text.contains(mark)) return text;
+    while (text.endsWith(QLatin1Char('0'))) text.chop(1);
+    if (text.endsWith(mark)) text.chop(1);
+    return text;
+}
+
+QString length_for_edit(double mm, Unit unit) {
+    if (unit == Unit::sixty_fourths) { // a fraction where it is exact, else so many sixty-fourths
+        const SixtyFourths parts = sixty_fourths(mm);
+        if (std::abs(parts.remainder_mm) < 1e-9)
+            return QString::fromStdString(fraction_text(parts.count)) + QStringLiteral(" in");
+    }
+    const int most = unit == Unit::in ? 6 : 4;
+    QString text = number_text(mm / mm_per(unit), most);
+    const QChar mark = QLocale().decimalPoint().front();
+    const qsizetype fewest = text.indexOf(mark) + 1 + (unit == Unit::thou ? 1 : 2);
+    while (text.size() > fewest && text.endsWith(QLatin1Char('0'))) text.chop(1);
+    return text;
+}
+
+QString unit_text(Unit unit) {
+    const std::string_view word = unit_word(unit);
+    return QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size()));
+}
+
+QString angle_text(double deg) {
+    return number_text(deg, 1) + QStringLiteral("°");
+}
+
+QString words_of(std::string_view id) {
+    const std::string sentence(english_template(id));
+    return QCoreApplication::translate("messages", sentence.c_str());
+}
+
+QString message_text(const Message& message, Unit unit) {
+    struct Shown {
+        Unit unit;
+        QString operator()(const std::string& text) const { return QString::fromStdString(text); }
+        QString operator()(LengthMm length) const { return length_with_unit(length.mm, unit); }
+        QString operator()(AngleDeg angle) const { return angle_text(angle.deg); }
+        QString operator()(double value) const {
+            QLocale locale;
+            locale.setNumberOptions(QLocale::OmitGroupSeparator);
+            return locale.toString(value, 'g', 8);
+        }
+        QString operator()(int value) const { return QString::number(value); }
+    };
+    const std::string sentence = words_of(message.id).toStdString();
+    return QString::fromStdString(filled(sentence, message, [unit](const Argument& argument) {
+        return std::visit(Shown{unit}, argument).toStdString();
+    }));
+}
+
+QString term_value(double value, TermKind kind, Unit unit) {
+    switch (kind) {
+    case TermKind::length: return length_number(value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    case TermKind::angle: return angle_text(value);
+    case TermKind::factor: return number_text(value, 2);
+    }
+    return {};
+}
+
+QString working_line(const Working& working, Unit unit) {
+    QString line =
+        words_of(working.title_id) + QLatin1Char(' ') + term_value(working.result, working.kind, unit);
+    bool first = true;
+    for (const Term& term : working.terms) {
+        const QString words =
+            words_of(term.name_id) + QLatin1Char(' ') + term_value(term.value, term.kind, unit);
+        if (first)
+            line += (term.sign == ' ' ? QStringLiteral(" ← ") : QStringLiteral(" = ")) + words;
+        else if (term.sign == '-')
+            line += QStringLiteral(" − ") + words;
+        else if (term.sign == '*')
+            line += QStringLiteral(" × ") + words;
+        else if (term.sign == ' ')
+            line += QStringLiteral(", ") + words;
+        else
+            line += QStringLiteral(" + ") + words;
+        first = false;
+    }
+    return line;
+}
+
+} // namespace fm

@@ -1,0 +1,31 @@
+#pragma once
+#include "core/message.h"
+#include "core/units.h"
+#include "core/working.h"
+
+#include <QString>
+
+namespace fm {
+
+/// Numbers and sentences as the window shows them: in the user's language and locale.
+QString number_text(double value, int decimals);
+/// A length without its unit; 64ths as "3/64" and, on a second line, what remains.
+QString length_number(double mm, Unit unit);
+/// The same on one line, with the unit: "1,19 mm", "3/64 +0,02 mm".
+QString length_with_unit(double mm, Unit unit);
+/// A length as it is said in passing, without closing noughts: "52", "6.5".
+QString length_short(double mm, Unit unit);
+/// What a field holds when it is edited: enough digits that nothing is lost to a person.
+QString length_for_edit(double mm, Unit unit);
+QString unit_text(Unit unit);
+QString angle_text(double deg);
+
+/// The sentence, name or formula of an id in the user's language.
+QString words_of(std::string_view id);
+QString message_text(const Message& message, Unit unit);
+
+/// "8 · D3 floor over seat 5.82 = board 4.80 + fret 1.05 …" without the string's name.
+QString working_line(const Working& working, Unit unit);
+QString term_value(double value, TermKind kind, Unit unit);
+
+} // namespace fm

@@ -1,0 +1,38 @@
+#pragma once
+#include "ui/session.h"
+
+#include <QFrame>
+#include <QLabel>
+
+namespace fm {
+
+/// The line of working under the station, and the whole of it on Space.
+class WorkingBar : public QFrame {
+    Q_OBJECT
+public:
+    explicit WorkingBar(const Session& session, QWidget* parent = nullptr);
+    /// Which number is worked: its whole key, "strings[2].floor_above_seat_mm".
+    void set_key(const QString& key);
+    const QString& key() const { return key_; }
+    /// More that belongs to the number, said on the second line (feelers, file).
+    void set_note(const QString& note);
+    bool whole_shown() const { return whole_->isVisible(); }
+    void show_whole(bool shown);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void refresh();
+    QString whole_text() const;
+    void place_whole();
+    const Session& session_;
+    QString key_;
+    QString note_;
+    QLabel* line_;
+    QLabel* sure_;
+    QLabel* whole_;
+};
+
+} // namespace fm
