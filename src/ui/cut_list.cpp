@@ -40,7 +40,7 @@ public:
             painter->setPen(theme().hairline);
             painter->drawLine(option.rect.topLeft(), option.rect.topRight());
         }
-        QRect box = option.rect.adjusted(4, 0, -6, 0);
+        QRect box = option.rect.adjusted(1, 0, -5, 0);
         if (column == CutListModel::Column::string) box = paint_mark(painter, option.rect, strings[i]);
         paint_text(painter, box, index.data().toString(), column, chosen);
         if (option.state & QStyle::State_HasFocus) {
@@ -63,11 +63,11 @@ private:
     static QRect paint_mark(QPainter* painter, const QRect& rect, const StringDesign& string) {
         painter->setRenderHint(QPainter::Antialiasing);
         const double r = 3.0 + 1.6 * std::min(2.0, string.diameter_mm);
-        const QPointF middle(rect.left() + 18.0, rect.center().y() + 0.5);
+        const QPointF middle(rect.left() + 17.0, rect.center().y() + 0.5);
         painter->setPen(QPen(theme().ink, 1.5));
         painter->setBrush(string.wound ? QBrush(theme().list) : QBrush(theme().ink));
         painter->drawEllipse(middle, string.wound ? r : 0.8 * r, string.wound ? r : 0.8 * r);
-        return rect.adjusted(32, 0, 0, 0);
+        return rect.adjusted(31, 0, 0, 0);
     }
 
     static void paint_text(QPainter* painter, const QRect& box, const QString& text,
@@ -86,12 +86,15 @@ private:
                                                                                       : theme().ink);
         const int align = column == Column::string ? Qt::AlignLeft : Qt::AlignRight;
         const qsizetype line = text.indexOf(QLatin1Char('\n'));
+        // A column too narrow for its figures makes them smaller: nothing is cut off.
+        const QString widest = line < 0 ? text : text.left(line);
+        while (font.pixelSize() > 11 && QFontMetrics(font).horizontalAdvance(widest) > box.width())
+            font.setPixelSize(font.pixelSize() - 1);
         if (line < 0) {
             painter->setFont(font);
             painter->drawText(box, align | Qt::AlignVCenter, text);
             return;
         }
-        font.setPixelSize(px);
         painter->setFont(font);
         painter->drawText(box.adjusted(0, 2, 0, -box.height() / 2 + 3), align | Qt::AlignVCenter,
                           text.left(line));
@@ -182,7 +185,7 @@ void CutList::fit_rows() {
     const int rows = std::max(1, model_->rowCount());
     table_->verticalHeader()->setDefaultSectionSize(std::clamp(table_->viewport()->height() / rows, 32, 44));
     const int width = table_->viewport()->width();
-    const int others = width * 73 / 100 / (model_->columnCount() - 1);
+    const int others = width * 70 / 100 / (model_->columnCount() - 1);
     for (int column = 1; column < model_->columnCount(); ++column) table_->setColumnWidth(column, others);
     table_->setColumnWidth(0, width - others * (model_->columnCount() - 1));
 }

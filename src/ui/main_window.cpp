@@ -74,7 +74,6 @@ void MainWindow::build() {
     middle->addWidget(cut_list_);
     right->addLayout(middle, 1);
     working_ = new WorkingBar(session_, this);
-    working_->setFixedHeight(60);
     right->addWidget(working_);
     across->addLayout(right, 1);
     setCentralWidget(centre);
@@ -231,6 +230,14 @@ void MainWindow::show_notice(const QString& text, bool file_changed) {
 
 QString MainWindow::notice() const {
     return notice_->isHidden() ? QString() : notice_text_->text();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    const bool narrow = width() < 1180;
+    path_->setFixedWidth(narrow ? 158 : 192);
+    cut_list_->setFixedWidth(narrow ? 312 : 352);
+    working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

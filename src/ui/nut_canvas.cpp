@@ -27,7 +27,7 @@ constexpr double width_row = 2;
 constexpr double margin_row = 36;
 constexpr double chain_row = 72;
 constexpr double blank_top = 94;
-constexpr double figure_row = 70;
+constexpr double figure_row = 80;
 constexpr double plan_gap = 8;
 constexpr double left_room = 30;
 constexpr double right_room = 108;
@@ -220,14 +220,18 @@ void NutCanvas::place_fields() {
     over(centre_, string_x(p, view_.string), margin_row);
     const double right = p.seat.x() + p.widest + 8.0;
     const double tops = p.seat.y() - (design.nut.board_above_seat_mm + design.neck.fret_height_mm) * p.scale;
-    put(fret_height_, right + 14.0, tops + 6.0);
-    put(pencil_, right + 14.0, tops - 30.0);
     const double fall = seat_fall_mm(design.nut, 0.5 * design.neck.nut_width_mm) * p.scale;
     const double row = p.seat.y() + fall + 12.0;
+    // Beside the front view, but clear of the figures under it: fret tops, then the fret's height.
+    const double group = std::min(tops - 46.0, row - 106.0);
+    put(fret_height_, right + 14.0, group + 52.0);
+    put(pencil_, right + 14.0, group + 16.0);
     // Five figures under the front view, from the bass to the treble.
-    const double span = std::max(2 * p.half, 5 * 92.0);
-    const double step = (span - 76.0) / 4.0;
-    const auto slot_of = [&](int n) { return p.seat.x() + side() * (-0.5 * span + 38.0 + n * step); };
+    const double span = std::min(std::max(2 * p.half, 5 * 104.0), width() - 12.0);
+    figure_step_ = (span - 76.0) / 4.0;
+    const double outer = 0.5 * span + 6.0;
+    const double middle = zoom_ > 1.0 ? p.seat.x() : std::clamp(p.seat.x(), outer, std::max(outer, width() - outer));
+    const auto slot_of = [&](int n) { return middle + side() * (-0.5 * span + 38.0 + n * figure_step_); };
     const double figures = row - pan_.y();
     over(target_bass_, slot_of(0), figures);
     over(board_, slot_of(3), figures);
@@ -303,6 +307,7 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
     painter.setFont(font);
     painter.setPen(theme().ink);
     const QFontMetricsF metrics(font);
+    double taken = 0;
     for (std::size_t i = 1; i < state.solution.strings.size(); ++i) {
         const double a = string_x(p, i - 1);
         const double b = string_x(p, i);
@@ -311,7 +316,10 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
         QString words = text_of(mm, state.job.unit);
         if (state.job.unit == Unit::sixty_fourths) words = number_text(mm / mm_per(Unit::in), 3);
         const double need = metrics.horizontalAdvance(words);
-        if (need > std::abs(b - a) + 14.0) continue;
+        const double left = 0.5 * (a + b) - 0.5 * need;
+        const bool room = side() > 0 ? left >= taken + 5.0 : left + need <= taken - 5.0;
+        if (i > 1 && !room) continue; // too narrow for both: the next one that fits
+        taken = side() > 0 ? left + need : left;
         painter.drawText(QRectF(0.5 * (a + b) - 40.0, chain_row - 3.0 + pan_.y(), 80.0, 18.0),
                          Qt::AlignCenter, words);
     }
@@ -319,9 +327,9 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
 
 void NutCanvas::caption(QPainter& painter, const QWidget* field, const QString& words) {
     if (!field->isVisible()) return;
-    const QRectF box(field->geometry().center().x() - 62.0, field->geometry().bottom() + 1.0, 124.0, 18.0);
-    painter.drawText(box, Qt::AlignHCenter | Qt::AlignTop,
-                     painter.fontMetrics().elidedText(words, Qt::ElideRight, 124));
+    const double wide = figure_step_ - 4.0;
+    const QRectF box(field->geometry().center().x() - 0.5 * wide, field->geometry().bottom() + 1.0, wide, 34.0);
+    painter.drawText(box, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, words);
 }
 
 void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
@@ -345,36 +353,36 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
                                                         : tr("floor from blank top");
     caption(painter, floor_, datum);
     const double right = p.seat.x() + p.widest + 8.0;
-    const double tops = p.seat.y() - (design.nut.board_above_seat_mm + design.neck.fret_height_mm) * p.scale;
     painter.drawText(QPointF(right + 14.0, fret_height_->geometry().bottom() + 15.0), tr("fret height"));
     painter.setPen(theme().yours);
     const double edge_y = 0.5 * design.neck.nut_width_mm;
     const double edge_mm = fret_tops_above_seat_mm(Neck(design.neck), design.nut, edge_y) - seat_fall_mm(design.nut, edge_y);
-    painter.drawText(QPointF(right + 14.0, tops - 30.0), tr("fret tops"));
-    painter.drawLine(QPointF(p.seat.x() + p.half + 2.0, p.seat.y() - edge_mm * p.scale), QPointF(right + 12.0, tops - 12.0));
+    painter.drawText(QPointF(right + 14.0, pencil_->y()), tr("fret tops"));
+    painter.drawLine(QPointF(p.seat.x() + p.half + 2.0, p.seat.y() - edge_mm * p.scale), QPointF(right + 12.0, pencil_->geometry().center().y()));
     painter.setPen(theme().caption);
     // Ends and faces.
     const bool left_handed = state.job.left_handed;
-    painter.drawText(QRectF(2, p.front.y() - 30.0, std::max(0.0, p.seat.x() - p.half - 6.0), 18),
-                     Qt::AlignRight, {});
-    painter.drawText(QPointF(p.seat.x() - p.half + 4.0, p.front.y() - 4.0), tr("front"));
-    painter.drawText(
-        QPointF(p.seat.x() - p.half + 4.0, p.front.y() - design.nut.thickness_mm * p.scale + 13.0),
-        tr("head"));
-    painter.drawText(QPointF(p.seat.x() - p.half + 4.0, p.seat.y() - 5.0),
-                     left_handed ? tr("treble") : tr("bass"));
-    painter.drawText(QRectF(p.seat.x() + p.half - 104.0, p.seat.y() - 19.0, 100.0, 18.0), Qt::AlignRight,
+    const double deep = design.nut.thickness_mm * p.scale;
+    if (deep >= 34.0) {
+        painter.drawText(QPointF(p.seat.x() - p.half + 4.0, p.front.y() - 4.0), tr("front"));
+        painter.drawText(QPointF(p.seat.x() - p.half + 4.0, p.front.y() - deep + 13.0), tr("head"));
+    }
+    const double ends = width_row + 16.0 + pan_.y();
+    painter.drawText(QPointF(p.seat.x() - p.half + 4.0, ends), left_handed ? tr("treble") : tr("bass"));
+    painter.drawText(QRectF(p.seat.x() + p.half - 104.0, ends - 14.0, 100.0, 18.0), Qt::AlignRight,
                      left_handed ? tr("bass") : tr("treble"));
     if (bias_->isVisible())
         painter.drawText(QPointF(bias_->geometry().right() + 4.0, bias_->geometry().bottom() - 9.0),
                          tr("to the bass"));
-    if (view_.side == NutSide::target && view_.stage == CutStage::blank) {
-        const QString words = tr("take off");
-        const QRectF tag(p.seat.x() - 44.0, p.top + 3.0, 88.0, 20.0);
+    const double waste = p.seat.y() - nut_height_mm(design, state.solution) * p.scale - p.top;
+    if (view_.side == NutSide::target && view_.stage == CutStage::blank && waste >= 22.0) {
+        const QRectF tag(p.seat.x() - 44.0, p.top + 2.0, 88.0, 20.0);
         painter.fillRect(tag, theme().ground);
         painter.setPen(theme().take_off);
-        painter.setFont(shipped_font(true));
-        painter.drawText(tag, Qt::AlignCenter, words);
+        QFont strong = shipped_font(true);
+        strong.setPixelSize(15);
+        painter.setFont(strong);
+        painter.drawText(tag, Qt::AlignCenter, tr("take off"));
     }
 }
 

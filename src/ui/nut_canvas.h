@@ -72,6 +72,7 @@ private:
     ValueField* thickness_;
     InkNumber* floor_;
     InkNumber* pencil_;
+    double figure_step_ = 100; // from one figure under the front view to the next, px
     double zoom_ = 1;
     QPointF pan_;
     QPointF pressed_at_;

@@ -39,8 +39,7 @@ NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view,
     column->setSpacing(4);
     auto* tabs = new QWidget;
     auto* flow = new FlowLayout(tabs);
-    const std::array names{tr("Spacing"), tr("Height"), tr("Slots and top"), tr("Seat and material"),
-                           tr("Behind the nut")};
+    const std::array names{tr("Spacing"), tr("Height"), tr("Slots"), tr("Seat"), tr("Behind")};
     for (int i = 0; i < static_cast<int>(names.size()); ++i) {
         auto* tab = new QToolButton;
         tab->setText(names[static_cast<std::size_t>(i)]);

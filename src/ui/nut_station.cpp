@@ -39,9 +39,13 @@ NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
     pages_ = new NutPages(session, binder_, view);
     column->addWidget(canvas_, 1);
     column->addWidget(pages_);
-    pages_->setFixedHeight(178);
     connect(side_, &ChoiceRow::picked, this,
             [this](int index) { Q_EMIT side_picked(index == 0 ? NutSide::found : NutSide::target); });
+}
+
+void NutStation::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    pages_->setFixedHeight(height() < 520 ? 124 : 178); // the drawing comes first where room is short
 }
 
 void NutStation::refresh() {
@@ -60,6 +64,9 @@ void NutStation::refresh() {
     facts_->setText(facts);
     side_->set_chosen(view_.side == NutSide::found ? 0 : 1);
     QStringList doubts;
+    const auto read = [](const KnownString& known) { return known.above_fret_line_mm.has_value(); };
+    if (view_.side == NutSide::found && std::none_of(state.known.begin(), state.known.end(), read))
+        doubts << tr("nothing read yet: enter gap and action in the cut list of the fitted nut");
     for (const Message& message : state.solution.warnings)
         if (message.id != "compensation_pending") doubts << message_text(message, unit);
     const auto count = doubts.size();

@@ -29,7 +29,7 @@ QToolButton* plain_button(const QString& text, const QString& tip) {
 
 StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(parent), session_(session) {
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(20, 14, 8, 14);
+    column->setContentsMargins(16, 14, 6, 14);
     column->setSpacing(2);
     title_ = add_label(column, 24, true);
     facts_ = add_label(column, 13, false);
@@ -79,7 +79,7 @@ void StationPath::refresh() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     const Design& design = state.job.design;
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a scale is no matter of thou
     title_->setText(state.job.title.empty() ? QFileInfo(session_.path()).completeBaseName()
                                             : QString::fromStdString(state.job.title));
     const auto courses = static_cast<int>(course_starts(design.strings).size());
@@ -126,7 +126,7 @@ void StationPath::paintEvent(QPaintEvent*) {
     if (!session_.is_open()) return;
     // Empty: nothing yet; half: read.
     const bool read = !session_.state().job.readings.empty();
-    const QRectF ring(24, nut_->mapTo(this, QPoint(0, 0)).y() + 9, 14, 14);
+    const QRectF ring(20, nut_->mapTo(this, QPoint(0, 0)).y() + 9, 14, 14);
     painter.setPen(QPen(theme().ink, 1.6));
     painter.setBrush(theme().ground);
     painter.drawEllipse(ring);

@@ -94,7 +94,7 @@ QMenu::item { padding: 6px 22px; }
 QMenu::item:disabled { color: $caption; }
 QMenu::separator { height: 1px; background: $hairline; margin: 4px 8px; }
 QToolTip { background: $list; color: $ink; border: 1px solid $hairline; padding: 4px; }
-QToolButton[choice="true"] { border: 1px solid $ink; padding: 4px 12px; min-height: 22px; background: $list; color: $ink; }
+QToolButton[choice="true"] { border: 1px solid $ink; padding: 4px 10px; min-height: 22px; background: $list; color: $ink; }
 QToolButton[choice="true"]:checked { background: $on; color: $onText; }
 QToolButton[choice="true"]:focus { border: 2px solid $yours; }
 QToolButton[page="true"] { border: none; border-bottom: 3px solid transparent; padding: 4px 2px; margin-right: 18px; min-height: 24px; color: $caption; background: transparent; }
@@ -108,7 +108,7 @@ QLineEdit[pencil="true"][fault="true"] { border: 2px solid $warning; color: $war
 QLineEdit[pencil="true"]:read-only { color: $ink; border-bottom: 1px solid $hairline; }
 QTableView { background: $list; color: $ink; border: none; gridline-color: transparent; outline: none; }
 QHeaderView { background: $list; border: none; }
-QHeaderView::section { background: $list; color: $caption; border: none; border-bottom: 1px solid $hairline; padding: 2px 6px; }
+QHeaderView::section { background: $list; color: $caption; border: none; border-bottom: 1px solid $hairline; padding: 2px 6px 2px 0px; font-size: 14px; }
 QScrollBar:vertical { background: $list; width: 10px; } QScrollBar::handle:vertical { background: $hairline; min-height: 32px; }
 QScrollBar::add-line:vertical, QScrollBar::sub-line:vertical { height: 0; }
 )");

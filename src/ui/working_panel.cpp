@@ -20,6 +20,7 @@ WorkingBar::WorkingBar(const Session& session, QWidget* parent)
     column->addWidget(sure_);
     sure_->setProperty("caption", true);
     line_->setAccessibleName(tr("Working"));
+    line_->setWordWrap(true);
     for (QLabel* label : {line_, sure_}) label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     whole_ = new QLabel(parent ? parent->window() : nullptr);
     whole_->hide();

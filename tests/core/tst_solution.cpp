@@ -1,0 +1,335 @@
+#include "common/jobs.h"
+#include "core/solution.h"
+#include "core/uncertainty.h"
+#include "core/working.h"
+
+#include <QTest>
+
+#include <cmath>
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+constexpr int random_jobs = 400;
+bool near(double a, double b, double tolerance = 1e-9) { return std::abs(a - b) <= tolerance * std::max(1.0, std::abs(b)); }
+} // namespace
+
+/// Laws that hold for every job, on random ones from fixed seeds.
+class TestSolution : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void targets_are_met();
+    void a_reading_by_another_school_gives_the_same_nut();
+    void the_mirror_image_has_the_mirrored_solution();
+    void lengths_scale();
+    void the_floor_reads_the_same_from_every_datum();
+    void a_slot_filed_lowers_the_gap_as_stated();
+    void a_lower_saddle_lowers_as_stated();
+    void the_top_covers_the_strings();
+    void workings_give_the_solved_numbers();
+    void uncertainty_is_the_root_of_the_squares();
+    void a_zero_fret_carries_the_string();
+    void a_curved_seat_changes_heights_over_it_only();
+    void a_straight_pull_does_not_bend();
+    void doubts_are_told();
+};
+
+void TestSolution::targets_are_met() {
+    for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        const Job job = job_of(RandomJob(seed).document());
+        const Solution solution = solve(job.design);
+        const std::size_t count = job.design.strings.size();
+        for (std::size_t i = 0; i < count; ++i) {
+            const StringSolution& s = solution.strings[i];
+            const double target = job.design.nut.height.of(i, count);
+            switch (job.design.nut.height_method) {
+            case NutHeightMethod::open_gap: QVERIFY(near(s.open_gaps_mm[0], target)); break;
+            case NutHeightMethod::pressed_gap: QVERIFY(near(job.design.nut.pressed_fret == 2 ? s.pressed_gap_2_mm : s.pressed_gap_3_mm, target)); break;
+            case NutHeightMethod::zero_fret: QVERIFY(near(s.above_fret_line_mm, target)); break;
+            }
+            const double action = job.design.saddle.action.of(i, count);
+            QVERIFY(near(job.design.saddle.measured == ActionMeasure::open ? s.action12_mm : s.action12_capo_mm, action));
+            QVERIFY(near(s.action12_mm, s.open_gaps_mm[11]));
+        }
+    }
+}
+
+void TestSolution::a_reading_by_another_school_gives_the_same_nut() {
+    for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        Job job = job_of(RandomJob(seed).document());
+        const Solution before = solve(job.design);
+        job.design.nut.height.each_mm.clear();
+        for (const StringSolution& s : before.strings) job.design.nut.height.each_mm.push_back(s.open_gaps_mm[0]);
+        job.design.nut.height_method = NutHeightMethod::open_gap;
+        const Solution open = solve(job.design);
+        job.design.nut.height.each_mm.clear();
+        for (const StringSolution& s : open.strings) job.design.nut.height.each_mm.push_back(s.pressed_gap_3_mm);
+        job.design.nut.height_method = NutHeightMethod::pressed_gap;
+        job.design.nut.pressed_fret = 3;
+        const Solution pressed = solve(job.design);
+        for (std::size_t i = 0; i < before.strings.size(); ++i) {
+            QVERIFY(near(open.strings[i].slot.floor_above_seat_mm, before.strings[i].slot.floor_above_seat_mm));
+            QVERIFY(near(pressed.strings[i].slot.floor_above_seat_mm, before.strings[i].slot.floor_above_seat_mm));
+        }
+    }
+}
+
+void TestSolution::the_mirror_image_has_the_mirrored_solution() {
+    for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        const Design design = job_of(RandomJob(seed).document()).design;
+        Design mirror = design;
+        std::reverse(mirror.strings.begin(), mirror.strings.end());
+        std::swap(mirror.neck.scale_bass_mm, mirror.neck.scale_treble_mm);
+        for (Spacing* spacing : {&mirror.nut.spacing, &mirror.saddle.spacing}) {
+            spacing->bias_mm = -spacing->bias_mm;
+            if (spacing->edge_margin_mm) std::swap(spacing->edge_margin_mm->bass_mm, spacing->edge_margin_mm->treble_mm);
+        }
+        for (Targets* targets : {&mirror.nut.height, &mirror.saddle.action}) {
+            std::swap(targets->bass_mm, targets->treble_mm);
+            std::reverse(targets->each_mm.begin(), targets->each_mm.end());
+        }
+        std::reverse(mirror.nut.posts.begin(), mirror.nut.posts.end());
+        for (Post& post : mirror.nut.posts) post.across_mm = -post.across_mm;
+        const Solution a = solve(design);
+        const Solution b = solve(mirror);
+        QVERIFY(near(a.nut_angle_deg, -b.nut_angle_deg));
+        for (std::size_t i = 0; i < a.strings.size(); ++i) {
+            const StringSolution& there = b.strings[a.strings.size() - 1 - i];
+            QVERIFY(near(a.strings[i].slot.along_mm, -there.slot.along_mm));
+            QVERIFY(near(a.strings[i].slot.floor_above_seat_mm, there.slot.floor_above_seat_mm));
+            QVERIFY(near(a.strings[i].saddle_along_mm, -there.saddle_along_mm));
+            if (a.strings[i].bend) QVERIFY(near(a.strings[i].bend->side_angle_deg, -there.bend->side_angle_deg, 1e-8));
+        }
+    }
+}
+
+void TestSolution::lengths_scale() {
+    constexpr double factor = 1.25;
+    for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        const Design design = job_of(RandomJob(seed).document()).design;
+        Design large = design;
+        NeckDesign& n = large.neck;
+        for (double* length : {&n.scale_bass_mm, &n.scale_treble_mm, &n.radius_nut_mm, &n.radius_end_mm, &n.radius_end_at_mm, &n.fret_height_mm, &n.nut_width_mm,
+                               &n.end_width_mm, &n.fallaway_mm, &large.nut.set_forward_mm, &large.nut.board_above_seat_mm, &large.nut.thickness_mm,
+                               &large.nut.saw_allowance_mm, &large.nut.slot_clearance_mm.plain, &large.nut.slot_clearance_mm.wound, &large.saddle.fixed_mm})
+            *length *= factor;
+        if (n.relief) n.relief->depth_mm *= factor;
+        for (StringDesign& string : large.strings) string.diameter_mm *= factor;
+        for (Spacing* spacing : {&large.nut.spacing, &large.saddle.spacing}) {
+            spacing->spread_mm *= factor;
+            spacing->bias_mm *= factor;
+            if (spacing->edge_margin_mm) spacing->edge_margin_mm = EdgeMargins{spacing->edge_margin_mm->bass_mm * factor, spacing->edge_margin_mm->treble_mm * factor};
+            if (spacing->course_gap_mm) *spacing->course_gap_mm *= factor;
+            if (spacing->course_centres_mm) *spacing->course_centres_mm *= factor;
+        }
+        for (Targets* targets : {&large.nut.height, &large.saddle.action}) {
+            targets->bass_mm *= factor;
+            targets->treble_mm *= factor;
+            for (double& each : targets->each_mm) each *= factor;
+        }
+        for (Post& post : large.nut.posts) post = {post.behind_mm * factor, post.across_mm * factor, post.below_mm * factor};
+        const Solution a = solve(design);
+        const Solution b = solve(large);
+        for (std::size_t i = 0; i < a.strings.size(); ++i) {
+            QVERIFY(near(b.strings[i].slot.floor_above_seat_mm, factor * a.strings[i].slot.floor_above_seat_mm));
+            QVERIFY(near(b.strings[i].slot.along_mm, factor * a.strings[i].slot.along_mm));
+            QVERIFY(near(b.strings[i].slot.width_mm, factor * a.strings[i].slot.width_mm));
+            QVERIFY(near(b.strings[i].open_gaps_mm.back(), factor * a.strings[i].open_gaps_mm.back()));
+            QVERIFY(near(b.strings[i].slot.floor_angle_deg, a.strings[i].slot.floor_angle_deg));
+        }
+    }
+}
+
+void TestSolution::the_floor_reads_the_same_from_every_datum() {
+    for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        Design design = job_of(RandomJob(seed).document()).design;
+        design.nut.blank = Blank{60, 12, 6};
+        const Solution solution = solve(design);
+        for (const StringSolution& s : solution.strings) {
+            QVERIFY(near(s.slot.floor_above_seat_mm, s.slot.floor_over_board_mm + s.slot.board_above_seat_mm));
+            QVERIFY(near(s.slot.floor_above_seat_mm, 12 - *s.slot.floor_below_blank_top_mm));
+            // Over the board lie the fret and the gap to a straightedge, but for the crown between nut line and front.
+            QVERIFY(near(s.slot.floor_over_board_mm, design.neck.fret_height_mm + s.slot.over_frets_mm, 2e-3));
+            QVERIFY(near(s.slot.fret_tops_above_seat_mm, s.slot.board_above_seat_mm + design.neck.fret_height_mm));
+        }
+    }
+}
+
+void TestSolution::a_slot_filed_lowers_the_gap_as_stated() {
+    const Design design = job_of(demo_document("curlew")).design;
+    const Solution solution = solve(design);
+    const Neck neck(design.neck);
+    constexpr double filed = 0.1;
+    for (const StringSolution& s : solution.strings) {
+        const StringOnNeck string(neck, s.line);
+        const EndHeights lower{s.ends.nut_z_mm - filed, s.ends.saddle_z_mm};
+        QVERIFY(near(s.open_gaps_mm[0] - open_gap_mm(string, lower, 1), filed * open_gap_per_slot_mm(string)));
+        for (const int p : {2, 3})
+            QVERIFY(near(pressed_gap_mm(string, s.ends, p) - pressed_gap_mm(string, lower, p), filed * pressed_gap_per_slot_mm(string, p)));
+        // Readings run backwards give the heights they came from, by either school.
+        const EndHeights by_open = heights_of_readings(string, {open_gap_mm(string, lower, 1), std::nullopt, 3}, {ActionMeasure::open, open_gap_mm(string, lower, 12)});
+        const EndHeights by_pressed = heights_of_readings(string, {std::nullopt, pressed_gap_mm(string, lower, 2), 2}, {ActionMeasure::capo_1, capo_action_mm(string, lower)});
+        for (const EndHeights& back : {by_open, by_pressed}) {
+            QVERIFY(near(back.nut_z_mm, lower.nut_z_mm));
+            QVERIFY(near(back.saddle_z_mm, lower.saddle_z_mm));
+        }
+    }
+}
+
+void TestSolution::a_lower_saddle_lowers_as_stated() {
+    const Design design = job_of(demo_document("kittiwake")).design;
+    const Solution solution = solve(design);
+    const Neck neck(design.neck);
+    constexpr double off_at_12 = 0.5;
+    for (const StringSolution& s : solution.strings) {
+        const StringOnNeck string(neck, s.line);
+        const double off_saddle = off_at_12 / string.fret_share(12);
+        QVERIFY(off_saddle > 2 * off_at_12 && off_saddle < 2.05 * off_at_12);
+        const EndHeights lower{s.ends.nut_z_mm, s.ends.saddle_z_mm - off_saddle};
+        QVERIFY(near(s.action12_mm - open_gap_mm(string, lower, 12), off_at_12));
+        QVERIFY(near(s.open_gaps_mm[0] - open_gap_mm(string, lower, 1), off_at_12 * 0.112, 2e-3));
+    }
+}
+
+void TestSolution::the_top_covers_the_strings() {
+    for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        Design design = job_of(RandomJob(seed).document()).design;
+        design.nut.fair_top = true;
+        const Solution solution = solve(design);
+        for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+            const SlotWork& here = solution.strings[i].slot;
+            QVERIFY(here.made_top_above_seat_mm >= here.top_above_seat_mm - 1e-12);
+            if (i == 0 || i + 1 == solution.strings.size()) continue;
+            const SlotWork& a = solution.strings[i - 1].slot;
+            const SlotWork& b = solution.strings[i + 1].slot;
+            const double chord = a.made_top_above_seat_mm + (b.made_top_above_seat_mm - a.made_top_above_seat_mm) * (here.along_mm - a.along_mm) / (b.along_mm - a.along_mm);
+            QVERIFY(here.made_top_above_seat_mm >= chord - 1e-9); // bends one way
+        }
+    }
+}
+
+void TestSolution::workings_give_the_solved_numbers() {
+    for (unsigned seed = 0; seed < 60; ++seed) {
+        Design design = job_of(RandomJob(seed).document()).design;
+        if (seed % 3 == 0) design.nut.blank = Blank{70, 12, 6};
+        if (seed % 5 == 0) design.nut.zero_fret = ZeroFret{1.3, 0.4};
+        if (seed % 7 == 0) design.nut.seat = Seat::curved, design.nut.seat_radius_mm = 300;
+        const Solution solution = solve(design);
+        for (std::size_t i = 0; i < solution.strings.size(); ++i)
+            for (const std::string_view name : worked_string_keys()) {
+                const std::string key = string_key(i, name);
+                const auto made = working(design, solution, key);
+                const auto value = string_quantity(name)->value(solution.strings[i]);
+                QCOMPARE(made.has_value(), value.has_value());
+                if (!made) continue;
+                QCOMPARE(made->result, *value);
+                QVERIFY2(!english_template(made->title_id).empty() && !english_template(made->formula_id).empty(), key.c_str());
+                double sum = 0;
+                double product = 1;
+                for (const Term& term : made->terms) {
+                    QVERIFY2(!english_template(term.name_id).empty(), term.name_id.c_str());
+                    sum += term.sign == '-' ? -term.value : term.value;
+                    product *= term.value;
+                }
+                if (made->is_sum) QVERIFY2(near(sum, *value), key.c_str());
+                else if (made->terms.back().sign == '*') QVERIFY2(near(product, *value), key.c_str());
+            }
+    }
+    const Design design = job_of(demo_document("curlew")).design;
+    for (const char* key : {"", "strings[99].slot_width_mm", "strings[0].nothing", "strings[x].slot_width_mm", "nut.angle_deg"})
+        QVERIFY(!working(design, solve(design), key));
+}
+
+void TestSolution::uncertainty_is_the_root_of_the_squares() {
+    const Design design = job_of(demo_document("curlew")).design;
+    const auto result = uncertainties(design, {{2, "floor_above_seat_mm"}, {2, "slot_width_mm"}, {2, "floor_below_blank_top_mm"}});
+    // The floor: fret height and board by caliper (0.02 each), and a little from the relief and the rest.
+    QVERIFY(result[0].standard > std::hypot(0.02, 0.02) && result[0].standard < 0.035);
+    QCOMPARE(result[0].contributions.size(), std::size_t(3));
+    QVERIFY(near(std::abs(result[0].contributions[0].change), 0.02, 1e-6));
+    QVERIFY(near(result[1].standard, 0.01, 1e-9)); // the string gauge alone
+    QCOMPARE(result[1].contributions.front().key, std::string("strings[2].diameter_mm"));
+    QVERIFY(result[2].standard > result[0].standard); // the blank's height adds to it
+}
+
+void TestSolution::a_zero_fret_carries_the_string() {
+    Design design = job_of(demo_document("lantern")).design;
+    design.nut.zero_fret = ZeroFret{1.25, 0.4};
+    const Solution solution = solve(design);
+    for (const StringSolution& s : solution.strings) {
+        QVERIFY(near(s.above_fret_line_mm, 1.25 - design.neck.fret_height_mm));
+        QVERIFY(near(s.slot.over_frets_mm, s.above_fret_line_mm - 0.4));
+    }
+}
+
+void TestSolution::a_curved_seat_changes_heights_over_it_only() {
+    Design design = job_of(demo_document("curlew")).design;
+    const Solution flat = solve(design);
+    design.nut.seat = Seat::curved;
+    design.nut.seat_radius_mm = 350;
+    const Solution curved = solve(design);
+    for (std::size_t i = 0; i < flat.strings.size(); ++i) {
+        const double fall = circle_fall_mm(350, flat.strings[i].line.nut_y_mm);
+        QVERIFY(near(curved.strings[i].slot.floor_above_seat_mm, flat.strings[i].slot.floor_above_seat_mm + fall));
+        QVERIFY(near(curved.strings[i].slot.floor_over_board_mm, flat.strings[i].slot.floor_over_board_mm));
+    }
+}
+
+void TestSolution::a_straight_pull_does_not_bend() {
+    Design design = job_of(demo_document("lantern")).design;
+    const Solution solution = solve(design);
+    const Neck neck(design.neck);
+    for (const StringSolution& s : solution.strings) {
+        const double run = s.line.saddle_x_mm - s.line.set_forward_mm;
+        const double slope_y = (s.line.saddle_y_mm - s.line.nut_y_mm) / run;
+        const double slope_z = (s.ends.saddle_z_mm - s.ends.nut_z_mm) / run;
+        const StringOnNeck string(neck, s.line);
+        const double below = string.fret_line_mm() - s.ends.nut_z_mm + slope_z * 50;
+        const NutContact contact{string, s.ends};
+        const NutBend straight = nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50, below});
+        QVERIFY(std::abs(straight.bend_deg) < 1e-6 && std::abs(straight.break_angle_deg) < 1e-9 && std::abs(straight.side_angle_deg) < 1e-9);
+        QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50 + 5, below}).side_angle_deg > 0); // toward the treble
+        QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50, below + 5}).break_angle_deg > 0); // down
+    }
+}
+
+void TestSolution::doubts_are_told() {
+    const auto codes = [](const Design& design) {
+        QStringList list;
+        for (const Message& message : solve(design).warnings) list << QString::fromStdString(message.id);
+        return list;
+    };
+    Design design = job_of(demo_document("curlew")).design;
+    QVERIFY(codes(design).isEmpty());
+    Design closer = design;
+    closer.limits.string_gap_min_mm = 2.0;
+    QVERIFY(codes(closer).contains(QStringLiteral("strings_close")));
+    Design touching = design;
+    touching.nut.spacing.course_gap_mm = 0.0;
+    QVERIFY(codes(touching).contains(QStringLiteral("strings_touch")));
+    Design low = design;
+    low.nut.height = {0.05, 0.02, {}};
+    QVERIFY(codes(low).contains(QStringLiteral("nut_below_frets")));
+    Design pressed = design;
+    pressed.nut.height_method = NutHeightMethod::pressed_gap;
+    pressed.nut.pressed_fret = 3;
+    pressed.nut.height = {0.001, 0.001, {}};
+    pressed.neck.relief.reset();
+    pressed.neck.fret_offsets_mm.assign(20, 0.0);
+    pressed.neck.fret_offsets_mm[1] = 0.1; // a high second fret
+    QVERIFY(codes(pressed).contains(QStringLiteral("press_at_2")));
+    Design edge = design;
+    edge.limits.edge_min_mm = 3.4;
+    QVERIFY(codes(edge).contains(QStringLiteral("edge_near_nut")));
+    Design wide = design;
+    wide.saddle.spacing.spread_mm = 62;
+    QVERIFY(codes(wide).contains(QStringLiteral("edge_near_fret")));
+    Design pending = design;
+    pending.saddle.compensation = CompensationMethod::octave;
+    QVERIFY(codes(pending).contains(QStringLiteral("compensation_pending")));
+    QVERIFY(near(solve(pending).strings[0].line.saddle_x_mm, solve(pending).strings[0].line.scale_mm));
+}
+
+QTEST_APPLESS_MAIN(TestSolution)
+#include "tst_solution.moc"
