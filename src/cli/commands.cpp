@@ -7,6 +7,7 @@
 #include "job/json.h"
 #include "workshop/workshop.h"
 
+#include <cmath>
 #include <optional>
 
 namespace fm {
@@ -116,6 +117,9 @@ CommandResult check_command(const Words& words) {
     return result;
 }
 
+/// Without the dust of binary fractions: to a billionth.
+std::string tidy_text(double value) { return number_text(std::round(value * 1e9) / 1e9); }
+
 CommandResult convert_command(const Words& words) {
     const std::string& text = words.plain[0];
     const ReadingResult result = parse_reading(text);
@@ -132,10 +136,10 @@ CommandResult convert_command(const Words& words) {
         const double mm = result.reading->mm;
         const std::string shown = unit == Unit::sixty_fourths
                                       ? length_text(mm, unit)
-                                      : number_text(mm / mm_per(unit)) + " " + std::string(unit_word(unit));
+                                      : tidy_text(mm / mm_per(unit)) + " " + std::string(unit_word(unit));
         line += (line.empty() ? "" : "  ") + shown;
     }
-    if (result.reading->uncertainty_mm) line += "  ±" + number_text(*result.reading->uncertainty_mm) + " mm";
+    if (result.reading->uncertainty_mm) line += "  ±" + tidy_text(*result.reading->uncertainty_mm) + " mm";
     if (result.reading->fraction_as_inches) line += "  (fraction taken as inches)";
     return {line + "\n", {}, 0};
 }

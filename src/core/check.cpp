@@ -25,7 +25,8 @@ void doubt_gaps(const Design& design, const std::vector<double>& gaps_mm, const 
     }
 }
 
-void doubt_heights(const Design& design, const std::vector<NutContact>& contacts, std::vector<Message>& out) {
+void doubt_heights(const Design& design, const std::vector<NutContact>& contacts, const Solution& solution,
+                   std::vector<Message>& out) {
     for (std::size_t i = 0; i < contacts.size(); ++i) {
         const auto& [string, ends] = contacts[i];
         const double above_mm = ends.nut_z_mm - string.fret_line_under_string_mm();
@@ -35,6 +36,12 @@ void doubt_heights(const Design& design, const std::vector<NutContact>& contacts
                            Severity::warning,
                            key_of_string(i),
                            {design.string_name(i), LengthMm{-above_mm}}});
+        const double floor_mm = solution.strings[i].slot.floor_above_seat_mm;
+        if (floor_mm <= 0)
+            out.push_back({"floor_below_seat",
+                           Severity::error,
+                           key_of_string(i),
+                           {design.string_name(i), LengthMm{floor_mm}}});
         if (design.nut.height_method != NutHeightMethod::pressed_gap || design.nut.pressed_fret != 3 ||
             design.nut.zero_fret)
             continue;
@@ -89,7 +96,7 @@ std::vector<Message> doubts(const Design& design, const Neck& neck, const std::v
         out.push_back({"compensation_pending", Severity::warning, "saddle.compensation.method", {}});
     doubt_gaps(design, solution.nut_gaps_mm, "nut.spacing", out);
     doubt_gaps(design, solution.saddle_gaps_mm, "saddle.spacing", out);
-    doubt_heights(design, contacts, out);
+    doubt_heights(design, contacts, solution, out);
     doubt_edges(design, neck, solution, out);
     return out;
 }

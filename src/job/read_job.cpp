@@ -407,7 +407,7 @@ JobResult read_job(const Value& document) {
     Reader root(&document, "", result.problems);
     root.word("format", {"fair-measure-job"}, std::nullopt);
     Job job;
-    job.version = root.whole_or("version", 1, 1, 1000000);
+    job.version = root.whole_or("version", 1, 1, 1000);
     read_whole(root, job, result.problems);
     if (result.problems.empty()) result.job = std::move(job);
     return result;

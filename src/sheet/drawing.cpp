@@ -113,35 +113,36 @@ std::vector<Item> drawn(const LinearDimension& dimension) {
     text.layer = Layer::dimension;
     text.text = dimension.text;
     text.em_mm = dimension.em_mm;
-    text.anchor = Anchor::middle;
-    text.upright = vertical;
     const double middle = 0.5 * (low + high);
     const double gap = 0.3 * dimension.em_mm;
-    text.at = vertical ? Point{at - gap, middle} : Point{middle, at + gap};
+    // Text lies in either case: beside a vertical dimension it stays clear of lines however short that is.
+    text.anchor = vertical ? Anchor::left : Anchor::middle;
+    text.at = vertical ? Point{at + past_mm + gap, middle - 0.375 * dimension.em_mm} : Point{middle, at + gap};
     items.emplace_back(std::move(text));
     return items;
 }
 
 std::vector<Item> drawn(const OrdinateDimension& dimension) {
-    const Point& feature = dimension.feature;
-    const Point& end = dimension.end;
-    const double up = end.y > feature.y ? 1.0 : -1.0;
+    const bool height = dimension.of_height;
+    // In the frame of a dimension along x; one of a height swaps x and y.
+    const Point feature = swapped(dimension.feature, height);
+    const Point end = swapped(dimension.end, height);
+    const double away = end.y > feature.y ? 1.0 : -1.0;
     // Straight out of the part, aside to the label's place, then straight to the label.
     const double third = (end.y - feature.y) / 3.0;
     Path leader;
     leader.layer = Layer::dimension;
     leader.stroke = thin;
-    leader.vertices = {{{feature.x, feature.y + up * clear_mm}},
-                       {{feature.x, feature.y + third}},
-                       {{end.x, feature.y + 2.0 * third}},
-                       {{end.x, end.y}}};
+    for (const Point& p : {Point{feature.x, feature.y + away * clear_mm}, Point{feature.x, feature.y + third}, Point{end.x, feature.y + 2.0 * third}, end})
+        leader.vertices.push_back({swapped(p, height)});
     Text text;
     text.layer = Layer::dimension;
     text.text = dimension.text;
     text.em_mm = dimension.em_mm;
-    text.upright = true;
-    text.anchor = up > 0 ? Anchor::left : Anchor::right;
-    text.at = {end.x + 0.5 * 0.75 * dimension.em_mm, end.y + up * 0.8};
+    text.upright = !height;
+    text.anchor = away > 0 ? Anchor::left : Anchor::right;
+    const double half_capital = 0.375 * dimension.em_mm;
+    text.at = height ? Point{dimension.end.x + away * 0.8, dimension.end.y - half_capital} : Point{dimension.end.x + half_capital, dimension.end.y + away * 0.8};
     return {leader, text};
 }
 

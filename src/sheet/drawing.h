@@ -73,14 +73,16 @@ struct LinearDimension {
     double em_mm = 2.6;
 };
 
-/// The distance of a feature from the datum x, written at the end of a leader.
+/// The distance of a feature from a datum, along x or y, written at the end of a leader: heights lying, distances along
+/// x upright.
 struct OrdinateDimension {
     Point datum;
     Point feature;
-    Point end; ///< of the leader, where the text stands upright
+    Point end; ///< of the leader, where the text stands
+    bool of_height = false;
     std::string text;
     double measured = 0;
-    double em_mm = 2.6;
+    double em_mm = 2.5;
 };
 
 using Item = std::variant<Path, Circle, Text, LinearDimension, OrdinateDimension>;

@@ -182,7 +182,7 @@ private:
 
     void add_ordinate(const OrdinateDimension& d) {
         const std::string block = add_block(drawn(d));
-        begin_dimension(block, d.datum, d.end, 32 + 64 + 6, d.text, d.measured);
+        begin_dimension(block, d.datum, d.end, 32 + (d.of_height ? 0 : 64) + 6, d.text, d.measured);
         entities_.text(100, "AcDbOrdinateDimension")
             .point(13, x(d.feature), y(d.feature))
             .point(14, x(d.end), y(d.end));

@@ -19,7 +19,8 @@ constexpr double small_em = 2.5;
 constexpr double least_row_mm = 4.7;
 constexpr double most_row_mm = 6.2;
 constexpr double strip_mm = 7;
-constexpr double dimension_step_mm = 6;
+constexpr double dimension_step_mm = 4;
+constexpr double leader_mm = 7;
 constexpr Stroke rule{0.13, Ink::faint, LineStyle::solid};
 
 std::string tr(const char* text) {
@@ -147,13 +148,59 @@ private:
         side_words(centre, half_, low + 0.5 * strip_mm - 0.3 * small_em);
     }
 
-    /// Room for what stands around the enlarged front: four dimensions to the right, one to the left.
+    /// A height of the enlarged front, from the seat, with the word that names it.
+    struct Height {
+        double mm;
+        std::string label;
+    };
+
+    /// Heights to the right of the front view: the far edge and the lines across it.
+    std::vector<Height> heights_right() const {
+        const std::vector<Point> profile = nut_top_profile(design_, sheet_.solution);
+        const double edge = (bass_sign_ < 0 ? profile.back() : profile.front()).y - edge_fall_;
+        const double board = design_.nut.board_above_seat_mm;
+        const double fret_tops = board + design_.neck.fret_height_mm;
+        std::vector<Height> heights{{edge, number(edge) + " " + tr("edge")},
+                                    {board, number(board) + " " + tr("board")},
+                                    {fret_tops, number(fret_tops) + " " + tr("fret tops")},
+                                    {height_, number(height_) + " " + tr("highest")}};
+        std::sort(heights.begin(), heights.end(), [](const Height& p, const Height& q) { return p.mm < q.mm; });
+        return heights;
+    }
+
+    Height height_left() const {
+        const std::vector<Point> profile = nut_top_profile(design_, sheet_.solution);
+        const double edge = (bass_sign_ < 0 ? profile.front() : profile.back()).y - edge_fall_;
+        return {edge, number(edge)};
+    }
+
+    static double width_of(const std::string& words, double em) { return text_width(QString::fromStdString(words), em); }
+
+    double right_room() const {
+        double widest = 0;
+        for (const Height& height : heights_right()) widest = std::max(widest, width_of(height.label, small_em));
+        return leader_mm + 1.0 + widest;
+    }
+    double left_room() const {
+        return std::max(leader_mm + 1.0 + width_of(height_left().label, small_em), width_of(tr("FRONT"), small_em) + 2.0);
+    }
+
+    /// Room over the enlarged front for the slots' figures, which stand upright.
+    double figures_room() const {
+        double longest = 0;
+        for (const StringSolution& string : sheet_.solution.strings)
+            longest = std::max(longest, width_of(number(std::abs(string.slot.along_mm)), small_em));
+        return longest + 13.0;
+    }
+
     double enlargement_factor() const {
-        const double wide = width_ - 2 * margin_mm - 6 * dimension_step_mm - 8.0;
+        const double wide = width_ - 2 * margin_mm - left_room();
+        const double beside_plan = dimension_step_mm + width_of(number(design_.nut.thickness_mm), small_em) + 8.0;
         const double rows = static_cast<double>(design_.strings.size());
-        const double high = y_ - margin_mm - 18.0 - (rows + 2) * least_row_mm - 47.0;
+        const double high = y_ - margin_mm - 16.0 - (rows + 2) * least_row_mm - figures_room() - 30.0;
         for (const double factor : {5.0, 4.0, 3.0, 2.5, 2.0, 1.5}) {
-            const bool fits_wide = factor * 2 * half_ <= wide;
+            const double beside = std::max(right_room(), beside_plan + factor * design_.nut.thickness_mm);
+            const bool fits_wide = factor * 2 * half_ + beside <= wide;
             const bool fits_high = factor * (height_ + edge_fall_ + design_.nut.thickness_mm) <= high;
             if (fits_wide && fits_high) return factor;
         }
@@ -175,8 +222,8 @@ private:
         text(width_ - margin_mm, y_,
              tr("slot centres from the centreline, along the nut; heights from the seat"), small_em,
              Anchor::right);
-        const double centre = margin_mm + 2 * dimension_step_mm + 4.0 + factor * half_;
-        const Point seat{centre, y_ - 20.0 - factor * height_};
+        const double centre = margin_mm + left_room() + factor * half_;
+        const Point seat{centre, y_ - figures_room() - factor * height_};
         page_.place(as_picture(nut_front(design_, sheet_.solution, options_)), factor, seat);
         slot_dimensions(seat, factor);
         height_dimensions(seat, factor);
@@ -199,28 +246,16 @@ private:
         text(margin_mm, plan.y + factor * thickness - 0.75 * small_em, tr("HEAD"), small_em);
         text(margin_mm, plan.y, tr("FRONT"), small_em);
         words_under_front(seat, factor);
-        end_view({centre + factor * half_ + 2 * dimension_step_mm + 4.0, plan.y}, factor);
+        end_view({centre + factor * half_ + dimension_step_mm + width_of(number(thickness), small_em) + 8.0, plan.y}, factor);
         y_ = plan.y - 5.0;
         ruled(y_);
     }
 
-    /// The ends, and what the two lines on the front face are, each with a leader up to its line.
     void words_under_front(Point seat, double factor) {
         const double y = seat.y - factor * edge_fall_ - 4.4;
         for (const double side : {-1.0, 1.0})
-            text(seat.x + side * factor * half_, y, side == bass_sign_ ? tr("BASS") : tr("TREBLE"), small_em,
+            text(seat.x + side * (factor * half_ - 1.2), y, side == bass_sign_ ? tr("BASS") : tr("TREBLE"), small_em,
                  side < 0 ? Anchor::left : Anchor::right);
-        const Neck neck(design_.neck);
-        const double cosine = design_.neck.nut_width_mm / (2 * half_);
-        for (const auto& [share, fret_tops] : {std::pair{-0.62, false}, std::pair{0.1, true}}) {
-            const double along = share * half_;
-            const double over_board = fret_tops ? design_.neck.fret_height_mm : 0.0;
-            const double height = board_above_seat_mm(neck, design_.nut, along * cosine) -
-                                  seat_fall_mm(design_.nut, along * cosine) + over_board;
-            const double x = seat.x + factor * along;
-            page_.add(line_path(Layer::dimension, {x, y - 0.4}, {x, seat.y + factor * height}, rule));
-            text(x + 0.8, y, fret_tops ? tr("fret tops (pencil line)") : tr("board"), small_em);
-        }
     }
 
     void end_view(Point front, double factor) {
@@ -234,9 +269,10 @@ private:
         options.strings = false;
         page_.place(as_picture(nut_end(design_, sheet_.solution, options)), factor, seat);
         const std::string angle = fixed_text(design_.nut.headstock_angle_deg, 1) + "°";
-        text(front.x + 0.5 * factor * design_.nut.thickness_mm, front.y - 3.2,
-             design_.nut.seat == Seat::angled ? tr("end view, seat %1", angle) : tr("end view"), small_em,
-             Anchor::middle);
+        const std::string words = design_.nut.seat == Seat::angled ? tr("end view, seat %1", angle) : tr("end view");
+        const double middle = front.x + 0.5 * factor * design_.nut.thickness_mm;
+        const double most = width_ - margin_mm - 0.5 * width_of(words, small_em);
+        text(std::min(middle, most), front.y - 3.2, words, small_em, Anchor::middle);
     }
 
     void slot_dimensions(Point seat, double factor) {
@@ -252,43 +288,25 @@ private:
             const SlotWork& slot = sheet_.solution.strings[i].slot;
             const double x = seat.x - bass_sign_ * factor * slot.along_mm;
             const double top = seat.y + factor * slot.made_top_above_seat_mm;
-            OrdinateDimension dimension{{seat.x, seat.y},        {x, top + 1.5},
-                                        {places[i], leader_end}, number(std::abs(slot.along_mm)),
+            OrdinateDimension dimension{{seat.x, seat.y}, {x, top + 1.5}, {places[i], leader_end}, false, number(std::abs(slot.along_mm)),
                                         std::abs(slot.along_mm), small_em};
             page_.add(dimension);
         }
     }
 
     void height_dimensions(Point seat, double factor) {
-        const std::vector<Point> profile = nut_top_profile(design_, sheet_.solution);
         const double edge = factor * half_;
-        struct Height {
-            double mm;
-            double from_mm; // where the seat is there: a curved one falls away at the edges
-        };
-        const auto vertical = [&](double edge_x, double x, Height height) {
-            const double low = seat.y + factor * height.from_mm;
-            page_.add(LinearDimension{{edge_x, low},
-                                      {edge_x, low + factor * height.mm},
-                                      true,
-                                      x,
-                                      number(height.mm),
-                                      height.mm,
-                                      small_em});
-        };
-        const Point& left = bass_sign_ < 0 ? profile.front() : profile.back();
-        const Point& right = bass_sign_ < 0 ? profile.back() : profile.front();
-        vertical(seat.x - edge, seat.x - edge - dimension_step_mm, {left.y, -edge_fall_});
-        const double board = design_.nut.board_above_seat_mm;
-        std::vector<Height> heights{
-            {right.y, -edge_fall_}, {board, 0}, {board + design_.neck.fret_height_mm, 0}, {height_, 0}};
-        std::sort(heights.begin(), heights.end(),
-                  [](const Height& a, const Height& b) { return a.mm < b.mm; });
-        double x = seat.x + edge + dimension_step_mm;
-        for (const Height& height : heights) {
-            vertical(seat.x + edge, x, height);
-            x += dimension_step_mm;
+        const std::vector<Height> right = heights_right();
+        std::vector<double> wanted;
+        for (const Height& height : right) wanted.push_back(seat.y + factor * height.mm);
+        const std::vector<double> places = spread_places(wanted, small_em * 1.15);
+        for (std::size_t i = 0; i < right.size(); ++i) {
+            const Point feature{seat.x + edge, wanted[i]};
+            page_.add(OrdinateDimension{seat, feature, {feature.x + leader_mm, places[i]}, true, right[i].label, right[i].mm, small_em});
         }
+        const Height left = height_left();
+        const Point feature{seat.x - edge, seat.y + factor * left.mm};
+        page_.add(OrdinateDimension{seat, feature, {feature.x - leader_mm, feature.y}, true, left.label, left.mm, small_em});
     }
 
     struct Column {
@@ -299,8 +317,8 @@ private:
     void cut_list() {
         const double left = margin_mm;
         const double wide = width_ - 2 * margin_mm;
-        const std::vector<Column> columns{{tr("string"), 0.0},     {tr("saw to"), 0.26}, {tr("floor"), 0.40},
-                                          {tr("depth"), 0.54},     {tr("width"), 0.67},  {tr("file"), 0.85},
+        const std::vector<Column> columns{{tr("string"), 0.0},     {tr("saw to"), 0.22}, {tr("floor"), 0.35},
+                                          {tr("depth"), 0.48},     {tr("width"), 0.61},  {tr("file"), 0.86},
                                           {tr("floor angle"), 1.0}};
         y_ -= 4.5;
         for (const Column& column : columns)

@@ -49,7 +49,7 @@ public:
         out = with(out, "strings", strings);
         spacing(out, "nut.spacing", courses, 0.7 * nut_width, count, true);
         height(out, count);
-        out = with(out, "nut.board_above_seat_mm", number(2.5, 6));
+        out = with(out, "nut.board_above_seat_mm", number(3.5, 6));
         if (chance(0.4)) out = with(out, "nut.set_forward_mm", number(0, 0.6));
         if (chance(0.3)) posts(out, count);
         spacing(out, "saddle.spacing", courses, 0.95 * nut_width, count, false);
@@ -84,10 +84,10 @@ private:
         out = with(out, "neck.fret_height_mm", number(0.8, 1.4));
         out = with(out, "neck.nut_width_mm", nut_width);
         out = with(out, "neck.end_width_mm", 1.28 * nut_width);
-        if (chance(0.4)) out = with(out, "neck.radius_mm", number(250, 500));
+        if (chance(0.4)) out = with(out, "neck.radius_mm", number(250, 500) + 3.0 * nut_width);
         else if (chance(0.5)) {
-            out = with(out, "neck.radius_nut_mm", number(250, 400));
-            out = with(out, "neck.radius_end_mm", number(300, 600));
+            out = with(out, "neck.radius_nut_mm", number(250, 400) + 3.0 * nut_width);
+            out = with(out, "neck.radius_end_mm", number(300, 600) + 3.0 * nut_width);
         }
         if (chance(0.7)) {
             out = with(out, "neck.relief.depth_mm", number(-0.05, 0.3));

@@ -1,0 +1,292 @@
+#include "common/jobs.h"
+#include "common/run.h"
+#include "sheet/fonts.h"
+#include "sheet/nut_sheet.h"
+#include "sheet/nut_views.h"
+
+#include <QFile>
+#include <QGuiApplication>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <cmath>
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+const Tools tools{{0.25, 0.41, 0.61, 0.9, 1.2, 2.1}, {0.1, 0.2, 0.5}};
+
+Drawing sheet_of(const Job& job, Paper paper = Paper::a4) {
+    const Solution solution = solve(job.design);
+    return nut_sheet({job, solution, tools, paper, "2031-03-04"});
+}
+
+struct Box {
+    double left, low, right, high;
+    std::string what;
+    bool meets(const Box& other) const { return left < other.right && other.left < right && low < other.high && other.low < high; }
+};
+
+/// Where the ink of a text is: from the baseline to the top of its capitals.
+Box box_of(const Text& text) {
+    const double width = text_width(QString::fromStdString(text.text), text.em_mm, text.bold);
+    const double start = text.anchor == Anchor::left ? 0.0 : text.anchor == Anchor::middle ? -0.5 * width : -width;
+    const double tall = cap_height_share * text.em_mm;
+    if (text.upright) return {text.at.x - tall, text.at.y + start, text.at.x, text.at.y + start + width, text.text};
+    return {text.at.x + start, text.at.y, text.at.x + start + width, text.at.y + tall, text.text};
+}
+
+std::vector<Item> flat(const Drawing& page) {
+    std::vector<Item> items;
+    for (const Item& item : page.items) {
+        if (const auto* linear = std::get_if<LinearDimension>(&item))
+            for (Item& part : drawn(*linear)) items.push_back(std::move(part));
+        else if (const auto* ordinate = std::get_if<OrdinateDimension>(&item))
+            for (Item& part : drawn(*ordinate)) items.push_back(std::move(part));
+        else items.push_back(item);
+    }
+    return items;
+}
+
+/// Whether a straight piece passes through a box.
+bool crosses(Point a, Point b, const Box& box) {
+    double from = 0, to = 1;
+    const double dx = b.x - a.x, dy = b.y - a.y;
+    for (const auto& [p, q] : {std::pair{-dx, a.x - box.left}, std::pair{dx, box.right - a.x}, std::pair{-dy, a.y - box.low}, std::pair{dy, box.high - a.y}}) {
+        if (p == 0 && q < 0) return false;
+        if (p < 0) from = std::max(from, q / p);
+        if (p > 0) to = std::min(to, q / p);
+    }
+    return from < to;
+}
+
+/// Text over text, lines through text, anything off the page: what a reader of the sheet would stumble over.
+QStringList collisions(const Drawing& page) {
+    std::vector<Box> boxes;
+    QStringList found;
+    const std::vector<Item> items = flat(page);
+    for (const Item& item : items)
+        if (const auto* text = std::get_if<Text>(&item)) boxes.push_back(box_of(*text));
+    for (std::size_t i = 0; i < boxes.size(); ++i) {
+        const Box& box = boxes[i];
+        if (box.left < 4 || box.low < 4 || box.right > page.width - 4 || box.high > page.height - 4) found << QStringLiteral("off the page: ") + QString::fromStdString(box.what);
+        for (std::size_t j = i + 1; j < boxes.size(); ++j)
+            if (box.meets(boxes[j])) found << QString::fromStdString(box.what + " over " + boxes[j].what);
+    }
+    for (const Item& item : items) {
+        const auto* path = std::get_if<Path>(&item);
+        if (!path || path->fill == Fill::ink) continue;
+        for (std::size_t v = 0; v + 1 < path->vertices.size() + (path->closed ? 1 : 0); ++v) {
+            const Point a = path->vertices[v].at;
+            const Point b = path->vertices[(v + 1) % path->vertices.size()].at;
+            for (const Box& box : boxes)
+                if (crosses(a, b, box)) found << QStringLiteral("a line through ") + QString::fromStdString(box.what);
+        }
+    }
+    return found;
+}
+
+QString saved(const QTemporaryDir& dir, const Drawing& page, const char* name, Paper paper = Paper::a4) {
+    const QString path = dir.filePath(QLatin1String(name));
+    QFile file(path);
+    if (!file.open(QIODevice::WriteOnly)) return {};
+    file.write(sheet_bytes(page, paper, path));
+    return path;
+}
+
+/// x of every slot, from the bass, as the sheet must show them: along the part, mirrored for the left-handed.
+std::vector<double> slots_of(const Job& job) {
+    std::vector<double> places;
+    for (const StringSolution& s : solve(job.design).strings) places.push_back((job.left_handed ? -1 : 1) * s.slot.along_mm);
+    std::sort(places.begin(), places.end());
+    return places;
+}
+
+void add_demo_rows() {
+    QTest::addColumn<QString>("name");
+    for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) QTest::newRow(name) << QString::fromLatin1(name);
+}
+
+} // namespace
+
+class TestSheets : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { load_fonts(); }
+    void nothing_overlaps_data() { add_demo_rows(); }
+    void nothing_overlaps();
+    void nothing_overlaps_on_random_jobs();
+    void a_bad_layout_is_noticed();
+    void the_pdf_is_true_data() { add_demo_rows(); }
+    void the_pdf_is_true();
+    void the_svg_is_true_data() { add_demo_rows(); }
+    void the_svg_is_true();
+    void the_dxf_is_true_data() { add_demo_rows(); }
+    void the_dxf_is_true();
+    void left_handed_is_the_mirror_image();
+    void strange_titles_do_no_harm();
+    void labels_are_spread();
+    void every_unit_has_its_numbers();
+    void changes_are_dust_or_fill();
+};
+
+void TestSheets::nothing_overlaps() {
+    QFETCH(QString, name);
+    const Value document = demo_document(name.toLatin1().constData());
+    for (const char* unit : {"mm", "in", "thou", "64ths"})
+        for (const Paper paper : {Paper::a4, Paper::letter}) {
+            const QStringList found = collisions(sheet_of(job_of(with(document, "unit", unit)), paper));
+            QVERIFY2(found.isEmpty(), qPrintable(QLatin1String(unit) + QStringLiteral(": ") + found.join(QLatin1Char('\n'))));
+        }
+}
+
+void TestSheets::nothing_overlaps_on_random_jobs() {
+    int worst = 0;
+    for (unsigned seed = 0; seed < 150; ++seed) {
+        const Job job = job_of(RandomJob(seed).document());
+        const QStringList found = collisions(sheet_of(job, seed % 2 ? Paper::a4 : Paper::letter));
+        worst = std::max(worst, static_cast<int>(found.size()));
+        QVERIFY2(found.isEmpty(), qPrintable(QStringLiteral("seed %1: ").arg(seed) + found.join(QLatin1Char('\n'))));
+    }
+    QCOMPARE(worst, 0);
+}
+
+void TestSheets::a_bad_layout_is_noticed() {
+    Drawing page;
+    page.width = 210;
+    page.height = 297;
+    page.add(Text{Layer::text, {20, 100}, "floor"});
+    QVERIFY(collisions(page).isEmpty());
+    Drawing text = page, line = page, off = page;
+    text.add(Text{Layer::text, {22, 101}, "depth"});
+    line.add(line_path(Layer::cut, {10, 101}, {60, 101}));
+    off.add(Text{Layer::text, {205, 50}, "outside"});
+    for (const Drawing& bad : {text, line, off}) QCOMPARE(collisions(bad).size(), 1);
+}
+
+void TestSheets::the_pdf_is_true() {
+    QFETCH(QString, name);
+    const QTemporaryDir dir;
+    for (const Paper paper : {Paper::a4, Paper::letter}) {
+        const Job job = job_of(demo_document(name.toLatin1().constData()));
+        const Value seen = measured("measure_pdf.py", saved(dir, sheet_of(job, paper), "sheet.pdf", paper));
+        QVERIFY2(std::abs(find(seen, "path_mm")->number() - 100.0) < 0.02, number_text(find(seen, "path_mm")->number()).c_str());
+        QVERIFY2(std::abs(find(seen, "raster_mm")->number() - 100.0) < 0.02, number_text(find(seen, "raster_mm")->number()).c_str());
+        QVERIFY(find(seen, "fonts")->number() >= 2 && find(seen, "fonts")->number() == find(seen, "embedded")->number());
+        const QString text = QString::fromStdString(*find(seen, "text")->text());
+        for (const char* word : {"BASS", "TREBLE", "HEAD", "True size 1:1", "100 mm", "4 in", "saw to"}) QVERIFY2(text.contains(QLatin1String(word)), word);
+        QVERIFY(text.contains(QString::fromStdString(job.title)));
+        QVERIFY(text.contains(QString::fromStdString(job.design.string_name(0)))); // real text, ♯ included
+    }
+}
+
+void TestSheets::the_svg_is_true() {
+    QFETCH(QString, name);
+    const QTemporaryDir dir;
+    const Job job = job_of(demo_document(name.toLatin1().constData()));
+    const Value seen = measured("measure_svg.py", saved(dir, sheet_of(job), "sheet.svg"));
+    QCOMPARE(*find(seen, "width")->text(), std::string("210mm"));
+    QCOMPARE(*find(seen, "height")->text(), std::string("297mm"));
+    QCOMPARE(*find(seen, "viewBox")->text(), std::string("0 0 210 297"));
+    QCOMPARE(compact_json(*find(seen, "groups")), std::string("[\"CENTRE\",\"CUT\",\"DIMENSION\",\"SCRIBE\",\"TEXT\"]"));
+    const Value::Array& centres = *find(seen, "centres")->array();
+    const std::vector<double> slots_at = slots_of(job);
+    QCOMPARE(centres.size(), slots_at.size());
+    for (std::size_t i = 0; i < slots_at.size(); ++i) QVERIFY(std::abs(centres[i].number() - 105.0 - slots_at[i]) < 0.001);
+}
+
+void TestSheets::the_dxf_is_true() {
+    QFETCH(QString, name);
+    const QTemporaryDir dir;
+    const Job job = job_of(demo_document(name.toLatin1().constData()));
+    const Value seen = measured("measure_dxf.py", saved(dir, sheet_of(job), "sheet.dxf"));
+    QCOMPARE(find(seen, "errors")->number(), 0.0);
+    QCOMPARE(find(seen, "repairs")->number(), 0.0);
+    QCOMPARE(find(seen, "units")->number(), 4.0); // mm
+    QCOMPARE(*find(seen, "version")->text(), std::string("AC1015"));
+    for (const char* layer : {"CUT", "SCRIBE", "CENTRE", "DIMENSION", "TEXT"}) QVERIFY(compact_json(*find(seen, "layers")).find(layer) != std::string::npos);
+    QVERIFY(find(seen, "entities.DIMENSION")->number() >= static_cast<double>(job.design.strings.size()) + 5);
+    QCOMPARE(find(seen, "blocks")->number(), find(seen, "entities.DIMENSION")->number()); // each with its picture
+    const Value::Array& centres = *find(seen, "centres")->array();
+    const std::vector<double> slots_at = slots_of(job);
+    QCOMPARE(centres.size(), slots_at.size());
+    for (std::size_t i = 0; i < slots_at.size(); ++i) QVERIFY(std::abs(centres[i].number() - slots_at[i]) < 0.001); // from the part's centreline
+}
+
+void TestSheets::left_handed_is_the_mirror_image() {
+    const Value right = demo_document("kittiwake");
+    const Job right_job = job_of(right);
+    const Job left_job = job_of(with(right, "handed", "left"));
+    NutViewOptions mirrored;
+    mirrored.mirrored = true;
+    const Solution solution = solve(right_job.design);
+    for (const auto& view : {nut_front, nut_plan}) {
+        const Drawing a = view(right_job.design, solution, {});
+        const Drawing b = view(left_job.design, solution, mirrored);
+        QCOMPARE(a.items.size(), b.items.size());
+        double low_a = 1e9, high_a = -1e9, low_b = 1e9, high_b = -1e9;
+        double sum_a = 0, sum_b = 0;
+        for (std::size_t i = 0; i < a.items.size(); ++i) {
+            const auto* pa = std::get_if<Path>(&a.items[i]);
+            const auto* pb = std::get_if<Path>(&b.items[i]);
+            if (!pa) continue;
+            for (const Vertex& v : pa->vertices) low_a = std::min(low_a, v.at.x), high_a = std::max(high_a, v.at.x), sum_a += v.at.x;
+            for (const Vertex& v : pb->vertices) low_b = std::min(low_b, v.at.x), high_b = std::max(high_b, v.at.x), sum_b += v.at.x;
+        }
+        QVERIFY(std::abs(low_a + high_b) < 1e-9 && std::abs(high_a + low_b) < 1e-9 && std::abs(sum_a + sum_b) < 1e-6);
+    }
+    // Text is not mirrored, and BASS has changed sides.
+    const auto place_of = [](const Drawing& page, const char* word) {
+        for (const Item& item : page.items)
+            if (const auto* text = std::get_if<Text>(&item); text && text->text == word) return text->at.x;
+        return 0.0;
+    };
+    QVERIFY(place_of(sheet_of(right_job), "BASS") < 105 && place_of(sheet_of(left_job), "BASS") > 105);
+}
+
+void TestSheets::strange_titles_do_no_harm() {
+    const QTemporaryDir dir;
+    const Value document = with(demo_document("lantern"), "title", "Ča\x01\n<&>\"%%d \\ 漢 🎻 " + std::string(300, 'x'));
+    const Drawing page = sheet_of(job_of(document));
+    QVERIFY(collisions(page).isEmpty());
+    QCOMPARE(find(measured("measure_dxf.py", saved(dir, page, "t.dxf")), "errors")->number(), 0.0);
+    QVERIFY(!find(measured("measure_svg.py", saved(dir, page, "t.svg")), "texts")->array()->empty());
+    QVERIFY(find(measured("measure_pdf.py", saved(dir, page, "t.pdf")), "path_mm"));
+}
+
+void TestSheets::labels_are_spread() {
+    const std::vector<double> wanted{0, 0.5, 1.0, 10, 10.1, 30};
+    const std::vector<double> places = spread_places(wanted, 3);
+    for (std::size_t i = 1; i < places.size(); ++i) QVERIFY(places[i] - places[i - 1] >= 3 - 1e-9);
+    QCOMPARE(places.back(), 30.0); // where there is room nothing moves
+    QVERIFY(std::abs(0.5 * (places[3] + places[4]) - 10.05) < 1e-9);
+}
+
+void TestSheets::every_unit_has_its_numbers() {
+    QCOMPARE(sheet_number(5.82, Unit::mm), std::string("5.82"));
+    QCOMPARE(sheet_number(5.82, Unit::in), std::string("0.2291"));
+    QCOMPARE(sheet_number(5.82, Unit::thou), std::string("229.1"));
+    QCOMPARE(sheet_number(1.190625, Unit::sixty_fourths), std::string("3/64"));
+    QCOMPARE(sheet_number(5.82, Unit::sixty_fourths), std::string("15/64-.13"));
+}
+
+void TestSheets::changes_are_dust_or_fill() {
+    const Design design = job_of(demo_document("kittiwake")).design;
+    const Solution solution = solve(design);
+    NutViewOptions options;
+    options.shown = NutShown::fitted;
+    for (std::size_t i = 0; i < 4; ++i) options.found_floors.push_back(solution.strings[i].slot.floor_above_seat_mm + (i < 2 ? 0.2 : -0.2));
+    int waste = 0, missing = 0;
+    for (const Item& item : nut_front(design, solution, options).items)
+        if (const auto* path = std::get_if<Path>(&item)) {
+            waste += path->fill == Fill::waste ? 1 : 0;
+            missing += path->fill == Fill::missing ? 1 : 0;
+        }
+    QCOMPARE(waste, 2);
+    QCOMPARE(missing, 2);
+}
+
+QTEST_MAIN(TestSheets)
+#include "tst_sheets.moc"

@@ -1,0 +1,17 @@
+"""Reads a DXF with a library that is not ours: audit, layers, centres of the slots, dimensions. Prints JSON."""
+import json
+import sys
+
+import ezdxf
+
+document = ezdxf.readfile(sys.argv[1])
+auditor = document.audit()
+space = document.modelspace()
+centres = sorted({round(line.dxf.start.x, 6) for line in space.query("LINE[layer=='CENTRE']") if abs(line.dxf.start.x - line.dxf.end.x) < 1e-9})
+print(json.dumps({
+    "errors": len(auditor.errors), "repairs": len(auditor.fixes), "units": document.header["$INSUNITS"],
+    "version": document.dxfversion, "layers": sorted(layer.dxf.name for layer in document.layers),
+    "entities": {kind: len(space.query(kind)) for kind in ("LINE", "LWPOLYLINE", "TEXT", "DIMENSION")},
+    "blocks": sum(1 for d in space.query("DIMENSION") if len(document.blocks[d.dxf.geometry]) > 1),
+    "measured": sorted(round(d.dxf.actual_measurement, 6) for d in space.query("DIMENSION")),
+    "centres": centres}))
