@@ -21,11 +21,7 @@ constexpr std::array fitted_columns{Column::string, Column::gap_now, Column::act
 CutListModel::CutListModel(const Session& session, const ViewState& view, QObject* parent)
     : QAbstractTableModel(parent), session_(session), view_(view) {}
 
-int CutListModel::rowCount(const QModelIndex& parent) const {
-    return parent.isValid() || !session_.is_open()
-               ? 0
-               : static_cast<int>(session_.state().job.design.strings.size());
-}
+int CutListModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : rows_; }
 
 int CutListModel::columnCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(blank_columns.size());
@@ -178,8 +174,15 @@ bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int 
 }
 
 void CutListModel::refresh() {
-    beginResetModel();
-    endResetModel();
+    const int rows = session_.is_open() ? static_cast<int>(session_.state().job.design.strings.size()) : 0;
+    if (rows != rows_) {
+        beginResetModel();
+        rows_ = rows;
+        endResetModel();
+        return;
+    }
+    Q_EMIT dataChanged(index(0, 0), index(rows - 1, columnCount() - 1));
+    Q_EMIT headerDataChanged(Qt::Horizontal, 0, columnCount() - 1);
 }
 
 QString CutListModel::feeler_words(int row) const {

@@ -44,6 +44,7 @@ private:
     std::optional<double> floor_mm(std::size_t string) const;
     const Session& session_;
     const ViewState& view_;
+    int rows_ = 0; // as the views know them
 };
 
 } // namespace fm

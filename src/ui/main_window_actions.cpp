@@ -59,7 +59,7 @@ void MainWindow::build_menus() {
                 show_notice(message_text(error.message(), Unit::mm), false);
             }
         });
-    add(file, tr("Save under another &name…"), QKeySequence::SaveAs,
+    add(file, tr("Save under another &name…"), QKeySequence(tr("Ctrl+Shift+S")),
         tr("Write the job to another file and go on there; every change is saved by itself"),
         [this] { save_as_dialog(); });
     file->addSeparator();
@@ -82,7 +82,7 @@ void MainWindow::build_menus() {
         papers->addAction(action);
     }
     file->addSeparator();
-    add(file, tr("&Quit"), QKeySequence::Quit, tr("Close the window; the job is saved"), [this] { close(); });
+    add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"), [this] { close(); });
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
     edit->setToolTipsVisible(true);
@@ -148,8 +148,9 @@ void MainWindow::build_view_menu() {
             [this, code = code] { Q_EMIT language_chosen(code); });
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     help->setToolTipsVisible(true);
-    add(help, tr("&Keys"), QKeySequence(Qt::Key_Question), tr("All shortcuts of this station"),
-        [this] { show_keys(); });
+    QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question), tr("All shortcuts of this station"),
+                        [this] { show_keys(); });
+    keys->setShortcuts({QKeySequence(Qt::Key_Question), QKeySequence(Qt::SHIFT | Qt::Key_Question)});
 }
 
 void MainWindow::show_keys() {

@@ -48,13 +48,18 @@ void ValueField::show_value(std::optional<double> value, Unit unit) {
     setAccessibleName(unit_name.isEmpty() ? name_ : name_ + QStringLiteral(", ") + unit_name);
     setToolTip(tr("%1: click or Tab, type, Enter").arg(name_));
     if (typing_) return;
+    const bool moved = value_ != value;
     value_ = value;
+    if (hasFocus()) { // the value under the cursor changed: another string, an undo
+        if (moved && value) setText(kind_ == FieldKind::length ? length_for_edit(*value, unit) : value_text(*value));
+        return;
+    }
     const QString text = !value ? QStringLiteral("–")
                          : kind_ == FieldKind::length
                              ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
                          : kind_ == FieldKind::angle ? angle_text(*value)
                                                      : number_text(*value, 2);
-    if (!hasFocus() && text != this->text()) setText(text);
+    if (text != this->text()) setText(text);
 }
 
 void ValueField::set_problem(const QString& problem) {

@@ -337,8 +337,8 @@ void TestWindow::readings_are_typed_into_the_fitted_list() {
         table->setFocus();
         table->setCurrentIndex(table->model()->index(2, column));
         table->edit(table->currentIndex());
-        auto* editor = table->findChild<QLineEdit*>();
-        QVERIFY(editor);
+        auto* editor = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+        QVERIFY(editor && table->isAncestorOf(editor));
         QTest::keyClicks(editor, QString::fromUtf8(text));
         QTest::keyClick(editor, Qt::Key_Return);
         QApplication::processEvents();
