@@ -118,7 +118,9 @@ CommandResult check_command(const Words& words) {
 }
 
 /// Without the dust of binary fractions: to a billionth.
-std::string tidy_text(double value) { return number_text(std::round(value * 1e9) / 1e9); }
+std::string tidy_text(double value) {
+    return number_text(std::round(value * 1e9) / 1e9);
+}
 
 CommandResult convert_command(const Words& words) {
     const std::string& text = words.plain[0];

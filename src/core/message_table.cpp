@@ -83,7 +83,9 @@ constexpr Entry table[] = {
      QT_TRANSLATE_NOOP("messages",
                        "{0}: the nut would stand {1} below the fret tops; raise its target or the action")},
     {"floor_below_seat",
-     QT_TRANSLATE_NOOP("messages", "{0}: the slot's floor would lie {1} over the seat; the board's height over the seat is wanting")},
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: the slot's floor would lie {1} over the seat; the board's height over the seat is wanting")},
     {"press_at_2",
      QT_TRANSLATE_NOOP("messages",
                        "{0}: pressed at fret 3 the string lies on fret 2; read it with pressed fret 2")},

@@ -117,7 +117,8 @@ std::vector<Item> drawn(const LinearDimension& dimension) {
     const double gap = 0.3 * dimension.em_mm;
     // Text lies in either case: beside a vertical dimension it stays clear of lines however short that is.
     text.anchor = vertical ? Anchor::left : Anchor::middle;
-    text.at = vertical ? Point{at + past_mm + gap, middle - 0.375 * dimension.em_mm} : Point{middle, at + gap};
+    text.at =
+        vertical ? Point{at + past_mm + gap, middle - 0.375 * dimension.em_mm} : Point{middle, at + gap};
     items.emplace_back(std::move(text));
     return items;
 }
@@ -133,7 +134,8 @@ std::vector<Item> drawn(const OrdinateDimension& dimension) {
     Path leader;
     leader.layer = Layer::dimension;
     leader.stroke = thin;
-    for (const Point& p : {Point{feature.x, feature.y + away * clear_mm}, Point{feature.x, feature.y + third}, Point{end.x, feature.y + 2.0 * third}, end})
+    for (const Point& p : {Point{feature.x, feature.y + away * clear_mm}, Point{feature.x, feature.y + third},
+                           Point{end.x, feature.y + 2.0 * third}, end})
         leader.vertices.push_back({swapped(p, height)});
     Text text;
     text.layer = Layer::dimension;
@@ -142,7 +144,8 @@ std::vector<Item> drawn(const OrdinateDimension& dimension) {
     text.upright = !height;
     text.anchor = away > 0 ? Anchor::left : Anchor::right;
     const double half_capital = 0.375 * dimension.em_mm;
-    text.at = height ? Point{dimension.end.x + away * 0.8, dimension.end.y - half_capital} : Point{dimension.end.x + half_capital, dimension.end.y + away * 0.8};
+    text.at = height ? Point{dimension.end.x + away * 0.8, dimension.end.y - half_capital}
+                     : Point{dimension.end.x + half_capital, dimension.end.y + away * 0.8};
     return {leader, text};
 }
 

@@ -73,8 +73,8 @@ struct LinearDimension {
     double em_mm = 2.6;
 };
 
-/// The distance of a feature from a datum, along x or y, written at the end of a leader: heights lying, distances along
-/// x upright.
+/// The distance of a feature from a datum, along x or y, written at the end of a leader: heights lying,
+/// distances along x upright.
 struct OrdinateDimension {
     Point datum;
     Point feature;

@@ -23,18 +23,19 @@ constexpr double dimension_step_mm = 4;
 constexpr double leader_mm = 7;
 constexpr Stroke rule{0.13, Ink::faint, LineStyle::solid};
 
-std::string tr(const char* text) {
-    return QCoreApplication::translate("sheet", text).toStdString();
+// Named as the translators' tool expects it: a context, then the English.
+std::string translate(const char* context, const char* text) {
+    return QCoreApplication::translate(context, text).toStdString();
 }
-std::string tr(const char* text, const std::string& value) {
-    return QCoreApplication::translate("sheet", text).arg(QString::fromStdString(value)).toStdString();
+std::string translate(const char* context, const char* text, const std::string& value) {
+    return QCoreApplication::translate(context, text).arg(QString::fromStdString(value)).toStdString();
 }
 
 std::string seat_name(Seat seat) {
     switch (seat) {
-    case Seat::square: return tr("seat square");
-    case Seat::angled: return tr("seat at the headstock's angle");
-    case Seat::curved: return tr("seat curved");
+    case Seat::square: return translate("sheet", "seat square");
+    case Seat::angled: return translate("sheet", "seat at the headstock's angle");
+    case Seat::curved: return translate("sheet", "seat curved");
     }
     return {};
 }
@@ -46,7 +47,7 @@ public:
           y_(paper_height_mm(sheet.paper) - margin_mm) {
         page_.width = width_;
         page_.height = paper_height_mm(sheet.paper);
-        page_.title = tr("Nut") + " · " + sheet.job.title;
+        page_.title = translate("sheet", "Nut") + " · " + sheet.job.title;
         options_.mirrored = sheet.job.left_handed;
         options_.strings = false;
         half_ = nut_half_length_mm(design_, sheet.solution);
@@ -97,29 +98,31 @@ private:
         y_ -= 6.5;
         std::string facts = material_name(design_.nut.material);
         if (const auto& blank = design_.nut.blank)
-            facts += ", " + tr("blank") + " " + number(blank->length_mm) + " × " + number(blank->height_mm) +
-                     " × " + number(blank->thickness_mm);
+            facts += ", " + translate("sheet", "blank") + " " + number(blank->length_mm) + " × " +
+                     number(blank->height_mm) + " × " + number(blank->thickness_mm);
         facts += " · " + seat_name(design_.nut.seat);
-        facts += " · " + (sheet_.job.left_handed ? tr("left-handed") : tr("right-handed"));
-        if (!sheet_.job.owner.empty()) facts += " · " + tr("owner %1", sheet_.job.owner);
+        facts += " · " + (sheet_.job.left_handed ? translate("sheet", "left-handed")
+                                                 : translate("sheet", "right-handed"));
+        if (!sheet_.job.owner.empty()) facts += " · " + translate("sheet", "owner %1", sheet_.job.owner);
         text(margin_mm, y_, fitted(facts, body_em, right - margin_mm - 40, false));
-        text(right, y_, tr("all lengths in %1", unit()), body_em, Anchor::right);
+        text(right, y_, translate("sheet", "all lengths in %1", unit()), body_em, Anchor::right);
         y_ -= 3;
         ruled(y_);
     }
 
     void side_words(double centre, double half, double y) {
         for (const double side : {-1.0, 1.0})
-            text(centre + side * (half + 3.0), y, side == bass_sign_ ? tr("BASS") : tr("TREBLE"), small_em,
+            text(centre + side * (half + 3.0), y,
+                 side == bass_sign_ ? translate("sheet", "BASS") : translate("sheet", "TREBLE"), small_em,
                  side < 0 ? Anchor::right : Anchor::left);
     }
 
     void true_size() {
         const double centre = 0.5 * width_;
         y_ -= 5;
-        text(margin_mm, y_, tr("True size 1:1"), body_em, Anchor::left, true);
-        text(margin_mm, y_ - 4.5, tr("first a strip of slot centres"), small_em);
-        text(margin_mm, y_ - 8.5, tr("to stick on the blank"), small_em);
+        text(margin_mm, y_, translate("sheet", "True size 1:1"), body_em, Anchor::left, true);
+        text(margin_mm, y_ - 4.5, translate("sheet", "first a strip of slot centres"), small_em);
+        text(margin_mm, y_ - 8.5, translate("sheet", "to stick on the blank"), small_em);
         const double strip_top = y_ + 2.0;
         strip(centre, strip_top);
         y_ = strip_top - strip_mm - 4.0 - height_;
@@ -132,7 +135,8 @@ private:
         page_.place(end, 1.0, {end_x, y_});
         y_ -= 5.0 + edge_fall_ + design_.nut.thickness_mm;
         page_.place(nut_plan(design_, sheet_.solution, options_), 1.0, {centre, y_});
-        text(centre + half_ + 3.0, y_ + design_.nut.thickness_mm - 0.75 * small_em, tr("HEAD"), small_em);
+        text(centre + half_ + 3.0, y_ + design_.nut.thickness_mm - 0.75 * small_em,
+             translate("sheet", "HEAD"), small_em);
         y_ -= 4;
         ruled(y_);
     }
@@ -160,11 +164,12 @@ private:
         const double edge = (bass_sign_ < 0 ? profile.back() : profile.front()).y - edge_fall_;
         const double board = design_.nut.board_above_seat_mm;
         const double fret_tops = board + design_.neck.fret_height_mm;
-        std::vector<Height> heights{{edge, number(edge) + " " + tr("edge")},
-                                    {board, number(board) + " " + tr("board")},
-                                    {fret_tops, number(fret_tops) + " " + tr("fret tops")},
-                                    {height_, number(height_) + " " + tr("highest")}};
-        std::sort(heights.begin(), heights.end(), [](const Height& p, const Height& q) { return p.mm < q.mm; });
+        std::vector<Height> heights{{edge, number(edge) + " " + translate("sheet", "edge")},
+                                    {board, number(board) + " " + translate("sheet", "board")},
+                                    {fret_tops, number(fret_tops) + " " + translate("sheet", "fret tops")},
+                                    {height_, number(height_) + " " + translate("sheet", "highest")}};
+        std::sort(heights.begin(), heights.end(),
+                  [](const Height& p, const Height& q) { return p.mm < q.mm; });
         return heights;
     }
 
@@ -174,15 +179,19 @@ private:
         return {edge, number(edge)};
     }
 
-    static double width_of(const std::string& words, double em) { return text_width(QString::fromStdString(words), em); }
+    static double width_of(const std::string& words, double em) {
+        return text_width(QString::fromStdString(words), em);
+    }
 
     double right_room() const {
         double widest = 0;
-        for (const Height& height : heights_right()) widest = std::max(widest, width_of(height.label, small_em));
+        for (const Height& height : heights_right())
+            widest = std::max(widest, width_of(height.label, small_em));
         return leader_mm + 1.0 + widest;
     }
     double left_room() const {
-        return std::max(leader_mm + 1.0 + width_of(height_left().label, small_em), width_of(tr("FRONT"), small_em) + 2.0);
+        return std::max(leader_mm + 1.0 + width_of(height_left().label, small_em),
+                        width_of(translate("sheet", "FRONT"), small_em) + 2.0);
     }
 
     /// Room over the enlarged front for the slots' figures, which stand upright.
@@ -195,7 +204,8 @@ private:
 
     double enlargement_factor() const {
         const double wide = width_ - 2 * margin_mm - left_room();
-        const double beside_plan = dimension_step_mm + width_of(number(design_.nut.thickness_mm), small_em) + 8.0;
+        const double beside_plan =
+            dimension_step_mm + width_of(number(design_.nut.thickness_mm), small_em) + 8.0;
         const double rows = static_cast<double>(design_.strings.size());
         const double high = y_ - margin_mm - 16.0 - (rows + 2) * least_row_mm - figures_room() - 30.0;
         for (const double factor : {5.0, 4.0, 3.0, 2.5, 2.0, 1.5}) {
@@ -217,11 +227,12 @@ private:
     void enlargement() {
         const double factor = enlargement_factor();
         y_ -= 5;
-        text(margin_mm, y_, tr("Enlarged %1:1", fixed_text(factor, factor == std::floor(factor) ? 0 : 1)),
+        text(margin_mm, y_,
+             translate("sheet", "Enlarged %1:1", fixed_text(factor, factor == std::floor(factor) ? 0 : 1)),
              body_em, Anchor::left, true);
         text(width_ - margin_mm, y_,
-             tr("slot centres from the centreline, along the nut; heights from the seat"), small_em,
-             Anchor::right);
+             translate("sheet", "slot centres from the centreline, along the nut; heights from the seat"),
+             small_em, Anchor::right);
         const double centre = margin_mm + left_room() + factor * half_;
         const Point seat{centre, y_ - figures_room() - factor * height_};
         page_.place(as_picture(nut_front(design_, sheet_.solution, options_)), factor, seat);
@@ -243,10 +254,12 @@ private:
                                   centre + factor * half_ + dimension_step_mm,
                                   number(thickness),
                                   thickness});
-        text(margin_mm, plan.y + factor * thickness - 0.75 * small_em, tr("HEAD"), small_em);
-        text(margin_mm, plan.y, tr("FRONT"), small_em);
+        text(margin_mm, plan.y + factor * thickness - 0.75 * small_em, translate("sheet", "HEAD"), small_em);
+        text(margin_mm, plan.y, translate("sheet", "FRONT"), small_em);
         words_under_front(seat, factor);
-        end_view({centre + factor * half_ + dimension_step_mm + width_of(number(thickness), small_em) + 8.0, plan.y}, factor);
+        end_view({centre + factor * half_ + dimension_step_mm + width_of(number(thickness), small_em) + 8.0,
+                  plan.y},
+                 factor);
         y_ = plan.y - 5.0;
         ruled(y_);
     }
@@ -254,7 +267,8 @@ private:
     void words_under_front(Point seat, double factor) {
         const double y = seat.y - factor * edge_fall_ - 4.4;
         for (const double side : {-1.0, 1.0})
-            text(seat.x + side * (factor * half_ - 1.2), y, side == bass_sign_ ? tr("BASS") : tr("TREBLE"), small_em,
+            text(seat.x + side * (factor * half_ - 1.2), y,
+                 side == bass_sign_ ? translate("sheet", "BASS") : translate("sheet", "TREBLE"), small_em,
                  side < 0 ? Anchor::left : Anchor::right);
     }
 
@@ -269,7 +283,9 @@ private:
         options.strings = false;
         page_.place(as_picture(nut_end(design_, sheet_.solution, options)), factor, seat);
         const std::string angle = fixed_text(design_.nut.headstock_angle_deg, 1) + "°";
-        const std::string words = design_.nut.seat == Seat::angled ? tr("end view, seat %1", angle) : tr("end view");
+        const std::string words = design_.nut.seat == Seat::angled
+                                      ? translate("sheet", "end view, seat %1", angle)
+                                      : translate("sheet", "end view");
         const double middle = front.x + 0.5 * factor * design_.nut.thickness_mm;
         const double most = width_ - margin_mm - 0.5 * width_of(words, small_em);
         text(std::min(middle, most), front.y - 3.2, words, small_em, Anchor::middle);
@@ -288,8 +304,13 @@ private:
             const SlotWork& slot = sheet_.solution.strings[i].slot;
             const double x = seat.x - bass_sign_ * factor * slot.along_mm;
             const double top = seat.y + factor * slot.made_top_above_seat_mm;
-            OrdinateDimension dimension{{seat.x, seat.y}, {x, top + 1.5}, {places[i], leader_end}, false, number(std::abs(slot.along_mm)),
-                                        std::abs(slot.along_mm), small_em};
+            OrdinateDimension dimension{{seat.x, seat.y},
+                                        {x, top + 1.5},
+                                        {places[i], leader_end},
+                                        false,
+                                        number(std::abs(slot.along_mm)),
+                                        std::abs(slot.along_mm),
+                                        small_em};
             page_.add(dimension);
         }
     }
@@ -302,11 +323,18 @@ private:
         const std::vector<double> places = spread_places(wanted, small_em * 1.15);
         for (std::size_t i = 0; i < right.size(); ++i) {
             const Point feature{seat.x + edge, wanted[i]};
-            page_.add(OrdinateDimension{seat, feature, {feature.x + leader_mm, places[i]}, true, right[i].label, right[i].mm, small_em});
+            page_.add(OrdinateDimension{seat,
+                                        feature,
+                                        {feature.x + leader_mm, places[i]},
+                                        true,
+                                        right[i].label,
+                                        right[i].mm,
+                                        small_em});
         }
         const Height left = height_left();
         const Point feature{seat.x - edge, seat.y + factor * left.mm};
-        page_.add(OrdinateDimension{seat, feature, {feature.x - leader_mm, feature.y}, true, left.label, left.mm, small_em});
+        page_.add(OrdinateDimension{
+            seat, feature, {feature.x - leader_mm, feature.y}, true, left.label, left.mm, small_em});
     }
 
     struct Column {
@@ -317,9 +345,11 @@ private:
     void cut_list() {
         const double left = margin_mm;
         const double wide = width_ - 2 * margin_mm;
-        const std::vector<Column> columns{{tr("string"), 0.0},     {tr("saw to"), 0.22}, {tr("floor"), 0.35},
-                                          {tr("depth"), 0.48},     {tr("width"), 0.61},  {tr("file"), 0.86},
-                                          {tr("floor angle"), 1.0}};
+        const std::vector<Column> columns{
+            {translate("sheet", "string"), 0.0},     {translate("sheet", "saw to"), 0.22},
+            {translate("sheet", "floor"), 0.35},     {translate("sheet", "depth"), 0.48},
+            {translate("sheet", "width"), 0.61},     {translate("sheet", "file"), 0.86},
+            {translate("sheet", "floor angle"), 1.0}};
         y_ -= 4.5;
         for (const Column& column : columns)
             text(left + column.right * wide, y_, column.head, small_em,
@@ -352,8 +382,9 @@ private:
                           design_.nut.slot_clearance_mm.of(string.wound), design_.nut.file_over_mm);
         switch (file.fit) {
         case FileFit::fits: return number(file.width_mm);
-        case FileFit::rock: return number(file.width_mm) + " " + tr("rock %1", number(file.short_mm));
-        case FileFit::none: return tr("none fits");
+        case FileFit::rock:
+            return number(file.width_mm) + " " + translate("sheet", "rock %1", number(file.short_mm));
+        case FileFit::none: return translate("sheet", "none fits");
         }
         return {};
     }
@@ -362,8 +393,10 @@ private:
         const double y = margin_mm + 3.0;
         bar(margin_mm, y, 100.0, "100 mm");
         bar(margin_mm, y + 8.0, 4.0 * mm_per_inch, "4 in");
-        text(margin_mm + 106.0, y + 6.0, tr("Print at 100 %, not fitted to the page."), small_em);
-        text(margin_mm + 106.0, y + 2.0, tr("Check both bars with a caliper before cutting."), small_em);
+        text(margin_mm + 106.0, y + 6.0, translate("sheet", "Print at 100 %, not fitted to the page."),
+             small_em);
+        text(margin_mm + 106.0, y + 2.0, translate("sheet", "Check both bars with a caliper before cutting."),
+             small_em);
     }
 
     void bar(double x, double y, double length, const std::string& words) {
@@ -390,10 +423,10 @@ private:
 } // namespace
 
 std::string material_name(const std::string& material) {
-    if (material == "bone") return tr("bone");
-    if (material == "brass") return tr("brass");
-    if (material == "hardwood") return tr("hardwood");
-    if (material == "synthetic") return tr("synthetic");
+    if (material == "bone") return translate("sheet", "bone");
+    if (material == "brass") return translate("sheet", "brass");
+    if (material == "hardwood") return translate("sheet", "hardwood");
+    if (material == "synthetic") return translate("sheet", "synthetic");
     return material;
 }
 

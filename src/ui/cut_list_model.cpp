@@ -21,7 +21,9 @@ constexpr std::array fitted_columns{Column::string, Column::gap_now, Column::act
 CutListModel::CutListModel(const Session& session, const ViewState& view, QObject* parent)
     : QAbstractTableModel(parent), session_(session), view_(view) {}
 
-int CutListModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : rows_; }
+int CutListModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : rows_;
+}
 
 int CutListModel::columnCount(const QModelIndex& parent) const {
     return parent.isValid() ? 0 : static_cast<int>(blank_columns.size());

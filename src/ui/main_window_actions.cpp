@@ -82,7 +82,8 @@ void MainWindow::build_menus() {
         papers->addAction(action);
     }
     file->addSeparator();
-    add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"), [this] { close(); });
+    add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"),
+        [this] { close(); });
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
     edit->setToolTipsVisible(true);
@@ -148,8 +149,8 @@ void MainWindow::build_view_menu() {
             [this, code = code] { Q_EMIT language_chosen(code); });
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     help->setToolTipsVisible(true);
-    QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question), tr("All shortcuts of this station"),
-                        [this] { show_keys(); });
+    QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question),
+                        tr("All shortcuts of this station"), [this] { show_keys(); });
     keys->setShortcuts({QKeySequence(Qt::Key_Question), QKeySequence(Qt::SHIFT | Qt::Key_Question)});
 }
 

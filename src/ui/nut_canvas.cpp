@@ -29,7 +29,7 @@ constexpr double chain_row = 72;
 constexpr double blank_top = 94;
 constexpr double figure_row = 80;
 constexpr double plan_gap = 8;
-constexpr double left_room = 30;
+constexpr double left_room = 44;
 constexpr double right_room = 108;
 constexpr double most_zoom = 16;
 
@@ -230,7 +230,8 @@ void NutCanvas::place_fields() {
     const double span = std::min(std::max(2 * p.half, 5 * 104.0), width() - 12.0);
     figure_step_ = (span - 76.0) / 4.0;
     const double outer = 0.5 * span + 6.0;
-    const double middle = zoom_ > 1.0 ? p.seat.x() : std::clamp(p.seat.x(), outer, std::max(outer, width() - outer));
+    const double middle =
+        zoom_ > 1.0 ? p.seat.x() : std::clamp(p.seat.x(), outer, std::max(outer, width() - outer));
     const auto slot_of = [&](int n) { return middle + side() * (-0.5 * span + 38.0 + n * figure_step_); };
     const double figures = row - pan_.y();
     over(target_bass_, slot_of(0), figures);
@@ -328,7 +329,8 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
 void NutCanvas::caption(QPainter& painter, const QWidget* field, const QString& words) {
     if (!field->isVisible()) return;
     const double wide = figure_step_ - 4.0;
-    const QRectF box(field->geometry().center().x() - 0.5 * wide, field->geometry().bottom() + 1.0, wide, 34.0);
+    const QRectF box(field->geometry().center().x() - 0.5 * wide, field->geometry().bottom() + 1.0, wide,
+                     34.0);
     painter.drawText(box, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, words);
 }
 
@@ -356,17 +358,19 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
     painter.drawText(QPointF(right + 14.0, fret_height_->geometry().bottom() + 15.0), tr("fret height"));
     painter.setPen(theme().yours);
     const double edge_y = 0.5 * design.neck.nut_width_mm;
-    const double edge_mm = fret_tops_above_seat_mm(Neck(design.neck), design.nut, edge_y) - seat_fall_mm(design.nut, edge_y);
+    const double edge_mm =
+        fret_tops_above_seat_mm(Neck(design.neck), design.nut, edge_y) - seat_fall_mm(design.nut, edge_y);
     painter.drawText(QPointF(right + 14.0, pencil_->y()), tr("fret tops"));
-    painter.drawLine(QPointF(p.seat.x() + p.half + 2.0, p.seat.y() - edge_mm * p.scale), QPointF(right + 12.0, pencil_->geometry().center().y()));
+    painter.drawLine(QPointF(p.seat.x() + p.half + 2.0, p.seat.y() - edge_mm * p.scale),
+                     QPointF(right + 12.0, pencil_->geometry().center().y()));
     painter.setPen(theme().caption);
     // Ends and faces.
     const bool left_handed = state.job.left_handed;
     const double deep = design.nut.thickness_mm * p.scale;
-    if (deep >= 34.0) {
-        painter.drawText(QPointF(p.seat.x() - p.half + 4.0, p.front.y() - 4.0), tr("front"));
-        painter.drawText(QPointF(p.seat.x() - p.half + 4.0, p.front.y() - deep + 13.0), tr("head"));
-    }
+    const double beside = std::max(0.0, p.seat.x() - p.half - 8.0);
+    painter.drawText(QRectF(0.0, p.front.y() - 17.0, beside, 18.0), Qt::AlignRight, tr("front"));
+    if (deep >= 30.0)
+        painter.drawText(QRectF(0.0, p.front.y() - deep - 1.0, beside, 18.0), Qt::AlignRight, tr("head"));
     const double ends = width_row + 16.0 + pan_.y();
     painter.drawText(QPointF(p.seat.x() - p.half + 4.0, ends), left_handed ? tr("treble") : tr("bass"));
     painter.drawText(QRectF(p.seat.x() + p.half - 104.0, ends - 14.0, 100.0, 18.0), Qt::AlignRight,

@@ -219,7 +219,8 @@ QWidget* NutPages::seat_page() {
     ValueField* const blank_fields[] = {
         field("nut.blank.length_mm", tr("blank length"), FieldKind::length, blank(&Blank::length_mm)),
         field("nut.blank.height_mm", tr("blank height"), FieldKind::length, blank(&Blank::height_mm)),
-        field("nut.blank.thickness_mm", tr("blank thickness"), FieldKind::length, blank(&Blank::thickness_mm))};
+        field("nut.blank.thickness_mm", tr("blank thickness"), FieldKind::length,
+              blank(&Blank::thickness_mm))};
     for (ValueField* blank_field : blank_fields) binder_.prepare(blank_field, whole_blank);
     caution_ = new QLabel;
     caution_->setWordWrap(true);
@@ -231,10 +232,8 @@ QWidget* NutPages::seat_page() {
                     labelled(field("nut.set_forward_mm", tr("front set forward"), FieldKind::length,
                                    nut([](const NutDesign& n) { return n.set_forward_mm; })),
                              tr("set forward")),
-                    labelled(blank_fields[0], tr("blank length")),
-                    labelled(blank_fields[1], tr("height")),
-                    labelled(blank_fields[2], tr("thickness")),
-                    caution_});
+                    labelled(blank_fields[0], tr("blank length")), labelled(blank_fields[1], tr("height")),
+                    labelled(blank_fields[2], tr("thickness")), caution_});
 }
 
 QWidget* NutPages::behind_page() {

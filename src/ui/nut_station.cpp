@@ -45,7 +45,7 @@ NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
 
 void NutStation::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
-    pages_->setFixedHeight(height() < 520 ? 124 : 178); // the drawing comes first where room is short
+    pages_->setFixedHeight(height() < 520 ? 124 : 186); // the drawing comes first where room is short
 }
 
 void NutStation::refresh() {

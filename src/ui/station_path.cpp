@@ -21,7 +21,8 @@ QToolButton* plain_button(const QString& text, const QString& tip) {
     button->setMinimumHeight(32);
     button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     button->setToolButtonStyle(Qt::ToolButtonTextOnly);
-    button->setStyleSheet(QStringLiteral("QToolButton { border: none; padding: 0 6px 0 0; text-align: left; }"));
+    button->setStyleSheet(
+        QStringLiteral("QToolButton { border: none; padding: 0 6px 0 0; text-align: left; }"));
     return button;
 }
 
@@ -87,8 +88,11 @@ void StationPath::refresh() {
     QStringList facts;
     facts << (courses < strings ? tr("%1 strings, %2 courses").arg(strings).arg(courses)
                                 : tr("%1 strings").arg(strings));
-    facts << (design.neck.fanned() ? tr("scale %1 to %2 %3").arg(length_short(design.neck.scale_bass_mm, unit), length_short(design.neck.scale_treble_mm, unit), unit_text(unit))
-                                   : tr("scale %1 %2").arg(length_short(design.neck.scale_bass_mm, unit), unit_text(unit)));
+    facts << (design.neck.fanned()
+                  ? tr("scale %1 to %2 %3")
+                        .arg(length_short(design.neck.scale_bass_mm, unit),
+                             length_short(design.neck.scale_treble_mm, unit), unit_text(unit))
+                  : tr("scale %1 %2").arg(length_short(design.neck.scale_bass_mm, unit), unit_text(unit)));
     if (!state.job.owner.empty()) facts << tr("owner %1").arg(QString::fromStdString(state.job.owner));
     if (state.job.left_handed) facts << tr("left-handed");
     facts_->setText(facts.join(QLatin1Char('\n')));

@@ -51,7 +51,8 @@ void ValueField::show_value(std::optional<double> value, Unit unit) {
     const bool moved = value_ != value;
     value_ = value;
     if (hasFocus()) { // the value under the cursor changed: another string, an undo
-        if (moved && value) setText(kind_ == FieldKind::length ? length_for_edit(*value, unit) : value_text(*value));
+        if (moved && value)
+            setText(kind_ == FieldKind::length ? length_for_edit(*value, unit) : value_text(*value));
         return;
     }
     const QString text = !value ? QStringLiteral("–")

@@ -17,8 +17,12 @@ inline QByteArray file_bytes(const QString& path) {
     return file.readAll();
 }
 
-inline Value document_of(const QString& path) { return parse_json(file_bytes(path).toStdString()); }
-inline Value demo_document(const char* name) { return document_of(QStringLiteral(DEMO_DATA "/%1.fmjob").arg(QLatin1String(name))); }
+inline Value document_of(const QString& path) {
+    return parse_json(file_bytes(path).toStdString());
+}
+inline Value demo_document(const char* name) {
+    return document_of(QStringLiteral(DEMO_DATA "/%1.fmjob").arg(QLatin1String(name)));
+}
 
 inline Job job_of(const Value& document) {
     JobResult result = read_job(document);
@@ -84,7 +88,8 @@ private:
         out = with(out, "neck.fret_height_mm", number(0.8, 1.4));
         out = with(out, "neck.nut_width_mm", nut_width);
         out = with(out, "neck.end_width_mm", 1.28 * nut_width);
-        if (chance(0.4)) out = with(out, "neck.radius_mm", number(250, 500) + 3.0 * nut_width);
+        if (chance(0.4))
+            out = with(out, "neck.radius_mm", number(250, 500) + 3.0 * nut_width);
         else if (chance(0.5)) {
             out = with(out, "neck.radius_nut_mm", number(250, 400) + 3.0 * nut_width);
             out = with(out, "neck.radius_end_mm", number(300, 600) + 3.0 * nut_width);
@@ -99,7 +104,10 @@ private:
 
     void spacing(Value& out, const std::string& key, bool courses, double spread, int count, bool nut) {
         const int method = whole(0, 2);
-        out = with(out, key + ".method", method == 0 ? "equal_centres" : method == 1 ? "equal_gaps" : "blend");
+        out = with(out, key + ".method",
+                   method == 0   ? "equal_centres"
+                   : method == 1 ? "equal_gaps"
+                                 : "blend");
         if (method == 2) out = with(out, key + ".blend", number(0, 1));
         if (nut && chance(0.4)) {
             out = with(out, key + ".edge_margin_mm.bass", number(2.5, 4));
@@ -108,12 +116,16 @@ private:
             out = with(out, key + ".spread_mm", spread);
             out = with(out, key + ".bias_mm", number(-0.5, 0.5));
         }
-        if (courses) out = with(out, key + (chance(0.5) ? ".course_gap_mm" : ".course_centres_mm"), number(1.6, 2.4));
+        if (courses)
+            out = with(out, key + (chance(0.5) ? ".course_gap_mm" : ".course_centres_mm"), number(1.6, 2.4));
     }
 
     void height(Value& out, int count) {
         const int method = whole(0, 2);
-        out = with(out, "nut.height.method", method == 0 ? "open_gap" : method == 1 ? "pressed_gap" : "zero_fret");
+        out = with(out, "nut.height.method",
+                   method == 0   ? "open_gap"
+                   : method == 1 ? "pressed_gap"
+                                 : "zero_fret");
         if (method == 1) out = with(out, "nut.height.pressed_fret", whole(2, 3));
         const double usual = method == 0 ? 0.4 : 0.1;
         if (chance(0.3)) {

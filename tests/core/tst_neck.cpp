@@ -19,7 +19,9 @@ NeckDesign plain_neck() {
     return design;
 }
 
-bool near(double a, double b, double tolerance = 1e-9) { return std::abs(a - b) <= tolerance; }
+bool near(double a, double b, double tolerance = 1e-9) {
+    return std::abs(a - b) <= tolerance;
+}
 
 } // namespace
 
@@ -48,10 +50,12 @@ private Q_SLOTS:
     void a_reading_of_relief_reads_itself() {
         NeckDesign design = plain_neck();
         design.fallaway_mm = 0.2;
-        for (const Relief& reading : {Relief{0.2, 6, 1, 14}, Relief{0.15, 8, 0, 22}, Relief{-0.1, 5, 2, 12}}) {
+        for (const Relief& reading :
+             {Relief{0.2, 6, 1, 14}, Relief{0.15, 8, 0, 22}, Relief{-0.1, 5, 2, 12}}) {
             design.relief = reading;
             const Neck neck(design);
-            QVERIFY(near(neck.relief_depth_mm(reading.from_fret, reading.at_fret, reading.to_fret), reading.depth_mm));
+            QVERIFY(near(neck.relief_depth_mm(reading.from_fret, reading.at_fret, reading.to_fret),
+                         reading.depth_mm));
             // Any reading converts to any other and back.
             const double other = neck.relief_depth_mm(1, 7, 13);
             design.relief = Relief{other, 7, 1, 13};

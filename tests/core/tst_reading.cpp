@@ -23,7 +23,9 @@ private Q_SLOTS:
 void TestReading::means_data() {
     QTest::addColumn<QString>("text");
     QTest::addColumn<double>("mm");
-    const auto row = [](const char* text, double mm) { QTest::newRow(text) << QString::fromUtf8(text) << mm; };
+    const auto row = [](const char* text, double mm) {
+        QTest::newRow(text) << QString::fromUtf8(text) << mm;
+    };
     row("0.5", 0.5);
     row("0,5", 0.5);
     row(".5", 0.5);
@@ -50,8 +52,8 @@ void TestReading::means_data() {
     row("(43-2*3.2)/5 in", 7.32 * 25.4);
     row("1/64\" + 2 thou", 25.4 / 64 + 0.0508);
     row("43 / 2", 21.5);
-    row("(3/4)", 0.75); // inside brackets a stroke divides
-    row("5/4", 1.25);   // not smaller than one: divides
+    row("(3/4)", 0.75);    // inside brackets a stroke divides
+    row("5/4", 1.25);      // not smaller than one: divides
     row("1/3", 1.0 / 3.0); // no ruler is divided so
     row("100-5/8", 100 - 25.4 * 5 / 8);
     row("2 - 5/8", 2 - 25.4 * 5 / 8);
@@ -72,14 +74,17 @@ void TestReading::means() {
     const ReadingResult result = parse_reading(text.toStdString());
     QVERIFY2(result, message_id(result.error.fault));
     if (text == QLatin1String("10 mm + 1 in")) mm = 35.4;
-    QVERIFY2(std::abs(result.reading->mm - mm) < 1e-12 * std::max(1.0, std::abs(mm)), qPrintable(QString::number(result.reading->mm, 'g', 17)));
+    QVERIFY2(std::abs(result.reading->mm - mm) < 1e-12 * std::max(1.0, std::abs(mm)),
+             qPrintable(QString::number(result.reading->mm, 'g', 17)));
 }
 
 void TestReading::faults_data() {
     QTest::addColumn<QString>("text");
     QTest::addColumn<int>("fault");
     QTest::addColumn<int>("at");
-    const auto row = [](const char* text, ReadingFault fault, int at) { QTest::newRow(text) << QString::fromUtf8(text) << static_cast<int>(fault) << at; };
+    const auto row = [](const char* text, ReadingFault fault, int at) {
+        QTest::newRow(text) << QString::fromUtf8(text) << static_cast<int>(fault) << at;
+    };
     row("", ReadingFault::empty, 0);
     row("   ", ReadingFault::empty, 0);
     row("abc", ReadingFault::unknown_sign, 0);
@@ -106,8 +111,10 @@ void TestReading::faults_data() {
     row("0.4<", ReadingFault::number_expected, 4);
     row("<0.4", ReadingFault::number_expected, 0);
     row("0.1<0.2<0.3", ReadingFault::operator_expected, 7);
-    QTest::newRow("too long") << QString(201, QLatin1Char('1')) << static_cast<int>(ReadingFault::too_long) << 200;
-    QTest::newRow("too deep") << QString(60, QLatin1Char('(')) << static_cast<int>(ReadingFault::too_deep) << 40;
+    QTest::newRow("too long") << QString(201, QLatin1Char('1')) << static_cast<int>(ReadingFault::too_long)
+                              << 200;
+    QTest::newRow("too deep") << QString(60, QLatin1Char('(')) << static_cast<int>(ReadingFault::too_deep)
+                              << 40;
 }
 
 void TestReading::faults() {
@@ -145,7 +152,8 @@ void TestReading::leaves() {
 
 void TestReading::written_lengths_read_back_data() {
     QTest::addColumn<double>("mm");
-    for (const double mm : {0.0, 0.01, 0.4, 1.190625, 2.38, 25.4, 41.275, 613.0, -0.3}) QTest::newRow(qPrintable(QString::number(mm))) << mm;
+    for (const double mm : {0.0, 0.01, 0.4, 1.190625, 2.38, 25.4, 41.275, 613.0, -0.3})
+        QTest::newRow(qPrintable(QString::number(mm))) << mm;
 }
 
 /// What the program writes for a length, its own fields read; within half of the last digit written.

@@ -12,7 +12,9 @@ using namespace fm::test;
 
 namespace {
 constexpr int random_jobs = 400;
-bool near(double a, double b, double tolerance = 1e-9) { return std::abs(a - b) <= tolerance * std::max(1.0, std::abs(b)); }
+bool near(double a, double b, double tolerance = 1e-9) {
+    return std::abs(a - b) <= tolerance * std::max(1.0, std::abs(b));
+}
 } // namespace
 
 /// Laws that hold for every job, on random ones from fixed seeds.
@@ -45,11 +47,16 @@ void TestSolution::targets_are_met() {
             const double target = job.design.nut.height.of(i, count);
             switch (job.design.nut.height_method) {
             case NutHeightMethod::open_gap: QVERIFY(near(s.open_gaps_mm[0], target)); break;
-            case NutHeightMethod::pressed_gap: QVERIFY(near(job.design.nut.pressed_fret == 2 ? s.pressed_gap_2_mm : s.pressed_gap_3_mm, target)); break;
+            case NutHeightMethod::pressed_gap:
+                QVERIFY(
+                    near(job.design.nut.pressed_fret == 2 ? s.pressed_gap_2_mm : s.pressed_gap_3_mm, target));
+                break;
             case NutHeightMethod::zero_fret: QVERIFY(near(s.above_fret_line_mm, target)); break;
             }
             const double action = job.design.saddle.action.of(i, count);
-            QVERIFY(near(job.design.saddle.measured == ActionMeasure::open ? s.action12_mm : s.action12_capo_mm, action));
+            QVERIFY(
+                near(job.design.saddle.measured == ActionMeasure::open ? s.action12_mm : s.action12_capo_mm,
+                     action));
             QVERIFY(near(s.action12_mm, s.open_gaps_mm[11]));
         }
     }
@@ -60,17 +67,21 @@ void TestSolution::a_reading_by_another_school_gives_the_same_nut() {
         Job job = job_of(RandomJob(seed).document());
         const Solution before = solve(job.design);
         job.design.nut.height.each_mm.clear();
-        for (const StringSolution& s : before.strings) job.design.nut.height.each_mm.push_back(s.open_gaps_mm[0]);
+        for (const StringSolution& s : before.strings)
+            job.design.nut.height.each_mm.push_back(s.open_gaps_mm[0]);
         job.design.nut.height_method = NutHeightMethod::open_gap;
         const Solution open = solve(job.design);
         job.design.nut.height.each_mm.clear();
-        for (const StringSolution& s : open.strings) job.design.nut.height.each_mm.push_back(s.pressed_gap_3_mm);
+        for (const StringSolution& s : open.strings)
+            job.design.nut.height.each_mm.push_back(s.pressed_gap_3_mm);
         job.design.nut.height_method = NutHeightMethod::pressed_gap;
         job.design.nut.pressed_fret = 3;
         const Solution pressed = solve(job.design);
         for (std::size_t i = 0; i < before.strings.size(); ++i) {
-            QVERIFY(near(open.strings[i].slot.floor_above_seat_mm, before.strings[i].slot.floor_above_seat_mm));
-            QVERIFY(near(pressed.strings[i].slot.floor_above_seat_mm, before.strings[i].slot.floor_above_seat_mm));
+            QVERIFY(
+                near(open.strings[i].slot.floor_above_seat_mm, before.strings[i].slot.floor_above_seat_mm));
+            QVERIFY(near(pressed.strings[i].slot.floor_above_seat_mm,
+                         before.strings[i].slot.floor_above_seat_mm));
         }
     }
 }
@@ -83,7 +94,8 @@ void TestSolution::the_mirror_image_has_the_mirrored_solution() {
         std::swap(mirror.neck.scale_bass_mm, mirror.neck.scale_treble_mm);
         for (Spacing* spacing : {&mirror.nut.spacing, &mirror.saddle.spacing}) {
             spacing->bias_mm = -spacing->bias_mm;
-            if (spacing->edge_margin_mm) std::swap(spacing->edge_margin_mm->bass_mm, spacing->edge_margin_mm->treble_mm);
+            if (spacing->edge_margin_mm)
+                std::swap(spacing->edge_margin_mm->bass_mm, spacing->edge_margin_mm->treble_mm);
         }
         for (Targets* targets : {&mirror.nut.height, &mirror.saddle.action}) {
             std::swap(targets->bass_mm, targets->treble_mm);
@@ -99,7 +111,8 @@ void TestSolution::the_mirror_image_has_the_mirrored_solution() {
             QVERIFY(near(a.strings[i].slot.along_mm, -there.slot.along_mm));
             QVERIFY(near(a.strings[i].slot.floor_above_seat_mm, there.slot.floor_above_seat_mm));
             QVERIFY(near(a.strings[i].saddle_along_mm, -there.saddle_along_mm));
-            if (a.strings[i].bend) QVERIFY(near(a.strings[i].bend->side_angle_deg, -there.bend->side_angle_deg, 1e-8));
+            if (a.strings[i].bend)
+                QVERIFY(near(a.strings[i].bend->side_angle_deg, -there.bend->side_angle_deg, 1e-8));
         }
     }
 }
@@ -110,16 +123,20 @@ void TestSolution::lengths_scale() {
         const Design design = job_of(RandomJob(seed).document()).design;
         Design large = design;
         NeckDesign& n = large.neck;
-        for (double* length : {&n.scale_bass_mm, &n.scale_treble_mm, &n.radius_nut_mm, &n.radius_end_mm, &n.radius_end_at_mm, &n.fret_height_mm, &n.nut_width_mm,
-                               &n.end_width_mm, &n.fallaway_mm, &large.nut.set_forward_mm, &large.nut.board_above_seat_mm, &large.nut.thickness_mm,
-                               &large.nut.saw_allowance_mm, &large.nut.slot_clearance_mm.plain, &large.nut.slot_clearance_mm.wound, &large.saddle.fixed_mm})
+        for (double* length :
+             {&n.scale_bass_mm, &n.scale_treble_mm, &n.radius_nut_mm, &n.radius_end_mm, &n.radius_end_at_mm,
+              &n.fret_height_mm, &n.nut_width_mm, &n.end_width_mm, &n.fallaway_mm, &large.nut.set_forward_mm,
+              &large.nut.board_above_seat_mm, &large.nut.thickness_mm, &large.nut.saw_allowance_mm,
+              &large.nut.slot_clearance_mm.plain, &large.nut.slot_clearance_mm.wound, &large.saddle.fixed_mm})
             *length *= factor;
         if (n.relief) n.relief->depth_mm *= factor;
         for (StringDesign& string : large.strings) string.diameter_mm *= factor;
         for (Spacing* spacing : {&large.nut.spacing, &large.saddle.spacing}) {
             spacing->spread_mm *= factor;
             spacing->bias_mm *= factor;
-            if (spacing->edge_margin_mm) spacing->edge_margin_mm = EdgeMargins{spacing->edge_margin_mm->bass_mm * factor, spacing->edge_margin_mm->treble_mm * factor};
+            if (spacing->edge_margin_mm)
+                spacing->edge_margin_mm = EdgeMargins{spacing->edge_margin_mm->bass_mm * factor,
+                                                      spacing->edge_margin_mm->treble_mm * factor};
             if (spacing->course_gap_mm) *spacing->course_gap_mm *= factor;
             if (spacing->course_centres_mm) *spacing->course_centres_mm *= factor;
         }
@@ -128,11 +145,13 @@ void TestSolution::lengths_scale() {
             targets->treble_mm *= factor;
             for (double& each : targets->each_mm) each *= factor;
         }
-        for (Post& post : large.nut.posts) post = {post.behind_mm * factor, post.across_mm * factor, post.below_mm * factor};
+        for (Post& post : large.nut.posts)
+            post = {post.behind_mm * factor, post.across_mm * factor, post.below_mm * factor};
         const Solution a = solve(design);
         const Solution b = solve(large);
         for (std::size_t i = 0; i < a.strings.size(); ++i) {
-            QVERIFY(near(b.strings[i].slot.floor_above_seat_mm, factor * a.strings[i].slot.floor_above_seat_mm));
+            QVERIFY(
+                near(b.strings[i].slot.floor_above_seat_mm, factor * a.strings[i].slot.floor_above_seat_mm));
             QVERIFY(near(b.strings[i].slot.along_mm, factor * a.strings[i].slot.along_mm));
             QVERIFY(near(b.strings[i].slot.width_mm, factor * a.strings[i].slot.width_mm));
             QVERIFY(near(b.strings[i].open_gaps_mm.back(), factor * a.strings[i].open_gaps_mm.back()));
@@ -147,11 +166,15 @@ void TestSolution::the_floor_reads_the_same_from_every_datum() {
         design.nut.blank = Blank{60, 12, 6};
         const Solution solution = solve(design);
         for (const StringSolution& s : solution.strings) {
-            QVERIFY(near(s.slot.floor_above_seat_mm, s.slot.floor_over_board_mm + s.slot.board_above_seat_mm));
+            QVERIFY(
+                near(s.slot.floor_above_seat_mm, s.slot.floor_over_board_mm + s.slot.board_above_seat_mm));
             QVERIFY(near(s.slot.floor_above_seat_mm, 12 - *s.slot.floor_below_blank_top_mm));
-            // Over the board lie the fret and the gap to a straightedge, but for the crown between nut line and front.
-            QVERIFY(near(s.slot.floor_over_board_mm, design.neck.fret_height_mm + s.slot.over_frets_mm, 2e-3));
-            QVERIFY(near(s.slot.fret_tops_above_seat_mm, s.slot.board_above_seat_mm + design.neck.fret_height_mm));
+            // Over the board lie the fret and the gap to a straightedge, but for the crown between nut line
+            // and front.
+            QVERIFY(
+                near(s.slot.floor_over_board_mm, design.neck.fret_height_mm + s.slot.over_frets_mm, 2e-3));
+            QVERIFY(near(s.slot.fret_tops_above_seat_mm,
+                         s.slot.board_above_seat_mm + design.neck.fret_height_mm));
         }
     }
 }
@@ -164,12 +187,18 @@ void TestSolution::a_slot_filed_lowers_the_gap_as_stated() {
     for (const StringSolution& s : solution.strings) {
         const StringOnNeck string(neck, s.line);
         const EndHeights lower{s.ends.nut_z_mm - filed, s.ends.saddle_z_mm};
-        QVERIFY(near(s.open_gaps_mm[0] - open_gap_mm(string, lower, 1), filed * open_gap_per_slot_mm(string)));
+        QVERIFY(
+            near(s.open_gaps_mm[0] - open_gap_mm(string, lower, 1), filed * open_gap_per_slot_mm(string)));
         for (const int p : {2, 3})
-            QVERIFY(near(pressed_gap_mm(string, s.ends, p) - pressed_gap_mm(string, lower, p), filed * pressed_gap_per_slot_mm(string, p)));
+            QVERIFY(near(pressed_gap_mm(string, s.ends, p) - pressed_gap_mm(string, lower, p),
+                         filed * pressed_gap_per_slot_mm(string, p)));
         // Readings run backwards give the heights they came from, by either school.
-        const EndHeights by_open = heights_of_readings(string, {open_gap_mm(string, lower, 1), std::nullopt, 3}, {ActionMeasure::open, open_gap_mm(string, lower, 12)});
-        const EndHeights by_pressed = heights_of_readings(string, {std::nullopt, pressed_gap_mm(string, lower, 2), 2}, {ActionMeasure::capo_1, capo_action_mm(string, lower)});
+        const EndHeights by_open =
+            heights_of_readings(string, {open_gap_mm(string, lower, 1), std::nullopt, 3},
+                                {ActionMeasure::open, open_gap_mm(string, lower, 12)});
+        const EndHeights by_pressed =
+            heights_of_readings(string, {std::nullopt, pressed_gap_mm(string, lower, 2), 2},
+                                {ActionMeasure::capo_1, capo_action_mm(string, lower)});
         for (const EndHeights& back : {by_open, by_pressed}) {
             QVERIFY(near(back.nut_z_mm, lower.nut_z_mm));
             QVERIFY(near(back.saddle_z_mm, lower.saddle_z_mm));
@@ -203,7 +232,9 @@ void TestSolution::the_top_covers_the_strings() {
             if (i == 0 || i + 1 == solution.strings.size()) continue;
             const SlotWork& a = solution.strings[i - 1].slot;
             const SlotWork& b = solution.strings[i + 1].slot;
-            const double chord = a.made_top_above_seat_mm + (b.made_top_above_seat_mm - a.made_top_above_seat_mm) * (here.along_mm - a.along_mm) / (b.along_mm - a.along_mm);
+            const double chord =
+                a.made_top_above_seat_mm + (b.made_top_above_seat_mm - a.made_top_above_seat_mm) *
+                                               (here.along_mm - a.along_mm) / (b.along_mm - a.along_mm);
             QVERIFY(here.made_top_above_seat_mm >= chord - 1e-9); // bends one way
         }
     }
@@ -224,7 +255,9 @@ void TestSolution::workings_give_the_solved_numbers() {
                 QCOMPARE(made.has_value(), value.has_value());
                 if (!made) continue;
                 QCOMPARE(made->result, *value);
-                QVERIFY2(!english_template(made->title_id).empty() && !english_template(made->formula_id).empty(), key.c_str());
+                QVERIFY2(!english_template(made->title_id).empty() &&
+                             !english_template(made->formula_id).empty(),
+                         key.c_str());
                 double sum = 0;
                 double product = 1;
                 for (const Term& term : made->terms) {
@@ -232,18 +265,22 @@ void TestSolution::workings_give_the_solved_numbers() {
                     sum += term.sign == '-' ? -term.value : term.value;
                     product *= term.value;
                 }
-                if (made->is_sum) QVERIFY2(near(sum, *value), key.c_str());
-                else if (made->terms.back().sign == '*') QVERIFY2(near(product, *value), key.c_str());
+                if (made->is_sum)
+                    QVERIFY2(near(sum, *value), key.c_str());
+                else if (made->terms.back().sign == '*')
+                    QVERIFY2(near(product, *value), key.c_str());
             }
     }
     const Design design = job_of(demo_document("curlew")).design;
-    for (const char* key : {"", "strings[99].slot_width_mm", "strings[0].nothing", "strings[x].slot_width_mm", "nut.angle_deg"})
+    for (const char* key :
+         {"", "strings[99].slot_width_mm", "strings[0].nothing", "strings[x].slot_width_mm", "nut.angle_deg"})
         QVERIFY(!working(design, solve(design), key));
 }
 
 void TestSolution::uncertainty_is_the_root_of_the_squares() {
     const Design design = job_of(demo_document("curlew")).design;
-    const auto result = uncertainties(design, {{2, "floor_above_seat_mm"}, {2, "slot_width_mm"}, {2, "floor_below_blank_top_mm"}});
+    const auto result = uncertainties(
+        design, {{2, "floor_above_seat_mm"}, {2, "slot_width_mm"}, {2, "floor_below_blank_top_mm"}});
     // The floor: fret height and board by caliper (0.02 each), and a little from the relief and the rest.
     QVERIFY(result[0].standard > std::hypot(0.02, 0.02) && result[0].standard < 0.035);
     QCOMPARE(result[0].contributions.size(), std::size_t(3));
@@ -271,7 +308,8 @@ void TestSolution::a_curved_seat_changes_heights_over_it_only() {
     const Solution curved = solve(design);
     for (std::size_t i = 0; i < flat.strings.size(); ++i) {
         const double fall = circle_fall_mm(350, flat.strings[i].line.nut_y_mm);
-        QVERIFY(near(curved.strings[i].slot.floor_above_seat_mm, flat.strings[i].slot.floor_above_seat_mm + fall));
+        QVERIFY(near(curved.strings[i].slot.floor_above_seat_mm,
+                     flat.strings[i].slot.floor_above_seat_mm + fall));
         QVERIFY(near(curved.strings[i].slot.floor_over_board_mm, flat.strings[i].slot.floor_over_board_mm));
     }
 }
@@ -288,9 +326,12 @@ void TestSolution::a_straight_pull_does_not_bend() {
         const double below = string.fret_line_mm() - s.ends.nut_z_mm + slope_z * 50;
         const NutContact contact{string, s.ends};
         const NutBend straight = nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50, below});
-        QVERIFY(std::abs(straight.bend_deg) < 1e-6 && std::abs(straight.break_angle_deg) < 1e-9 && std::abs(straight.side_angle_deg) < 1e-9);
-        QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50 + 5, below}).side_angle_deg > 0); // toward the treble
-        QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50, below + 5}).break_angle_deg > 0); // down
+        QVERIFY(std::abs(straight.bend_deg) < 1e-6 && std::abs(straight.break_angle_deg) < 1e-9 &&
+                std::abs(straight.side_angle_deg) < 1e-9);
+        QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50 + 5, below}).side_angle_deg >
+                0); // toward the treble
+        QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50, below + 5}).break_angle_deg >
+                0); // down
     }
 }
 

@@ -8,15 +8,18 @@ using namespace fm;
 
 namespace {
 
-std::vector<StringDesign> strings_of(const std::vector<double>& diameters, const std::vector<int>& courses = {}) {
+std::vector<StringDesign> strings_of(const std::vector<double>& diameters,
+                                     const std::vector<int>& courses = {}) {
     std::vector<StringDesign> strings;
     for (std::size_t i = 0; i < diameters.size(); ++i)
-        strings.push_back({100, "A2", diameters[i], false, courses.empty() ? -1 - static_cast<int>(i) : courses[i]});
+        strings.push_back(
+            {100, "A2", diameters[i], false, courses.empty() ? -1 - static_cast<int>(i) : courses[i]});
     return strings;
 }
 
 void all_equal(const std::vector<double>& values, std::size_t first, std::size_t step) {
-    for (std::size_t i = first; i < values.size(); i += step) QVERIFY(std::abs(values[i] - values[first]) < 1e-9);
+    for (std::size_t i = first; i < values.size(); i += step)
+        QVERIFY(std::abs(values[i] - values[first]) < 1e-9);
 }
 
 std::vector<double> steps_of(const std::vector<double>& centres) {
@@ -46,7 +49,7 @@ private Q_SLOTS:
         const auto strings = strings_of({1.2, 0.9, 0.7, 0.5, 0.4, 0.3});
         const auto centres = spaced_centres_mm(spacing, strings, 22);
         all_equal(clear_gaps_mm(centres, strings), 0, 1);
-        QVERIFY(std::abs(centres.front() - 0.6 - (-22 + 3.0)) < 1e-12);  // its outer side
+        QVERIFY(std::abs(centres.front() - 0.6 - (-22 + 3.0)) < 1e-12); // its outer side
         QVERIFY(std::abs(centres.back() + 0.15 - (22 - 3.5)) < 1e-12);
     }
     void a_blend_lies_between() {
@@ -60,11 +63,13 @@ private Q_SLOTS:
         for (const double share : {0.0, 0.3, 1.0}) {
             spacing.blend = share;
             const auto centres = spaced_centres_mm(spacing, strings, 20);
-            for (std::size_t i = 0; i < 4; ++i) QVERIFY(std::abs(centres[i] - ((1 - share) * by_centres[i] + share * by_gaps[i])) < 1e-12);
+            for (std::size_t i = 0; i < 4; ++i)
+                QVERIFY(std::abs(centres[i] - ((1 - share) * by_centres[i] + share * by_gaps[i])) < 1e-12);
         }
     }
     void courses_stand_together() {
-        const auto strings = strings_of({1.1, 0.5, 0.8, 0.8, 0.4, 0.4, 0.3}, {1, 1, 2, 2, 3, 3, 4}); // the last is a single
+        const auto strings =
+            strings_of({1.1, 0.5, 0.8, 0.8, 0.4, 0.4, 0.3}, {1, 1, 2, 2, 3, 3, 4}); // the last is a single
         Spacing spacing;
         spacing.method = SpacingMethod::equal_gaps;
         spacing.spread_mm = 40;
@@ -79,7 +84,8 @@ private Q_SLOTS:
         spacing.course_gap_mm.reset();
         spacing.course_centres_mm = 2.2;
         const auto even = spaced_centres_mm(spacing, strings, 25);
-        const std::vector<double> middles{0.5 * (even[0] + even[1]), 0.5 * (even[2] + even[3]), 0.5 * (even[4] + even[5]), even[6]};
+        const std::vector<double> middles{0.5 * (even[0] + even[1]), 0.5 * (even[2] + even[3]),
+                                          0.5 * (even[4] + even[5]), even[6]};
         all_equal(steps_of(middles), 0, 1);
         QVERIFY(std::abs(even[1] - even[0] - 2.2) < 1e-12);
     }

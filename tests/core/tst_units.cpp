@@ -32,7 +32,8 @@ private Q_SLOTS:
         QCOMPARE(fixed_text(-0.0001, 2), std::string("0.00"));
     }
     void words_and_units_are_a_pair() {
-        for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths}) QVERIFY(unit_of_word(unit_word(unit)) == unit);
+        for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths})
+            QVERIFY(unit_of_word(unit_word(unit)) == unit);
         QVERIFY(!unit_of_word("cm"));
     }
     void pitches() {
@@ -41,7 +42,8 @@ private Q_SLOTS:
         QCOMPARE(*pitch_hz_of_name("C#3", 440), *pitch_hz_of_name("Db3", 440));
         QCOMPARE(*pitch_hz_of_name("B♭1", 440), *pitch_hz_of_name("A#1", 440));
         QCOMPARE(*pitch_hz_of_name("B3", 432), 432 * std::exp2(-10.0 / 12));
-        for (const char* bad : {"", "H2", "G", "G#", "Gx2", "G2 ", "g2", "C###4", "A11", "A-2"}) QVERIFY2(!pitch_hz_of_name(bad, 440), bad);
+        for (const char* bad : {"", "H2", "G", "G#", "Gx2", "G2 ", "g2", "C###4", "A11", "A-2"})
+            QVERIFY2(!pitch_hz_of_name(bad, 440), bad);
         for (int i = 0; i < 60; ++i) { // a name and its pitch are a pair
             const double hz = 30.0 * std::exp2(i / 12.0);
             const double named = *pitch_hz_of_name(nearest_pitch_name(hz, 440), 440);
@@ -56,7 +58,8 @@ private Q_SLOTS:
         QTest::addColumn<int>("fit");
         QTest::addColumn<double>("width");
         QTest::addColumn<double>("short_by");
-        const int fits = static_cast<int>(FileFit::fits), rock = static_cast<int>(FileFit::rock), none = static_cast<int>(FileFit::none);
+        const int fits = static_cast<int>(FileFit::fits), rock = static_cast<int>(FileFit::rock),
+                  none = static_cast<int>(FileFit::none);
         // The set is 0.33, 0.61, 0.66, 0.90; a file may be 0.05 over.
         QTest::newRow("exact") << 0.81 << 0.09 << fits << 0.9 << 0.0;
         QTest::newRow("nearest of two") << 0.56 << 0.08 << fits << 0.66 << 0.0; // wanted 0.64
@@ -100,8 +103,10 @@ private Q_SLOTS:
     void every_message_has_its_words() {
         const Message message{"number_out_of_range", Severity::error, "neck.scale_mm", {20.0, 200.0, 1200.0}};
         QCOMPARE(english(message), std::string("neck.scale_mm is 20; allowed is 200 to 1200"));
-        QCOMPARE(english({"strings_touch", Severity::error, {}, {std::string("a"), std::string("b"), LengthMm{-0.1}}}),
-                 std::string("a and b touch: the space between them is -0.10 mm"));
+        QCOMPARE(
+            english(
+                {"strings_touch", Severity::error, {}, {std::string("a"), std::string("b"), LengthMm{-0.1}}}),
+            std::string("a and b touch: the space between them is -0.10 mm"));
         QCOMPARE(std::string(InputError(message).what()), english(message));
         QVERIFY(english_template("no such id").empty());
     }

@@ -9,14 +9,16 @@
 using namespace fm;
 using namespace fm::test;
 
-/// Results computed independently of this program for twenty-three jobs, most of them random: tests/data/cases.
+/// Results computed independently of this program for twenty-three jobs, most of them random:
+/// tests/data/cases.
 class TestCases : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void equals_data() {
         QTest::addColumn<QString>("job");
         const QDir dir(QStringLiteral(TEST_DATA "/cases"));
-        for (const QString& name : dir.entryList({QStringLiteral("*.fmjob")})) QTest::newRow(qPrintable(name)) << dir.filePath(name);
+        for (const QString& name : dir.entryList({QStringLiteral("*.fmjob")}))
+            QTest::newRow(qPrintable(name)) << dir.filePath(name);
     }
 
     void equals() {
@@ -39,10 +41,13 @@ private Q_SLOTS:
             same("slot_depth_mm", s.slot.depth_mm);
             if (fixed) compare_heights(s);
         }
-        if (fixed) QVERIFY(std::abs(find(expected, "nut.angle_deg")->number() - solution.nut_angle_deg) < 1e-6);
+        if (fixed)
+            QVERIFY(std::abs(find(expected, "nut.angle_deg")->number() - solution.nut_angle_deg) < 1e-6);
     }
 
-    void every_case_is_there() { QCOMPARE(QDir(QStringLiteral(TEST_DATA "/cases")).entryList({QStringLiteral("*.fmjob")}).size(), 23); }
+    void every_case_is_there() {
+        QCOMPARE(QDir(QStringLiteral(TEST_DATA "/cases")).entryList({QStringLiteral("*.fmjob")}).size(), 23);
+    }
 
 private:
     static constexpr double tolerance = 1e-6; // mm and degrees; the independent results have twelve digits
@@ -50,7 +55,11 @@ private:
     void same(const char* key, double value) {
         const Value* there = expected_->member(key);
         QVERIFY2(there && there->is_number(), key);
-        QVERIFY2(std::abs(there->number() - value) < tolerance, qPrintable(QStringLiteral("%1: %2 not %3").arg(QLatin1String(key)).arg(value, 0, 'g', 12).arg(there->number(), 0, 'g', 12)));
+        QVERIFY2(std::abs(there->number() - value) < tolerance,
+                 qPrintable(QStringLiteral("%1: %2 not %3")
+                                .arg(QLatin1String(key))
+                                .arg(value, 0, 'g', 12)
+                                .arg(there->number(), 0, 'g', 12)));
     }
 
     void compare_heights(const StringSolution& s) {
@@ -68,7 +77,8 @@ private:
         same("set_forward_mm", s.line.set_forward_mm);
         const Value::Array& gaps = *expected_->member("open_gaps_mm")->array();
         QCOMPARE(gaps.size(), s.open_gaps_mm.size());
-        for (std::size_t n = 0; n < gaps.size(); ++n) QVERIFY(std::abs(gaps[n].number() - s.open_gaps_mm[n]) < tolerance);
+        for (std::size_t n = 0; n < gaps.size(); ++n)
+            QVERIFY(std::abs(gaps[n].number() - s.open_gaps_mm[n]) < tolerance);
         QVERIFY(std::abs(find(*expected_, "pressed_gap_mm.2")->number() - s.pressed_gap_2_mm) < tolerance);
         QVERIFY(std::abs(find(*expected_, "pressed_gap_mm.3")->number() - s.pressed_gap_3_mm) < tolerance);
         if (!s.bend) return;

@@ -34,14 +34,16 @@ class TestJobFile : public QObject {
 private Q_SLOTS:
     void what_cannot_be_read_is_named() {
         QTemporaryDir dir;
-        QCOMPARE(fault_of([&] { load_file(dir.filePath(QStringLiteral("none.fmjob"))); }), QStringLiteral("file_missing"));
+        QCOMPARE(fault_of([&] { load_file(dir.filePath(QStringLiteral("none.fmjob"))); }),
+                 QStringLiteral("file_missing"));
         QCOMPARE(fault_of([&] { load_file(dir.path()); }), QStringLiteral("file_is_folder"));
         const QString large = dir.filePath(QStringLiteral("large.fmjob"));
         QFile file(large);
         QVERIFY(file.open(QIODevice::WriteOnly) && file.resize(200LL * 1024 * 1024)); // sparse
         file.close();
         QCOMPARE(fault_of([&] { load_file(large); }), QStringLiteral("file_too_large"));
-        QCOMPARE(fault_of([&] { load_file(QStringLiteral("/dev/zero")); }), QString()); // read up to the limit, no further
+        QCOMPARE(fault_of([&] { load_file(QStringLiteral("/dev/zero")); }),
+                 QString()); // read up to the limit, no further
         const QString locked = dir.filePath(QStringLiteral("locked.fmjob"));
         write(locked, "{}");
         QFile::setPermissions(locked, QFileDevice::Permissions());
@@ -65,10 +67,12 @@ private Q_SLOTS:
         const FileMark mark = save_file(path, "mine", nullptr);
         write(path, "theirs");
         QVERIFY(file_changed(path, mark));
-        QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }), QStringLiteral("file_changed_on_disk"));
+        QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }),
+                 QStringLiteral("file_changed_on_disk"));
         QCOMPARE(load_file(path).text, QByteArray("theirs"));
         QFile::remove(path);
-        QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }), QStringLiteral("file_changed_on_disk"));
+        QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }),
+                 QStringLiteral("file_changed_on_disk"));
     }
     void a_full_disk_leaves_the_old_file() {
         QTemporaryDir dir;
@@ -89,7 +93,8 @@ private Q_SLOTS:
     void folders_cannot_be_written() {
         QTemporaryDir dir;
         QCOMPARE(fault_of([&] { save_file(dir.path(), "x", nullptr); }), QStringLiteral("file_is_folder"));
-        QCOMPARE(fault_of([&] { save_file(dir.filePath(QStringLiteral("no/such/a.fmjob")), "x", nullptr); }), QStringLiteral("file_not_written"));
+        QCOMPARE(fault_of([&] { save_file(dir.filePath(QStringLiteral("no/such/a.fmjob")), "x", nullptr); }),
+                 QStringLiteral("file_not_written"));
     }
     void one_window_holds_a_job() {
         QTemporaryDir dir;
@@ -99,7 +104,7 @@ private Q_SLOTS:
         QVERIFY(lock);
         QVERIFY(!JobLock::taken(path));
         QVERIFY(!JobLock::taken(dir.path() + QStringLiteral("/./a.fmjob"))); // the same file by another name
-        QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 1);         // opening writes nothing beside the job
+        QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 1); // opening writes nothing beside the job
         lock.reset();
         QVERIFY(JobLock::taken(path));
     }

@@ -13,7 +13,8 @@ QString fault_of(const std::string& text) {
     try {
         (void)parse_json(text);
     } catch (const InputError& error) {
-        return QString::fromStdString(error.message().id) + QStringLiteral(" | ") + QString::fromUtf8(error.what());
+        return QString::fromStdString(error.message().id) + QStringLiteral(" | ") +
+               QString::fromUtf8(error.what());
     }
     return {};
 }
@@ -26,7 +27,9 @@ private Q_SLOTS:
     void bad_text_is_refused_data() {
         QTest::addColumn<QByteArray>("text");
         QTest::addColumn<QString>("says");
-        const auto row = [](const char* name, const QByteArray& text, const char* says) { QTest::newRow(name) << text << QString::fromLatin1(says); };
+        const auto row = [](const char* name, const QByteArray& text, const char* says) {
+            QTest::newRow(name) << text << QString::fromLatin1(says);
+        };
         row("empty", "", "json_ends_early");
         row("truncated", "{\"a\": [1, 2", "json_ends_early");
         row("line and column", "{\n  \"a\": 1,\n  b\n}", "line 3, column 3");
@@ -73,8 +76,10 @@ private Q_SLOTS:
     }
     void lines_stay_short_and_keys_in_order() {
         const std::string text = written_json(demo_document("curlew"));
-        for (const QString& line : QString::fromStdString(text).split(QLatin1Char('\n'))) QVERIFY2(line.size() <= 112, qPrintable(line));
-        QVERIFY(text.find("\"title\"") < text.find("\"neck\"") && text.find("\"neck\"") < text.find("\"strings\""));
+        for (const QString& line : QString::fromStdString(text).split(QLatin1Char('\n')))
+            QVERIFY2(line.size() <= 112, qPrintable(line));
+        QVERIFY(text.find("\"title\"") < text.find("\"neck\"") &&
+                text.find("\"neck\"") < text.find("\"strings\""));
     }
     void signs_survive() {
         const Value document = parse_json("{\"owner\": \"\\u010dł\\u266f \\\"x\\\" \\\\ \\n\"}");
@@ -84,13 +89,16 @@ private Q_SLOTS:
     void places_are_found_set_and_removed() {
         Value document = parse_json("{\"a\": {\"b\": [1, {\"c\": 2}]}, \"unknown\": [true, null]}");
         QCOMPARE(find(document, "a.b[1].c")->number(), 2.0);
-        QVERIFY(!find(document, "a.b[2]") && !find(document, "a.x.y") && !find(document, "a.b.c") && !find(document, "a[0]"));
+        QVERIFY(!find(document, "a.b[2]") && !find(document, "a.x.y") && !find(document, "a.b.c") &&
+                !find(document, "a[0]"));
         document = with(document, "a.b[1].c", 3.5);
         document = with(document, "a.b[2]", "end");
         document = with(document, "new.branch.leaf", 1);
-        QCOMPARE(compact_json(document), std::string("{\"a\":{\"b\":[1,{\"c\":3.5},\"end\"]},\"unknown\":[true,null],\"new\":{\"branch\":{\"leaf\":1}}}"));
+        QCOMPARE(compact_json(document), std::string("{\"a\":{\"b\":[1,{\"c\":3.5},\"end\"]},\"unknown\":["
+                                                     "true,null],\"new\":{\"branch\":{\"leaf\":1}}}"));
         document = without(without(document, "a.b[0]"), "new.branch");
-        QCOMPARE(compact_json(document), std::string("{\"a\":{\"b\":[{\"c\":3.5},\"end\"]},\"unknown\":[true,null],\"new\":{}}"));
+        QCOMPARE(compact_json(document),
+                 std::string("{\"a\":{\"b\":[{\"c\":3.5},\"end\"]},\"unknown\":[true,null],\"new\":{}}"));
         QCOMPARE(without(document, "nothing.here[3].at.all"), document);
         QVERIFY_EXCEPTION_THROWN((void)with(document, "a.b[9].c", 1), std::logic_error);
         QVERIFY_EXCEPTION_THROWN((void)with(document, "unknown.x", 1), std::logic_error);
@@ -102,17 +110,22 @@ private Q_SLOTS:
             std::vector<double> centres;
             for (const StringSolution& s : before.strings) centres.push_back(s.line.nut_y_mm);
             const Value given = with_spacing_method(document, "nut.spacing", SpacingMethod::given, centres);
-            for (const SpacingMethod method : {SpacingMethod::equal_centres, SpacingMethod::equal_gaps, SpacingMethod::blend, SpacingMethod::given})
+            for (const SpacingMethod method : {SpacingMethod::equal_centres, SpacingMethod::equal_gaps,
+                                               SpacingMethod::blend, SpacingMethod::given})
                 for (const Value& from : {document, given}) {
-                    const Solution after = solve(job_of(with_spacing_method(from, "nut.spacing", method, centres)).design);
+                    const Solution after =
+                        solve(job_of(with_spacing_method(from, "nut.spacing", method, centres)).design);
                     QVERIFY(std::abs(after.strings.front().line.nut_y_mm - centres.front()) < 1e-3);
                     QVERIFY(std::abs(after.strings.back().line.nut_y_mm - centres.back()) < 1e-3);
                 }
             for (const bool margin : {true, false}) {
-                const Design changed = job_of(with_edge_margins(document, "nut.spacing", margin, centres, job_of(document).design)).design;
+                const Design changed = job_of(with_edge_margins(document, "nut.spacing", margin, centres,
+                                                                job_of(document).design))
+                                           .design;
                 const Solution after = solve(changed);
                 QCOMPARE(changed.nut.spacing.edge_margin_mm.has_value(), margin);
-                for (std::size_t i = 0; i < centres.size(); ++i) QVERIFY(std::abs(after.strings[i].line.nut_y_mm - centres[i]) < 2e-3);
+                for (std::size_t i = 0; i < centres.size(); ++i)
+                    QVERIFY(std::abs(after.strings[i].line.nut_y_mm - centres[i]) < 2e-3);
             }
         }
     }
@@ -120,11 +133,14 @@ private Q_SLOTS:
         for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
             const Value document = demo_document(name);
             const Solution before = solve(job_of(document).design);
-            for (const NutHeightMethod method : {NutHeightMethod::open_gap, NutHeightMethod::pressed_gap, NutHeightMethod::zero_fret}) {
+            for (const NutHeightMethod method :
+                 {NutHeightMethod::open_gap, NutHeightMethod::pressed_gap, NutHeightMethod::zero_fret}) {
                 const Solution after = solve(job_of(with_height_method(document, method, 2, before)).design);
                 // Targets are rounded to a thousandth; a pressed gap's is magnified on its way to the nut.
-                QVERIFY(std::abs(after.strings.front().slot.floor_above_seat_mm - before.strings.front().slot.floor_above_seat_mm) < 0.003);
-                QVERIFY(std::abs(after.strings.back().slot.floor_above_seat_mm - before.strings.back().slot.floor_above_seat_mm) < 0.003);
+                QVERIFY(std::abs(after.strings.front().slot.floor_above_seat_mm -
+                                 before.strings.front().slot.floor_above_seat_mm) < 0.003);
+                QVERIFY(std::abs(after.strings.back().slot.floor_above_seat_mm -
+                                 before.strings.back().slot.floor_above_seat_mm) < 0.003);
             }
         }
     }

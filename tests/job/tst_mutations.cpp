@@ -11,9 +11,11 @@ namespace {
 void collect(const Value& value, const std::string& path, std::vector<std::string>& out) {
     if (!path.empty()) out.push_back(path);
     if (const auto* members = value.object())
-        for (const auto& [name, member] : *members) collect(member, path.empty() ? name : path + "." + name, out);
+        for (const auto& [name, member] : *members)
+            collect(member, path.empty() ? name : path + "." + name, out);
     if (const auto* items = value.array())
-        for (std::size_t i = 0; i < items->size(); ++i) collect((*items)[i], path + "[" + std::to_string(i) + "]", out);
+        for (std::size_t i = 0; i < items->size(); ++i)
+            collect((*items)[i], path + "[" + std::to_string(i) + "]", out);
 }
 
 } // namespace
@@ -29,14 +31,16 @@ private Q_SLOTS:
         const int count = set ? wanted : 1500;
         std::mt19937 random(20310304);
         std::vector<Value> seeds;
-        for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) seeds.push_back(demo_document(name));
+        for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
+            seeds.push_back(demo_document(name));
         for (unsigned seed = 0; seed < 20; ++seed) seeds.push_back(RandomJob(seed).document());
         int json = 0;
         int solved = 0;
         int told = 0;
         for (int i = 0; i < count; ++i) {
             const Value& document = seeds[random() % seeds.size()];
-            const std::string text = i % 4 ? compact_json(changed(document, random)) : spoiled(compact_json(document), random);
+            const std::string text =
+                i % 4 ? compact_json(changed(document, random)) : spoiled(compact_json(document), random);
             try {
                 const JobResult result = read_job(parse_json(text));
                 ++json;
@@ -51,14 +55,17 @@ private Q_SLOTS:
                 }
                 const Solution solution = solve(result.job->design);
                 for (const StringSolution& s : solution.strings)
-                    QVERIFY2(std::isfinite(s.slot.floor_above_seat_mm) && std::isfinite(s.ends.saddle_z_mm) && std::isfinite(s.slot.along_mm), text.c_str());
+                    QVERIFY2(std::isfinite(s.slot.floor_above_seat_mm) && std::isfinite(s.ends.saddle_z_mm) &&
+                                 std::isfinite(s.slot.along_mm),
+                             text.c_str());
                 (void)known_heights(result.job->design, solution, result.job->readings);
                 ++solved;
             } catch (const InputError& error) {
                 QVERIFY(!std::string(error.what()).empty());
             }
         }
-        qInfo("%d variants, %d still JSON, %d of them solved, %d told what is wrong", count, json, solved, told);
+        qInfo("%d variants, %d still JSON, %d of them solved, %d told what is wrong", count, json, solved,
+              told);
         QVERIFY(2 * json >= count);
         QVERIFY(solved > count / 20 && told > count / 20);
     }
@@ -91,10 +98,14 @@ private:
             const std::string& place = places[random() % places.size()];
             const Value* there = find(result, place);
             const auto how = random() % 4;
-            if (how == 0) result = without(result, place);
-            else if (how == 1 && there->is_number()) result = with(result, place, there->number() * static_cast<double>(random() % 400) / 100.0);
-            else if (how == 2) result = with(result, place, *find(result, places[random() % places.size()]));
-            else result = with(result, place, odd_value(random));
+            if (how == 0)
+                result = without(result, place);
+            else if (how == 1 && there->is_number())
+                result = with(result, place, there->number() * static_cast<double>(random() % 400) / 100.0);
+            else if (how == 2)
+                result = with(result, place, *find(result, places[random() % places.size()]));
+            else
+                result = with(result, place, odd_value(random));
             if (!result.object() || result.object()->empty()) return document;
         }
         return result;

@@ -30,7 +30,8 @@ void TestReadJob::faults_are_named_data() {
     QTest::addColumn<QString>("json");
     QTest::addColumn<QString>("says");
     const auto row = [](const char* key, const char* json, const char* says) {
-        QTest::addRow("%s = %s", key, json) << QString::fromLatin1(key) << QString::fromLatin1(json) << QString::fromUtf8(says);
+        QTest::addRow("%s = %s", key, json)
+            << QString::fromLatin1(key) << QString::fromLatin1(json) << QString::fromUtf8(says);
     };
     row("format", "\"other\"", "format is \"other\"; allowed are fair-measure-job");
     row("version", "0", "version is 0; allowed is 1 to 1000");
@@ -59,7 +60,8 @@ void TestReadJob::faults_are_named_data() {
     row("neck.fret_offsets_mm", "[0, 0]", "neck.fret_offsets_mm has 2 entries; 20 are needed");
     row("neck.perpendicular_fret", "21", "neck.perpendicular_fret is 21; allowed is 0 to 20");
     row("temperament", "{\"cents\": [100]}", "temperament.cents has 1 entries; 12 are needed");
-    row("temperament", "{\"cents\": [100,200,300,400,500,600,700,800,900,1000,1100,1199]}", "value 12 is 1199");
+    row("temperament", "{\"cents\": [100,200,300,400,500,600,700,800,900,1000,1100,1199]}",
+        "value 12 is 1199");
     row("temperament", "{\"cents\": [100,90,300,400,500,600,700,800,900,1000,1100,1200]}", "value 2 is 90");
     row("strings", "[]", "strings has 0 entries; allowed are 1 to 14");
     row("strings[0].diameter_mm", "0.14", "strings[0].diameter_mm is 0.14; allowed is 0.15 to 4");
@@ -113,10 +115,30 @@ void TestReadJob::faults_are_named() {
 
 void TestReadJob::missing_keys_are_named_data() {
     QTest::addColumn<QString>("key");
-    for (const char* key : {"format", "neck", "neck.scale_mm", "neck.frets", "neck.body_joint_fret", "neck.fret_height_mm", "neck.nut_width_mm", "neck.end_width_mm",
-                            "neck.relief.depth_mm", "neck.relief.at_fret", "neck.relief.between_frets", "strings", "strings[1].pitch", "strings[1].diameter_mm",
-                            "nut.spacing", "nut.spacing.course_gap_mm", "nut.height", "nut.height.bass_mm", "nut.board_above_seat_mm", "saddle.spacing",
-                            "saddle.spacing.spread_mm", "saddle.action", "bridge.plane_above_top_mm", "bridge.exit"})
+    for (const char* key : {"format",
+                            "neck",
+                            "neck.scale_mm",
+                            "neck.frets",
+                            "neck.body_joint_fret",
+                            "neck.fret_height_mm",
+                            "neck.nut_width_mm",
+                            "neck.end_width_mm",
+                            "neck.relief.depth_mm",
+                            "neck.relief.at_fret",
+                            "neck.relief.between_frets",
+                            "strings",
+                            "strings[1].pitch",
+                            "strings[1].diameter_mm",
+                            "nut.spacing",
+                            "nut.spacing.course_gap_mm",
+                            "nut.height",
+                            "nut.height.bass_mm",
+                            "nut.board_above_seat_mm",
+                            "saddle.spacing",
+                            "saddle.spacing.spread_mm",
+                            "saddle.action",
+                            "bridge.plane_above_top_mm",
+                            "bridge.exit"})
         QTest::newRow(key) << QString::fromLatin1(key);
 }
 
@@ -124,44 +146,56 @@ void TestReadJob::missing_keys_are_named() {
     QFETCH(QString, key);
     const JobResult result = read_job(without(demo_document("curlew"), key.toStdString()));
     QVERIFY(!result.job);
-    QVERIFY2(english(result.problems.front()).starts_with(key.toStdString() + " is missing"), english(result.problems.front()).c_str());
+    QVERIFY2(english(result.problems.front()).starts_with(key.toStdString() + " is missing"),
+             english(result.problems.front()).c_str());
 }
 
 void TestReadJob::all_faults_are_told_at_once() {
     Value document = with(demo_document("curlew"), "neck.fret_height_mm", 9);
     document = with(document, "strings[4].diameter_mm", 9);
     QCOMPARE(read_job(document).problems.size(), std::size_t(2));
-    QCOMPARE(english(read_job(Value(5)).problems.front()), std::string("the file is 5; an object with keys is needed"));
+    QCOMPARE(english(read_job(Value(5)).problems.front()),
+             std::string("the file is 5; an object with keys is needed"));
 }
 
 void TestReadJob::defaults_are_those_of_the_page() {
     Value document = demo_document("kittiwake");
-    for (const char* key : {"unit", "neck.end_at_mm", "neck.fallaway_mm", "neck.relief", "nut.thickness_mm", "nut.seat", "nut.headstock_angle_deg", "nut.posts", "saddle.compensation",
+    for (const char* key : {"unit", "neck.end_at_mm", "neck.fallaway_mm", "neck.relief", "nut.thickness_mm",
+                            "nut.seat", "nut.headstock_angle_deg", "nut.posts", "saddle.compensation",
                             "saddle.thickness_mm", "bridge", "readings"})
         document = without(document, key);
     const Job job = job_of(document);
     const NutDesign& nut = job.design.nut;
     QVERIFY(job.unit == Unit::mm && !job.left_handed && job.a4_hz == 440 && !job.design.neck.end_at_mm);
-    QVERIFY(nut.thickness_mm == 5 && nut.seat == Seat::square && nut.headstock_angle_deg == 0 && nut.floor_angle_share == 0.6 && nut.saw_allowance_mm == 0.3);
-    QVERIFY(nut.slot_clearance_mm.plain == 0.05 && nut.slot_clearance_mm.wound == 0.08 && nut.in_slot.plain == 1 && nut.in_slot.wound == 0.5 && nut.file_over_mm == 0.05);
+    QVERIFY(nut.thickness_mm == 5 && nut.seat == Seat::square && nut.headstock_angle_deg == 0 &&
+            nut.floor_angle_share == 0.6 && nut.saw_allowance_mm == 0.3);
+    QVERIFY(nut.slot_clearance_mm.plain == 0.05 && nut.slot_clearance_mm.wound == 0.08 &&
+            nut.in_slot.plain == 1 && nut.in_slot.wound == 0.5 && nut.file_over_mm == 0.05);
     QVERIFY(nut.pressed_fret == 3 && nut.posts.empty() && nut.set_forward_mm == 0);
-    QVERIFY(job.design.saddle.compensation == CompensationMethod::octave && job.design.saddle.measured == ActionMeasure::open);
+    QVERIFY(job.design.saddle.compensation == CompensationMethod::octave &&
+            job.design.saddle.measured == ActionMeasure::open);
     QCOMPARE(Neck(job.design.neck).relief_factor(), 0.0);
 }
 
 void TestReadJob::limits_themselves_are_allowed() {
     const Value document = demo_document("curlew");
-    const auto good = [&](const char* key, double value) { return read_job(with(document, key, value)).job.has_value(); };
-    QVERIFY(good("neck.scale_mm", 200) && good("neck.scale_mm", 1200) && good("neck.fret_height_mm", 0.2) && good("neck.fret_height_mm", 3));
-    QVERIFY(good("nut.height.bass_mm", 0) && good("nut.height.bass_mm", 3) && good("nut.set_forward_mm", 2) && good("saddle.action.bass_mm", 12));
-    QVERIFY(good("neck.radius_mm", 100) && good("neck.relief.depth_mm", -1) && good("neck.relief.depth_mm", 2));
+    const auto good = [&](const char* key, double value) {
+        return read_job(with(document, key, value)).job.has_value();
+    };
+    QVERIFY(good("neck.scale_mm", 200) && good("neck.scale_mm", 1200) && good("neck.fret_height_mm", 0.2) &&
+            good("neck.fret_height_mm", 3));
+    QVERIFY(good("nut.height.bass_mm", 0) && good("nut.height.bass_mm", 3) && good("nut.set_forward_mm", 2) &&
+            good("saddle.action.bass_mm", 12));
+    QVERIFY(good("neck.radius_mm", 100) && good("neck.relief.depth_mm", -1) &&
+            good("neck.relief.depth_mm", 2));
 }
 
 void TestReadJob::unknown_keys_do_not_matter() {
     const Value document = demo_document("curlew");
     Value more = with(document, "weather.outside", "fog");
     more = with(more, "strings[3].maker_note", Value::Array{1, "two", Value()});
-    QVERIFY(solve(job_of(more).design).strings[3].slot.floor_above_seat_mm == solve(job_of(document).design).strings[3].slot.floor_above_seat_mm);
+    QVERIFY(solve(job_of(more).design).strings[3].slot.floor_above_seat_mm ==
+            solve(job_of(document).design).strings[3].slot.floor_above_seat_mm);
     QCOMPARE(parse_json(written_json(more)), more);
 }
 
@@ -206,7 +240,8 @@ void TestReadJob::readings_follow_their_order() {
     action_only.strings[0].action12_mm = 2.5;
     const auto together = known_heights(design, target, {nut_only, action_only});
     nut_only.strings[0].action12_mm = 2.5;
-    QVERIFY(std::abs(*together[0].above_fret_line_mm - *known_heights(design, target, {nut_only})[0].above_fret_line_mm) < 1e-12);
+    QVERIFY(std::abs(*together[0].above_fret_line_mm -
+                     *known_heights(design, target, {nut_only})[0].above_fret_line_mm) < 1e-12);
     nut_only.strings[0].open_gap_fret1_mm = 0.0;
     QVERIFY(known_heights(design, target, {nut_only})[0].only_at_least);
 }
@@ -219,7 +254,8 @@ void TestReadJob::a_relief_moves_the_nut_with_the_neck() {
     bowed.relief = Relief{0.3, 6, 1, 12};
     const Neck straight_neck(design.neck), bowed_neck(bowed);
     constexpr double above = 0.21, saddle_z = 4.4;
-    const StringOnNeck on_straight(straight_neck, target.strings[1].line), on_bowed(bowed_neck, target.strings[1].line);
+    const StringOnNeck on_straight(straight_neck, target.strings[1].line),
+        on_bowed(bowed_neck, target.strings[1].line);
     const EndHeights straight_ends{on_straight.fret_line_under_string_mm() + above, saddle_z};
     const EndHeights bowed_ends{on_bowed.fret_line_under_string_mm() + above, saddle_z};
     ReadingEntry nut, action;
@@ -232,7 +268,8 @@ void TestReadJob::a_relief_moves_the_nut_with_the_neck() {
     QVERIFY(std::abs(*known.above_fret_line_mm - above) < 1e-9);
     QVERIFY(std::abs(*known.saddle_z_mm - saddle_z) < 1e-9);
     const auto floors = found_floors_mm(target, {{}, known, {}, {}});
-    QVERIFY(!floors[0] && std::abs(*floors[1] - target.strings[1].slot.floor_above_seat_mm - (above - target.strings[1].above_fret_line_mm)) < 1e-12);
+    QVERIFY(!floors[0] && std::abs(*floors[1] - target.strings[1].slot.floor_above_seat_mm -
+                                   (above - target.strings[1].above_fret_line_mm)) < 1e-12);
 }
 
 QTEST_APPLESS_MAIN(TestReadJob)

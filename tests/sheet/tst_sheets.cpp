@@ -26,15 +26,20 @@ Drawing sheet_of(const Job& job, Paper paper = Paper::a4) {
 struct Box {
     double left, low, right, high;
     std::string what;
-    bool meets(const Box& other) const { return left < other.right && other.left < right && low < other.high && other.low < high; }
+    bool meets(const Box& other) const {
+        return left < other.right && other.left < right && low < other.high && other.low < high;
+    }
 };
 
 /// Where the ink of a text is: from the baseline to the top of its capitals.
 Box box_of(const Text& text) {
     const double width = text_width(QString::fromStdString(text.text), text.em_mm, text.bold);
-    const double start = text.anchor == Anchor::left ? 0.0 : text.anchor == Anchor::middle ? -0.5 * width : -width;
+    const double start = text.anchor == Anchor::left     ? 0.0
+                         : text.anchor == Anchor::middle ? -0.5 * width
+                                                         : -width;
     const double tall = cap_height_share * text.em_mm;
-    if (text.upright) return {text.at.x - tall, text.at.y + start, text.at.x, text.at.y + start + width, text.text};
+    if (text.upright)
+        return {text.at.x - tall, text.at.y + start, text.at.x, text.at.y + start + width, text.text};
     return {text.at.x + start, text.at.y, text.at.x + start + width, text.at.y + tall, text.text};
 }
 
@@ -45,7 +50,8 @@ std::vector<Item> flat(const Drawing& page) {
             for (Item& part : drawn(*linear)) items.push_back(std::move(part));
         else if (const auto* ordinate = std::get_if<OrdinateDimension>(&item))
             for (Item& part : drawn(*ordinate)) items.push_back(std::move(part));
-        else items.push_back(item);
+        else
+            items.push_back(item);
     }
     return items;
 }
@@ -54,7 +60,8 @@ std::vector<Item> flat(const Drawing& page) {
 bool crosses(Point a, Point b, const Box& box) {
     double from = 0, to = 1;
     const double dx = b.x - a.x, dy = b.y - a.y;
-    for (const auto& [p, q] : {std::pair{-dx, a.x - box.left}, std::pair{dx, box.right - a.x}, std::pair{-dy, a.y - box.low}, std::pair{dy, box.high - a.y}}) {
+    for (const auto& [p, q] : {std::pair{-dx, a.x - box.left}, std::pair{dx, box.right - a.x},
+                               std::pair{-dy, a.y - box.low}, std::pair{dy, box.high - a.y}}) {
         if (p == 0 && q < 0) return false;
         if (p < 0) from = std::max(from, q / p);
         if (p > 0) to = std::min(to, q / p);
@@ -71,7 +78,8 @@ QStringList collisions(const Drawing& page) {
         if (const auto* text = std::get_if<Text>(&item)) boxes.push_back(box_of(*text));
     for (std::size_t i = 0; i < boxes.size(); ++i) {
         const Box& box = boxes[i];
-        if (box.left < 4 || box.low < 4 || box.right > page.width - 4 || box.high > page.height - 4) found << QStringLiteral("off the page: ") + QString::fromStdString(box.what);
+        if (box.left < 4 || box.low < 4 || box.right > page.width - 4 || box.high > page.height - 4)
+            found << QStringLiteral("off the page: ") + QString::fromStdString(box.what);
         for (std::size_t j = i + 1; j < boxes.size(); ++j)
             if (box.meets(boxes[j])) found << QString::fromStdString(box.what + " over " + boxes[j].what);
     }
@@ -82,7 +90,8 @@ QStringList collisions(const Drawing& page) {
             const Point a = path->vertices[v].at;
             const Point b = path->vertices[(v + 1) % path->vertices.size()].at;
             for (const Box& box : boxes)
-                if (crosses(a, b, box)) found << QStringLiteral("a line through ") + QString::fromStdString(box.what);
+                if (crosses(a, b, box))
+                    found << QStringLiteral("a line through ") + QString::fromStdString(box.what);
         }
     }
     return found;
@@ -99,14 +108,16 @@ QString saved(const QTemporaryDir& dir, const Drawing& page, const char* name, P
 /// x of every slot, from the bass, as the sheet must show them: along the part, mirrored for the left-handed.
 std::vector<double> slots_of(const Job& job) {
     std::vector<double> places;
-    for (const StringSolution& s : solve(job.design).strings) places.push_back((job.left_handed ? -1 : 1) * s.slot.along_mm);
+    for (const StringSolution& s : solve(job.design).strings)
+        places.push_back((job.left_handed ? -1 : 1) * s.slot.along_mm);
     std::sort(places.begin(), places.end());
     return places;
 }
 
 void add_demo_rows() {
     QTest::addColumn<QString>("name");
-    for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) QTest::newRow(name) << QString::fromLatin1(name);
+    for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
+        QTest::newRow(name) << QString::fromLatin1(name);
 }
 
 } // namespace
@@ -138,7 +149,8 @@ void TestSheets::nothing_overlaps() {
     for (const char* unit : {"mm", "in", "thou", "64ths"})
         for (const Paper paper : {Paper::a4, Paper::letter}) {
             const QStringList found = collisions(sheet_of(job_of(with(document, "unit", unit)), paper));
-            QVERIFY2(found.isEmpty(), qPrintable(QLatin1String(unit) + QStringLiteral(": ") + found.join(QLatin1Char('\n'))));
+            QVERIFY2(found.isEmpty(),
+                     qPrintable(QLatin1String(unit) + QStringLiteral(": ") + found.join(QLatin1Char('\n'))));
         }
 }
 
@@ -148,7 +160,8 @@ void TestSheets::nothing_overlaps_on_random_jobs() {
         const Job job = job_of(RandomJob(seed).document());
         const QStringList found = collisions(sheet_of(job, seed % 2 ? Paper::a4 : Paper::letter));
         worst = std::max(worst, static_cast<int>(found.size()));
-        QVERIFY2(found.isEmpty(), qPrintable(QStringLiteral("seed %1: ").arg(seed) + found.join(QLatin1Char('\n'))));
+        QVERIFY2(found.isEmpty(),
+                 qPrintable(QStringLiteral("seed %1: ").arg(seed) + found.join(QLatin1Char('\n'))));
     }
     QCOMPARE(worst, 0);
 }
@@ -172,11 +185,15 @@ void TestSheets::the_pdf_is_true() {
     for (const Paper paper : {Paper::a4, Paper::letter}) {
         const Job job = job_of(demo_document(name.toLatin1().constData()));
         const Value seen = measured("measure_pdf.py", saved(dir, sheet_of(job, paper), "sheet.pdf", paper));
-        QVERIFY2(std::abs(find(seen, "path_mm")->number() - 100.0) < 0.02, number_text(find(seen, "path_mm")->number()).c_str());
-        QVERIFY2(std::abs(find(seen, "raster_mm")->number() - 100.0) < 0.02, number_text(find(seen, "raster_mm")->number()).c_str());
-        QVERIFY(find(seen, "fonts")->number() >= 2 && find(seen, "fonts")->number() == find(seen, "embedded")->number());
+        QVERIFY2(std::abs(find(seen, "path_mm")->number() - 100.0) < 0.02,
+                 number_text(find(seen, "path_mm")->number()).c_str());
+        QVERIFY2(std::abs(find(seen, "raster_mm")->number() - 100.0) < 0.02,
+                 number_text(find(seen, "raster_mm")->number()).c_str());
+        QVERIFY(find(seen, "fonts")->number() >= 2 &&
+                find(seen, "fonts")->number() == find(seen, "embedded")->number());
         const QString text = QString::fromStdString(*find(seen, "text")->text());
-        for (const char* word : {"BASS", "TREBLE", "HEAD", "True size 1:1", "100 mm", "4 in", "saw to"}) QVERIFY2(text.contains(QLatin1String(word)), word);
+        for (const char* word : {"BASS", "TREBLE", "HEAD", "True size 1:1", "100 mm", "4 in", "saw to"})
+            QVERIFY2(text.contains(QLatin1String(word)), word);
         QVERIFY(text.contains(QString::fromStdString(job.title)));
         QVERIFY(text.contains(QString::fromStdString(job.design.string_name(0)))); // real text, ♯ included
     }
@@ -190,11 +207,13 @@ void TestSheets::the_svg_is_true() {
     QCOMPARE(*find(seen, "width")->text(), std::string("210mm"));
     QCOMPARE(*find(seen, "height")->text(), std::string("297mm"));
     QCOMPARE(*find(seen, "viewBox")->text(), std::string("0 0 210 297"));
-    QCOMPARE(compact_json(*find(seen, "groups")), std::string("[\"CENTRE\",\"CUT\",\"DIMENSION\",\"SCRIBE\",\"TEXT\"]"));
+    QCOMPARE(compact_json(*find(seen, "groups")),
+             std::string("[\"CENTRE\",\"CUT\",\"DIMENSION\",\"SCRIBE\",\"TEXT\"]"));
     const Value::Array& centres = *find(seen, "centres")->array();
     const std::vector<double> slots_at = slots_of(job);
     QCOMPARE(centres.size(), slots_at.size());
-    for (std::size_t i = 0; i < slots_at.size(); ++i) QVERIFY(std::abs(centres[i].number() - 105.0 - slots_at[i]) < 0.001);
+    for (std::size_t i = 0; i < slots_at.size(); ++i)
+        QVERIFY(std::abs(centres[i].number() - 105.0 - slots_at[i]) < 0.001);
 }
 
 void TestSheets::the_dxf_is_true() {
@@ -206,13 +225,16 @@ void TestSheets::the_dxf_is_true() {
     QCOMPARE(find(seen, "repairs")->number(), 0.0);
     QCOMPARE(find(seen, "units")->number(), 4.0); // mm
     QCOMPARE(*find(seen, "version")->text(), std::string("AC1015"));
-    for (const char* layer : {"CUT", "SCRIBE", "CENTRE", "DIMENSION", "TEXT"}) QVERIFY(compact_json(*find(seen, "layers")).find(layer) != std::string::npos);
+    for (const char* layer : {"CUT", "SCRIBE", "CENTRE", "DIMENSION", "TEXT"})
+        QVERIFY(compact_json(*find(seen, "layers")).find(layer) != std::string::npos);
     QVERIFY(find(seen, "entities.DIMENSION")->number() >= static_cast<double>(job.design.strings.size()) + 5);
-    QCOMPARE(find(seen, "blocks")->number(), find(seen, "entities.DIMENSION")->number()); // each with its picture
+    QCOMPARE(find(seen, "blocks")->number(),
+             find(seen, "entities.DIMENSION")->number()); // each with its picture
     const Value::Array& centres = *find(seen, "centres")->array();
     const std::vector<double> slots_at = slots_of(job);
     QCOMPARE(centres.size(), slots_at.size());
-    for (std::size_t i = 0; i < slots_at.size(); ++i) QVERIFY(std::abs(centres[i].number() - slots_at[i]) < 0.001); // from the part's centreline
+    for (std::size_t i = 0; i < slots_at.size(); ++i)
+        QVERIFY(std::abs(centres[i].number() - slots_at[i]) < 0.001); // from the part's centreline
 }
 
 void TestSheets::left_handed_is_the_mirror_image() {
@@ -232,10 +254,13 @@ void TestSheets::left_handed_is_the_mirror_image() {
             const auto* pa = std::get_if<Path>(&a.items[i]);
             const auto* pb = std::get_if<Path>(&b.items[i]);
             if (!pa) continue;
-            for (const Vertex& v : pa->vertices) low_a = std::min(low_a, v.at.x), high_a = std::max(high_a, v.at.x), sum_a += v.at.x;
-            for (const Vertex& v : pb->vertices) low_b = std::min(low_b, v.at.x), high_b = std::max(high_b, v.at.x), sum_b += v.at.x;
+            for (const Vertex& v : pa->vertices)
+                low_a = std::min(low_a, v.at.x), high_a = std::max(high_a, v.at.x), sum_a += v.at.x;
+            for (const Vertex& v : pb->vertices)
+                low_b = std::min(low_b, v.at.x), high_b = std::max(high_b, v.at.x), sum_b += v.at.x;
         }
-        QVERIFY(std::abs(low_a + high_b) < 1e-9 && std::abs(high_a + low_b) < 1e-9 && std::abs(sum_a + sum_b) < 1e-6);
+        QVERIFY(std::abs(low_a + high_b) < 1e-9 && std::abs(high_a + low_b) < 1e-9 &&
+                std::abs(sum_a + sum_b) < 1e-6);
     }
     // Text is not mirrored, and BASS has changed sides.
     const auto place_of = [](const Drawing& page, const char* word) {
@@ -248,7 +273,8 @@ void TestSheets::left_handed_is_the_mirror_image() {
 
 void TestSheets::strange_titles_do_no_harm() {
     const QTemporaryDir dir;
-    const Value document = with(demo_document("lantern"), "title", "Ča\x01\n<&>\"%%d \\ 漢 🎻 " + std::string(300, 'x'));
+    const Value document =
+        with(demo_document("lantern"), "title", "Ča\x01\n<&>\"%%d \\ 漢 🎻 " + std::string(300, 'x'));
     const Drawing page = sheet_of(job_of(document));
     QVERIFY(collisions(page).isEmpty());
     QCOMPARE(find(measured("measure_dxf.py", saved(dir, page, "t.dxf")), "errors")->number(), 0.0);
@@ -277,7 +303,8 @@ void TestSheets::changes_are_dust_or_fill() {
     const Solution solution = solve(design);
     NutViewOptions options;
     options.shown = NutShown::fitted;
-    for (std::size_t i = 0; i < 4; ++i) options.found_floors.push_back(solution.strings[i].slot.floor_above_seat_mm + (i < 2 ? 0.2 : -0.2));
+    for (std::size_t i = 0; i < 4; ++i)
+        options.found_floors.push_back(solution.strings[i].slot.floor_above_seat_mm + (i < 2 ? 0.2 : -0.2));
     int waste = 0, missing = 0;
     for (const Item& item : nut_front(design, solution, options).items)
         if (const auto* path = std::get_if<Path>(&item)) {

@@ -32,7 +32,8 @@ QString spoken(QWidget* widget, QAccessible::Text what) {
 /// The cut list as a screen reader walks it.
 QString spoken_cell(CutList* list, int row, int column) {
     QAccessibleInterface* table = QAccessible::queryAccessibleInterface(list->table());
-    QAccessibleInterface* cell = table && table->tableInterface() ? table->tableInterface()->cellAt(row, column) : nullptr;
+    QAccessibleInterface* cell =
+        table && table->tableInterface() ? table->tableInterface()->cellAt(row, column) : nullptr;
     return cell ? cell->text(QAccessible::Name) : QString();
 }
 
@@ -87,14 +88,19 @@ private:
         QTest::keyClicks(into, QString::fromUtf8(text));
         QTest::keyClick(into, Qt::Key_Return);
     }
-    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) { QTest::keyClick(window_.get(), key, modifiers); }
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(window_.get(), key, modifiers);
+    }
     void click(const char* accessible_name) {
         for (QToolButton* button : window_->findChildren<QToolButton*>())
-            if (button->accessibleName() == QLatin1String(accessible_name) && button->isVisible()) return QTest::mouseClick(button, Qt::LeftButton);
+            if (button->accessibleName() == QLatin1String(accessible_name) && button->isVisible())
+                return QTest::mouseClick(button, Qt::LeftButton);
         QFAIL(accessible_name);
     }
     const State& state() { return window_->session().state(); }
-    QString job(const char* name) { return QDir(dir_->path()).filePath(QLatin1String(name) + QStringLiteral(".fmjob")); }
+    QString job(const char* name) {
+        return QDir(dir_->path()).filePath(QLatin1String(name) + QStringLiteral(".fmjob"));
+    }
     void start(const char* name);
 
     std::unique_ptr<QTemporaryDir> dir_;
@@ -127,7 +133,9 @@ void TestWindow::start(const char* name) {
     QVERIFY(QTest::qWaitForWindowActive(window_.get()));
 }
 
-void TestWindow::cleanup() { window_.reset(); }
+void TestWindow::cleanup() {
+    window_.reset();
+}
 
 void TestWindow::a_fret_height_typed_moves_every_floor() {
     const State before = state();
@@ -140,22 +148,27 @@ void TestWindow::a_fret_height_typed_moves_every_floor() {
         const SlotWork& now = state().solution.strings[i].slot;
         const SlotWork& then = before.solution.strings[i].slot;
         QVERIFY(std::abs(now.floor_above_seat_mm - then.floor_above_seat_mm - rise) < 1e-12);
-        QVERIFY(std::abs(now.fret_tops_above_seat_mm - then.fret_tops_above_seat_mm - rise) < 1e-12); // the pencil line
-        QCOMPARE(spoken_cell(window_->cut_list(), static_cast<int>(i), 2), length_number(now.floor_above_seat_mm, Unit::mm));
+        QVERIFY(std::abs(now.fret_tops_above_seat_mm - then.fret_tops_above_seat_mm - rise) <
+                1e-12); // the pencil line
+        QCOMPARE(spoken_cell(window_->cut_list(), static_cast<int>(i), 2),
+                 length_number(now.floor_above_seat_mm, Unit::mm));
     }
     QCOMPARE(find(window_->session().document(), "neck.fret_height_mm")->number(), 1.190625);
     QCOMPARE(window_->session().undo_stack()->undoText(), QStringLiteral("fret height 1.19 mm"));
     press(Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(state().job.design.neck.fret_height_mm, 1.05);
-    QCOMPARE(state().solution.strings[3].slot.floor_above_seat_mm, before.solution.strings[3].slot.floor_above_seat_mm);
+    QCOMPARE(state().solution.strings[3].slot.floor_above_seat_mm,
+             before.solution.strings[3].slot.floor_above_seat_mm);
 }
 
 void TestWindow::equal_centres_survive_closing() {
     click("Spacing: equal centres");
     QCOMPARE(state().job.design.nut.spacing.method, SpacingMethod::equal_centres);
-    const double step = state().solution.strings[2].line.nut_y_mm + state().solution.strings[3].line.nut_y_mm -
+    const double step = state().solution.strings[2].line.nut_y_mm +
+                        state().solution.strings[3].line.nut_y_mm -
                         state().solution.strings[0].line.nut_y_mm - state().solution.strings[1].line.nut_y_mm;
-    const double next = state().solution.strings[4].line.nut_y_mm + state().solution.strings[5].line.nut_y_mm -
+    const double next = state().solution.strings[4].line.nut_y_mm +
+                        state().solution.strings[5].line.nut_y_mm -
                         state().solution.strings[2].line.nut_y_mm - state().solution.strings[3].line.nut_y_mm;
     QVERIFY(std::abs(step - next) < 1e-9); // course middles stand evenly
     QStringList before;
@@ -187,7 +200,8 @@ void TestWindow::esc_brings_the_old_value_back() {
     QTest::mouseClick(board, Qt::LeftButton);
     board->selectAll();
     QTest::keyClicks(board, QStringLiteral("5.3"));
-    QVERIFY(std::abs(state().solution.strings[0].slot.floor_above_seat_mm - before - 0.5) < 1e-9); // typing previews
+    QVERIFY(std::abs(state().solution.strings[0].slot.floor_above_seat_mm - before - 0.5) <
+            1e-9); // typing previews
     QCOMPARE(window_->session().undo_stack()->count(), 0);
     QTest::keyClick(board, Qt::Key_Escape);
     QCOMPARE(state().solution.strings[0].slot.floor_above_seat_mm, before);
@@ -199,7 +213,8 @@ void TestWindow::esc_brings_the_old_value_back() {
 void TestWindow::what_is_not_understood_is_said_under_the_field() {
     ValueField* width = field("neck.nut_width_mm");
     enter(width, "46 +");
-    QVERIFY2(width->accessibleDescription().contains(QStringLiteral("a number is missing at character 5")), qPrintable(width->accessibleDescription()));
+    QVERIFY2(width->accessibleDescription().contains(QStringLiteral("a number is missing at character 5")),
+             qPrintable(width->accessibleDescription()));
     QCOMPARE(state().job.design.neck.nut_width_mm, 46.0);
     QTest::keyClick(width, Qt::Key_Tab); // leaving: the old value stands, the reason stays
     QVERIFY(width->accessibleDescription().contains(QStringLiteral("the old value stands")));
@@ -210,7 +225,9 @@ void TestWindow::what_is_not_understood_is_said_under_the_field() {
 void TestWindow::what_is_not_allowed_is_refused() {
     ValueField* fret = field("neck.fret_height_mm");
     enter(fret, "5");
-    QVERIFY2(fret->accessibleDescription().contains(QStringLiteral("neck.fret_height_mm is 5; allowed is 0.2 to 3")), qPrintable(fret->accessibleDescription()));
+    QVERIFY2(fret->accessibleDescription().contains(
+                 QStringLiteral("neck.fret_height_mm is 5; allowed is 0.2 to 3")),
+             qPrintable(fret->accessibleDescription()));
     QCOMPARE(state().job.design.neck.fret_height_mm, 1.05);
     QTest::keyClick(fret, Qt::Key_Escape);
     ValueField* margin = field("nut.spacing.edge_margin_mm.bass");
@@ -263,9 +280,15 @@ void TestWindow::tab_visits_what_can_be_set() {
         if (auto* there = qobject_cast<ValueField*>(QApplication::focusWidget())) visited << there->key();
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
     }
-    const QStringList order{QStringLiteral("neck.nut_width_mm"), QStringLiteral("nut.spacing.edge_margin_mm.bass"), QStringLiteral("nut.spacing.edge_margin_mm.treble"),
-                            QStringLiteral("neck.fret_height_mm"), QStringLiteral("nut.board_above_seat_mm"), QStringLiteral("nut.height.bass_mm"),
-                            QStringLiteral("nut.height.treble_mm"), QStringLiteral("strings[].diameter_mm"), QStringLiteral("nut.thickness_mm")};
+    const QStringList order{QStringLiteral("neck.nut_width_mm"),
+                            QStringLiteral("nut.spacing.edge_margin_mm.bass"),
+                            QStringLiteral("nut.spacing.edge_margin_mm.treble"),
+                            QStringLiteral("neck.fret_height_mm"),
+                            QStringLiteral("nut.board_above_seat_mm"),
+                            QStringLiteral("nut.height.bass_mm"),
+                            QStringLiteral("nut.height.treble_mm"),
+                            QStringLiteral("strings[].diameter_mm"),
+                            QStringLiteral("nut.thickness_mm")};
     QCOMPARE(visited, order);
 }
 
@@ -287,9 +310,12 @@ void TestWindow::keys_change_the_view() {
     QVERIFY(theme().evening);
     press(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
     press(Qt::Key_D);
-    QVERIFY(window_->cut_list()->model()->feeler_words(0).startsWith(QStringLiteral("the file stops on feelers")));
-    QCOMPARE(spoken_cell(window_->cut_list(), 0, 3), length_number(state().solution.strings[0].slot.floor_over_board_mm + *state().found_floors[0] -
-                                                                       state().solution.strings[0].slot.floor_above_seat_mm, Unit::mm));
+    QVERIFY(window_->cut_list()->model()->feeler_words(0).startsWith(
+        QStringLiteral("the file stops on feelers")));
+    QCOMPARE(spoken_cell(window_->cut_list(), 0, 3),
+             length_number(state().solution.strings[0].slot.floor_over_board_mm + *state().found_floors[0] -
+                               state().solution.strings[0].slot.floor_above_seat_mm,
+                           Unit::mm));
 }
 
 void TestWindow::units_go_round() {
@@ -321,12 +347,15 @@ void TestWindow::space_shows_the_working() {
     QLabel* whole = nullptr;
     for (QLabel* label : window_->findChildren<QLabel*>())
         if (label->accessibleName() == QStringLiteral("The whole working")) whole = label;
-    QVERIFY(whole && whole->text().contains(QStringLiteral("board")) && whole->text().contains(QStringLiteral("your figure in the job")));
+    QVERIFY(whole && whole->text().contains(QStringLiteral("board")) &&
+            whole->text().contains(QStringLiteral("your figure in the job")));
     press(Qt::Key_Space);
     QVERIFY(!window_->working()->whole_shown());
     for (QLabel* label : window_->findChildren<QLabel*>())
         if (label->accessibleName() == QStringLiteral("Working"))
-            QVERIFY2(label->text().startsWith(QStringLiteral("10 · G2 floor over seat 5.55 = board 4.80 + fret 1.05 + over the fret line 0.14")), qPrintable(label->text()));
+            QVERIFY2(label->text().startsWith(QStringLiteral(
+                         "10 · G2 floor over seat 5.55 = board 4.80 + fret 1.05 + over the fret line 0.14")),
+                     qPrintable(label->text()));
 }
 
 void TestWindow::readings_are_typed_into_the_fitted_list() {
@@ -362,7 +391,8 @@ void TestWindow::readings_are_typed_into_the_fitted_list() {
 void TestWindow::the_cut_list_is_copied() {
     press(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
     const QMimeData* copied = QApplication::clipboard()->mimeData();
-    QVERIFY(copied->text().startsWith(QStringLiteral("string\tsaw to\tfloor\twidth\tfile\n10 · G2\t5.85\t5.55\t1.20\t1.20\n")));
+    QVERIFY(copied->text().startsWith(
+        QStringLiteral("string\tsaw to\tfloor\twidth\tfile\n10 · G2\t5.85\t5.55\t1.20\t1.20\n")));
     QCOMPARE(copied->text().count(QLatin1Char('\n')), 11);
     QCOMPARE(copied->html().count(QStringLiteral("<tr>")), 11);
 }
@@ -372,7 +402,8 @@ void TestWindow::another_window_holds_the_job() {
     QVERIFY(second.open(job("curlew")));
     QVERIFY(second.session().read_only());
     QVERIFY2(second.notice().contains(QStringLiteral("open in another window")), qPrintable(second.notice()));
-    const auto problems = second.session().commit(QStringLiteral("x"), with(second.session().document(), "nut.thickness_mm", 6.0));
+    const auto problems = second.session().commit(QStringLiteral("x"),
+                                                  with(second.session().document(), "nut.thickness_mm", 6.0));
     QCOMPARE(problems.front().id, std::string("job_read_only"));
     QVERIFY(second.session().save());
     QCOMPARE(test::file_bytes(job("curlew")), test::file_bytes(QStringLiteral(DEMO_DATA "/curlew.fmjob")));
@@ -415,7 +446,8 @@ void TestWindow::bad_files_are_told_and_the_open_job_stays() {
     QVERIFY(window_->notice().contains(QStringLiteral("is a folder")));
     QCOMPARE(state().job.title, std::string("Curlew"));
     QVERIFY(window_->open(job("newer")));
-    QVERIFY(window_->session().read_only() && window_->notice().contains(QStringLiteral("newer version (7)")));
+    QVERIFY(window_->session().read_only() &&
+            window_->notice().contains(QStringLiteral("newer version (7)")));
 }
 
 void TestWindow::a_job_is_dropped_in() {
@@ -433,7 +465,8 @@ void TestWindow::zooming_and_panning() {
     NutCanvas* canvas = window_->station()->canvas();
     canvas->setFocus();
     const QPoint before = field("nut.thickness_mm")->pos();
-    QWheelEvent wheel(QPointF(300, 150), canvas->mapToGlobal(QPointF(300, 150)), {}, QPoint(0, 480), Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QWheelEvent wheel(QPointF(300, 150), canvas->mapToGlobal(QPointF(300, 150)), {}, QPoint(0, 480),
+                      Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
     QApplication::sendEvent(canvas, &wheel);
     auto* thickness = canvas->findChild<ValueField*>(QStringLiteral("nut.thickness_mm"));
     QVERIFY(thickness->pos() != before);
@@ -445,7 +478,8 @@ void TestWindow::zooming_and_panning() {
     press(Qt::Key_Plus, Qt::ControlModifier);
     QVERIFY(thickness->pos() != before);
     press(Qt::Key_0, Qt::ControlModifier);
-    QTest::mouseClick(canvas, Qt::LeftButton, {}, QPoint(canvas->width() / 2 - 200, 140)); // a slot is chosen by clicking near it
+    QTest::mouseClick(canvas, Qt::LeftButton, {},
+                      QPoint(canvas->width() / 2 - 200, 140)); // a slot is chosen by clicking near it
     QVERIFY(window_->view().string < 4);
 }
 
@@ -454,7 +488,8 @@ void TestWindow::schools_are_chosen() {
     press(Qt::Key_2, Qt::ControlModifier);
     click("Nut height read: pressed");
     QCOMPARE(state().job.design.nut.height_method, NutHeightMethod::pressed_gap);
-    QVERIFY(std::abs(state().solution.strings[0].slot.floor_above_seat_mm - floor) < 0.003); // the nut stays, the reading changes
+    QVERIFY(std::abs(state().solution.strings[0].slot.floor_above_seat_mm - floor) <
+            0.003); // the nut stays, the reading changes
     click("pressed at fret: 2");
     QCOMPARE(state().job.design.nut.pressed_fret, 2);
     click("Nut height read: zero fret");
@@ -497,9 +532,16 @@ void TestWindow::every_demo_job_in_every_dress() {
                 for (const QLineEdit* a : fields)
                     for (const QLineEdit* b : fields)
                         if (a != b && a->isVisible() && b->isVisible())
-                            QVERIFY2(!a->geometry().intersects(b->geometry()), qPrintable(QStringLiteral("%1 %2: %3 over %4").arg(QLatin1String(name)).arg(size.width()).arg(a->accessibleName(), b->accessibleName())));
+                            QVERIFY2(!a->geometry().intersects(b->geometry()),
+                                     qPrintable(QStringLiteral("%1 %2: %3 over %4")
+                                                    .arg(QLatin1String(name))
+                                                    .arg(size.width())
+                                                    .arg(a->accessibleName(), b->accessibleName())));
                 for (const QLineEdit* each : fields)
-                    if (each->isVisible()) QVERIFY2(window_->station()->canvas()->rect().contains(each->geometry()), qPrintable(QLatin1String(name) + QLatin1Char(' ') + each->accessibleName() + QString::number(size.width())));
+                    if (each->isVisible())
+                        QVERIFY2(window_->station()->canvas()->rect().contains(each->geometry()),
+                                 qPrintable(QLatin1String(name) + QLatin1Char(' ') + each->accessibleName() +
+                                            QString::number(size.width())));
             }
         }
     }
@@ -509,7 +551,8 @@ void TestWindow::every_demo_job_in_every_dress() {
 void TestWindow::everything_has_a_name() {
     QStringList names;
     for (QWidget* widget : window_->findChildren<QWidget*>()) {
-        if (!widget->isVisible() || widget->focusPolicy() == Qt::NoFocus || widget->inherits("QScrollArea")) continue;
+        if (!widget->isVisible() || widget->focusPolicy() == Qt::NoFocus || widget->inherits("QScrollArea"))
+            continue;
         if (widget->inherits("QMenuBar") || widget->inherits("QAbstractScrollArea")) continue;
         const QString name = spoken(widget, QAccessible::Name);
         QVERIFY2(!name.isEmpty(), widget->metaObject()->className());
@@ -521,17 +564,21 @@ void TestWindow::everything_has_a_name() {
     names.sort();
     QCOMPARE(names.removeDuplicates(), 0);
     QCOMPARE(spoken(window_->cut_list()->table(), QAccessible::Name), QStringLiteral("Cut list"));
-    QVERIFY(spoken(window_->findChild<StringWay*>(), QAccessible::Description).contains(QStringLiteral("0.42 mm over fret 1")));
+    QVERIFY(spoken(window_->findChild<StringWay*>(), QAccessible::Description)
+                .contains(QStringLiteral("0.42 mm over fret 1")));
     // Contrast of every text on every ground it stands on.
     const auto light = [](const QColor& c) {
-        const auto part = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        const auto part = [](double v) {
+            return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+        };
         return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
     };
     for (const Theme& t : {day_theme(), evening_theme()})
         for (const QColor& ground : {t.ground, t.side, t.list})
             for (const QColor& text : {t.ink, t.caption, t.yours, t.take_off, t.warning, t.missing}) {
                 const double a = light(text), b = light(ground);
-                QVERIFY2((std::max(a, b) + 0.05) / (std::min(a, b) + 0.05) >= 4.5, qPrintable(text.name() + ground.name()));
+                QVERIFY2((std::max(a, b) + 0.05) / (std::min(a, b) + 0.05) >= 4.5,
+                         qPrintable(text.name() + ground.name()));
             }
 }
 
@@ -547,7 +594,8 @@ void TestWindow::every_action_has_menu_shortcut_and_tooltip() {
     QCOMPARE(shortcuts.removeDuplicates(), 0);
     press(Qt::Key_Question, Qt::ShiftModifier);
     bool shown = false;
-    for (const QLabel* label : window_->findChildren<QLabel*>()) shown = shown || (label->accessibleName() == QStringLiteral("Keys") && label->isVisible());
+    for (const QLabel* label : window_->findChildren<QLabel*>())
+        shown = shown || (label->accessibleName() == QStringLiteral("Keys") && label->isVisible());
     QVERIFY(shown);
 }
 
@@ -579,23 +627,33 @@ void TestWindow::the_sheet_is_the_commands_sheet() {
 void TestWindow::random_edits_and_all_the_way_back() {
     const std::string opened = written_json(window_->session().document());
     std::mt19937 random(4);
-    const QStringList texts{QStringLiteral("0.3"), QStringLiteral("1/64\""), QStringLiteral("5"), QStringLiteral("44"), QStringLiteral("-2"), QStringLiteral("17 thou"), QStringLiteral("x"), QStringLiteral("3*1,1"), QStringLiteral("0.9")};
+    const QStringList texts{QStringLiteral("0.3"), QStringLiteral("1/64\""), QStringLiteral("5"),
+                            QStringLiteral("44"),  QStringLiteral("-2"),     QStringLiteral("17 thou"),
+                            QStringLiteral("x"),   QStringLiteral("3*1,1"),  QStringLiteral("0.9")};
     for (int i = 0; i < 250; ++i) {
         const auto kind = random() % 10;
         if (kind < 6) {
             QList<ValueField*> fields;
             for (ValueField* each : window_->findChildren<ValueField*>())
                 if (each->isVisible()) fields << each;
-            ValueField* into = fields[static_cast<qsizetype>(random() % static_cast<unsigned>(fields.size()))];
+            ValueField* into =
+                fields[static_cast<qsizetype>(random() % static_cast<unsigned>(fields.size()))];
             into->setFocus();
             into->selectAll();
-            QTest::keyClicks(into, texts[static_cast<qsizetype>(random() % static_cast<unsigned>(texts.size()))]);
-            QTest::keyClick(into, random() % 4 ? Qt::Key_Return : random() % 2 ? Qt::Key_Tab : Qt::Key_Escape);
+            QTest::keyClicks(into,
+                             texts[static_cast<qsizetype>(random() % static_cast<unsigned>(texts.size()))]);
+            QTest::keyClick(into, random() % 4   ? Qt::Key_Return
+                                  : random() % 2 ? Qt::Key_Tab
+                                                 : Qt::Key_Escape);
         } else if (kind < 8) {
             QList<QToolButton*> buttons;
             for (QToolButton* each : window_->findChildren<QToolButton*>())
-                if (each->isVisible() && (each->property("choice").toBool() || each->property("page").toBool())) buttons << each;
-            QTest::mouseClick(buttons[static_cast<qsizetype>(random() % static_cast<unsigned>(buttons.size()))], Qt::LeftButton);
+                if (each->isVisible() &&
+                    (each->property("choice").toBool() || each->property("page").toBool()))
+                    buttons << each;
+            QTest::mouseClick(
+                buttons[static_cast<qsizetype>(random() % static_cast<unsigned>(buttons.size()))],
+                Qt::LeftButton);
         } else if (kind == 8) {
             window_->session().undo_stack()->undo();
         } else {
@@ -603,7 +661,8 @@ void TestWindow::random_edits_and_all_the_way_back() {
         }
         // Screen and core never part: the state shown is what its document gives.
         if (!QApplication::focusWidget() || !qobject_cast<ValueField*>(QApplication::focusWidget()))
-            QCOMPARE(state().solution.strings[0].slot.floor_above_seat_mm, solve(test::job_of(state().document).design).strings[0].slot.floor_above_seat_mm);
+            QCOMPARE(state().solution.strings[0].slot.floor_above_seat_mm,
+                     solve(test::job_of(state().document).design).strings[0].slot.floor_above_seat_mm);
     }
     if (QWidget* focus = QApplication::focusWidget()) QTest::keyClick(focus, Qt::Key_Escape);
     while (window_->session().undo_stack()->canUndo()) window_->session().undo_stack()->undo();

@@ -36,13 +36,16 @@ private Q_SLOTS:
         copy_demo_workshop(dir.path());
         const Workshop shop(dir.path());
         const Value document = test::demo_document("curlew");
-        QCOMPARE(tools_of(test::job_of(document), shop).nut_files_mm.size(), shop.tools().nut_files_mm.size());
+        QCOMPARE(tools_of(test::job_of(document), shop).nut_files_mm.size(),
+                 shop.tools().nut_files_mm.size());
         const Job own = test::job_of(with(document, "tools.nut_files_mm", Value::Array{0.5}));
         QCOMPARE(tools_of(own, shop).nut_files_mm, std::vector<double>{0.5});
     }
     void a_bad_file_is_named() {
-        for (const auto& [text, says] : {std::pair{"{", "ends too early"}, std::pair{"[]", "format is missing"}, std::pair{"{\"format\": \"fair-measure-job\"}", "format is"},
-                                         std::pair{"{\"format\": \"fair-measure-workshop\", \"version\": 2}", "version is 2"}}) {
+        for (const auto& [text, says] :
+             {std::pair{"{", "ends too early"}, std::pair{"[]", "format is missing"},
+              std::pair{"{\"format\": \"fair-measure-job\"}", "format is"},
+              std::pair{"{\"format\": \"fair-measure-workshop\", \"version\": 2}", "version is 2"}}) {
             const QTemporaryDir dir;
             QFile file(dir.filePath(QStringLiteral("workshop.json")));
             QVERIFY(file.open(QIODevice::WriteOnly));

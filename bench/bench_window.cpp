@@ -1,0 +1,105 @@
+// Times of the window; prints figures, asserts nothing. Start it on the platform to be measured, such as
+//   QT_QPA_PLATFORM=offscreen build/bench/bench-window
+#include "sheet/fonts.h"
+#include "ui/main_window.h"
+#include "ui/start.h"
+#include "ui/theme.h"
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QFile>
+#include <QMainWindow>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <algorithm>
+#include <cstdio>
+
+using namespace fm;
+
+namespace {
+
+double median(std::vector<double> times) {
+    std::sort(times.begin(), times.end());
+    return times[times.size() / 2];
+}
+
+double resident_mb() {
+    QFile status(QStringLiteral("/proc/self/status"));
+    if (!status.open(QIODevice::ReadOnly)) return 0;
+    for (const QByteArray& line : status.readAll().split('\n'))
+        if (line.startsWith("VmRSS:")) return line.mid(6).simplified().split(' ').front().toDouble() / 1024.0;
+    return 0;
+}
+
+/// The process from its start to a painted window, started anew each time.
+double started_ms(const QString& program, const QString& what) {
+    std::vector<double> times;
+    for (int i = 0; i < 7; ++i) {
+        QElapsedTimer timer;
+        timer.start();
+        QProcess::execute(program, {what});
+        times.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+    }
+    return median(times);
+}
+
+std::unique_ptr<MainWindow> curlew(const QString& folder) {
+    copy_demo_workshop(folder);
+    auto window = std::make_unique<MainWindow>(Workshop(folder));
+    window->open(folder + QStringLiteral("/curlew.fmjob"));
+    window->apply_theme(false);
+    window->show();
+    QApplication::processEvents();
+    return window;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    const QString what = app.arguments().value(1);
+    if (what == QLatin1String("--empty")) {
+        QMainWindow window;
+        window.resize(1280, 800);
+        window.show();
+        QApplication::processEvents();
+        return 0;
+    }
+    load_fonts();
+    dress(app);
+    const QTemporaryDir dir;
+    const auto window = curlew(dir.path());
+    if (what == QLatin1String("--window")) return 0;
+
+    auto* field = window->findChild<ValueField*>(QStringLiteral("neck.fret_height_mm"));
+    field->setFocus();
+    std::vector<double> keystrokes;
+    for (int i = 0; i < 200; ++i) {
+        field->selectAll();
+        QElapsedTimer timer;
+        timer.start();
+        QTest::keyClick(field, i % 2 ? Qt::Key_1 : Qt::Key_2);
+        QApplication::processEvents();
+        keystrokes.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+    }
+    QTest::keyClick(field, Qt::Key_Escape);
+    std::vector<double> sheets;
+    for (int i = 0; i < 15; ++i) {
+        QElapsedTimer timer;
+        timer.start();
+        window->sheet_for(QStringLiteral("a.pdf"));
+        sheets.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+    }
+    const double empty = started_ms(app.applicationFilePath(), QStringLiteral("--empty"));
+    const double full = started_ms(app.applicationFilePath(), QStringLiteral("--window"));
+    std::printf("keystroke to repaint, 1280x800           %8.1f ms   worst %.1f (wanted: under 16)\n",
+                median(keystrokes), *std::max_element(keystrokes.begin(), keystrokes.end()));
+    std::printf("template as PDF                          %8.1f ms   (wanted: under 150)\n", median(sheets));
+    std::printf("window up                                %8.1f ms   empty QMainWindow %.1f, ratio %.2f "
+                "(wanted: 1.5)\n",
+                full, empty, full / empty);
+    std::printf("resident                                 %8.1f MB   (wanted: under 120)\n", resident_mb());
+    return 0;
+}
