@@ -2,6 +2,7 @@
 
 #include "sheet/fonts.h"
 
+#include <QImage>
 #include <QPainterPath>
 
 #include <algorithm>
@@ -132,26 +133,35 @@ private:
 
     /// Bone is flecked, metal has diagonal lines, wood has strokes along the grain.
     void marks(const QPainterPath& outline) {
-        painter_.save();
-        painter_.setClipPath(outline, Qt::IntersectClip);
-        const QRectF box = outline.boundingRect();
+        constexpr int step = 18;
+        const double ratio = painter_.device()->devicePixelRatioF();
+        QImage tile(QSize(step, step) * ratio, QImage::Format_ARGB32_Premultiplied);
+        tile.setDevicePixelRatio(ratio);
+        tile.fill(Qt::transparent);
+        QPainter marking(&tile);
+        marking.setRenderHint(QPainter::Antialiasing);
         const bool metal = look_.material_name == QLatin1String("brass");
         const bool bone =
             look_.material_name == QLatin1String("bone") || look_.material_name == QLatin1String("synthetic");
-        painter_.setPen(QPen(look_.material_mark, bone ? 1.4 : 1.0, Qt::SolidLine, Qt::RoundCap));
-        constexpr double step = 9.0;
-        int row = 0;
-        for (double y = box.top() + 3.0; y < box.bottom(); y += metal ? box.height() + 1 : step, ++row)
-            for (double x = box.left() - (metal ? box.height() : 0.0); x < box.right(); x += step) {
-                const double aside = (row % 2) * 0.5 * step;
-                if (metal)
-                    painter_.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()));
-                else if (bone)
-                    painter_.drawPoint(QPointF(x + 2.0 + aside, y));
-                else
-                    painter_.drawLine(QPointF(x + aside, y), QPointF(x + aside + 0.7 * step, y - 0.6));
-            }
-        painter_.restore();
+        marking.setPen(
+            QPen(look_.material_mark, bone ? 1.5 : 1.0, Qt::SolidLine, bone ? Qt::RoundCap : Qt::FlatCap));
+        if (metal) {
+            for (const double x : {-9.0, 0.0, 9.0})
+                marking.drawLine(QPointF(x, 18.0), QPointF(x + 18.0, 0.0));
+        } else if (bone) {
+            for (const QPointF& fleck : {QPointF(4, 4), QPointF(13, 9), QPointF(5, 14)})
+                marking.drawPoint(fleck);
+        } else {
+            marking.drawLine(QPointF(1, 5), QPointF(12, 4.4));
+            marking.drawLine(QPointF(8, 14), QPointF(17, 13.4));
+        }
+        marking.end();
+        QBrush brush(tile);
+        brush.setTransform(QTransform::fromScale(1.0 / ratio, 1.0 / ratio));
+        const QPointF corner = outline.boundingRect().topLeft();
+        painter_.setBrushOrigin(corner);
+        painter_.fillPath(outline, brush);
+        painter_.setBrushOrigin(QPointF());
     }
 
     QPainter& painter_;

@@ -6,9 +6,7 @@
 
 namespace fm {
 
-FieldBinder::FieldBinder(Session& session, QObject* parent) : QObject(parent), session_(session) {
-    connect(&session, &Session::changed, this, &FieldBinder::refresh);
-}
+FieldBinder::FieldBinder(Session& session, QObject* parent) : QObject(parent), session_(session) {}
 
 void FieldBinder::bind(ValueField* field, Getter value) {
     bind(field, std::move(value), [field](const State&) { return field->key(); });

@@ -110,7 +110,7 @@ void MainWindow::connect_parts() {
     connect(cut_list_, &CutList::number_picked, this, [this](const QString& key) {
         if (const auto parsed = parsed_key(key.toStdString()))
             key_name_ = QString::fromStdString(std::string(parsed->name));
-        working_->set_key(key);
+        show_working();
     });
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
     connect(cut_list_->model(), &CutListModel::not_understood, this,
@@ -122,7 +122,7 @@ void MainWindow::connect_parts() {
     connect(station_->canvas(), &NutCanvas::string_stepped, this, &MainWindow::step_string);
     connect(station_->canvas(), &NutCanvas::number_picked, this, [this](const QString& name) {
         key_name_ = name;
-        working_->set_key(QString::fromStdString(string_key(view_.string, name.toStdString())));
+        show_working();
     });
 }
 
@@ -146,10 +146,14 @@ void MainWindow::refresh() {
     way_->set_string(view_.string);
     station_->refresh();
     cut_list_->refresh();
-    working_->set_key(QString::fromStdString(string_key(view_.string, key_name_.toStdString())));
-    working_->set_note(cut_list_->model()->feeler_words(static_cast<int>(view_.string)));
+    show_working();
     const QString title = QString::fromStdString(session_.state().job.title);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
+}
+
+void MainWindow::show_working() {
+    working_->show_number(QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
+                          cut_list_->model()->feeler_words(static_cast<int>(view_.string)));
 }
 
 void MainWindow::choose_string(std::size_t string) {
@@ -211,14 +215,16 @@ void MainWindow::take_reading(int string, bool action, double mm) {
 }
 
 void MainWindow::apply_theme(bool evening) {
+    // After the widgets are built: dressed one by one as they find their parents, they would be dressed many
+    // times.
     set_theme(evening);
     qApp->setPalette(palette_of(theme()));
-    qApp->setStyleSheet(style_sheet_of(theme()));
+    const QString style = style_sheet_of(theme());
+    if (qApp->styleSheet() != style) qApp->setStyleSheet(style);
     notice_->setStyleSheet(QStringLiteral("#notice { background: %1; border-bottom: 2px solid %2; }")
                                .arg(theme().list.name(), theme().warning.name()));
     if (evening_) evening_->setChecked(evening);
-    refresh();
-    update();
+    for (QWidget* widget : findChildren<QWidget*>()) widget->update();
 }
 
 void MainWindow::show_notice(const QString& text, bool file_changed) {

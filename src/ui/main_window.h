@@ -59,6 +59,7 @@ private:
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
                  const std::function<void()>& act);
     void refresh();
+    void show_working();
     void step_string(int by);
     void next_unit();
     void take_reading(int string, bool action, double mm);

@@ -100,10 +100,13 @@ QString job_path(const QString& job, const Workshop& workshop) {
     return job;
 }
 
+bool wants_evening(const StartOptions& options) {
+    if (options.theme.isEmpty()) return QSettings().value(QStringLiteral("evening")).toBool();
+    return options.theme == QLatin1String("evening");
+}
+
 void show_as_asked(MainWindow& window, const StartOptions& options) {
-    const bool evening = options.theme.isEmpty() ? QSettings().value(QStringLiteral("evening")).toBool()
-                                                 : options.theme == QLatin1String("evening");
-    window.apply_theme(evening);
+    window.apply_theme(wants_evening(options));
     window.resize(options.size);
     if (!window.session().is_open()) return;
     const auto count = static_cast<int>(window.session().state().job.design.strings.size());

@@ -13,6 +13,8 @@ namespace fm {
 
 namespace {
 
+constexpr int most_jobs = 7;
+
 QToolButton* plain_button(const QString& text, const QString& tip) {
     auto* button = new QToolButton;
     button->setText(text);
@@ -102,12 +104,21 @@ void StationPath::refresh() {
     nut_->setAccessibleDescription(nut_state_->text());
     next_->setText(read ? tr("File to the gaps wanted") : tr("Fret tops onto the blank"));
     workshop_->setText(session_.workshop().name().isEmpty() ? tr("Jobs") : session_.workshop().name());
+    list_jobs();
+    update();
+}
+
+void StationPath::list_jobs() {
+    const QString open_file = QFileInfo(session_.path()).canonicalFilePath();
+    QStringList shown = session_.workshop().jobs().mid(0, most_jobs);
+    shown << open_file;
+    if (shown == shown_jobs_) return;
+    shown_jobs_ = shown;
     while (QLayoutItem* item = jobs_->takeAt(0)) {
         item->widget()->deleteLater();
         delete item;
     }
-    const QString open_file = QFileInfo(session_.path()).canonicalFilePath();
-    for (const QString& path : session_.workshop().jobs().mid(0, 7)) {
+    for (const QString& path : session_.workshop().jobs().mid(0, most_jobs)) {
         const QFileInfo info(path);
         QString name = info.completeBaseName();
         name[0] = name[0].toUpper();
@@ -116,7 +127,6 @@ void StationPath::refresh() {
         connect(button, &QToolButton::clicked, this, [this, path] { Q_EMIT job_picked(path); });
         jobs_->addWidget(button, 0, Qt::AlignLeft);
     }
-    update();
 }
 
 void StationPath::paintEvent(QPaintEvent*) {

@@ -25,7 +25,10 @@ protected:
 
 private:
     QLabel* add_label(QVBoxLayout* column, int px, bool bold);
+    void list_jobs();
+
     const Session& session_;
+    QStringList shown_jobs_; // and the open one
     QLabel* title_;
     QLabel* facts_;
     QToolButton* nut_;

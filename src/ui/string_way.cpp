@@ -31,10 +31,6 @@ StringWay::StringWay(const Session& session, QWidget* parent) : QWidget(parent),
     setAccessibleName(tr("The string's way from post to anchor"));
     setToolTip(
         tr("The string from post to anchor. Click the nut for its station; the wheel changes the string"));
-    connect(&session, &Session::changed, this, [this] {
-        tell();
-        update();
-    });
 }
 
 void StringWay::set_string(std::size_t string) {

@@ -40,13 +40,17 @@ QString ValueField::value_text(double value) const {
     return {};
 }
 
-void ValueField::show_value(std::optional<double> value, Unit unit) {
-    unit_ = unit;
+void ValueField::name_in(Unit unit) {
     const QString unit_name = kind_ == FieldKind::length  ? unit_text(unit)
                               : kind_ == FieldKind::angle ? tr("degrees")
                                                           : QString();
     setAccessibleName(unit_name.isEmpty() ? name_ : name_ + QStringLiteral(", ") + unit_name);
     setToolTip(tr("%1: click or Tab, type, Enter").arg(name_));
+}
+
+void ValueField::show_value(std::optional<double> value, Unit unit) {
+    if (accessibleName().isEmpty() || unit_ != unit) name_in(unit);
+    unit_ = unit;
     if (typing_) return;
     const bool moved = value_ != value;
     value_ = value;
@@ -217,9 +221,10 @@ void ValueField::show_echo(const QString& text, bool fault) {
     setAccessibleDescription(text);
     if (text.isEmpty()) return echo_->hide();
     const Theme& colours = theme();
-    echo_->setStyleSheet(QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %3; }")
-                             .arg(colours.list.name(), (fault ? colours.warning : colours.ink).name(),
-                                  (fault ? colours.warning : colours.hairline).name()));
+    const QString style = QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %3; }")
+                              .arg(colours.list.name(), (fault ? colours.warning : colours.ink).name(),
+                                   (fault ? colours.warning : colours.hairline).name());
+    if (echo_->styleSheet() != style) echo_->setStyleSheet(style);
     echo_->setWordWrap(false);
     echo_->setText(text);
     echo_->setMaximumWidth(window()->width() - 16);

@@ -49,6 +49,7 @@ private:
         bool fraction = false;
     };
     Parsed parsed() const;
+    void name_in(Unit unit);
     void typed();
     bool commit();
     void revert();

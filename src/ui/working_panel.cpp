@@ -28,15 +28,10 @@ WorkingBar::WorkingBar(const Session& session, QWidget* parent)
     whole_->setWordWrap(true);
     whole_->setTextFormat(Qt::RichText);
     whole_->setAccessibleName(tr("The whole working"));
-    connect(&session, &Session::changed, this, &WorkingBar::refresh);
 }
 
-void WorkingBar::set_key(const QString& key) {
+void WorkingBar::show_number(const QString& key, const QString& note) {
     key_ = key;
-    refresh();
-}
-
-void WorkingBar::set_note(const QString& note) {
     note_ = note;
     refresh();
 }

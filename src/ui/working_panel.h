@@ -11,11 +11,10 @@ class WorkingBar : public QFrame {
     Q_OBJECT
 public:
     explicit WorkingBar(const Session& session, QWidget* parent = nullptr);
-    /// Which number is worked: its whole key, "strings[2].floor_above_seat_mm".
-    void set_key(const QString& key);
+    /// Which number is worked, by its whole key ("strings[2].floor_above_seat_mm"), and what else belongs to
+    /// it and is said on the second line (feelers).
+    void show_number(const QString& key, const QString& note);
     const QString& key() const { return key_; }
-    /// More that belongs to the number, said on the second line (feelers, file).
-    void set_note(const QString& note);
     bool whole_shown() const { return whole_->isVisible(); }
     void show_whole(bool shown);
 
