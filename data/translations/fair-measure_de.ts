@@ -634,6 +634,22 @@
         <source>take off</source>
         <translation>abtragen</translation>
     </message>
+    <message>
+        <source>by spread</source>
+        <translation>nach Spreizung</translation>
+    </message>
+    <message>
+        <source>by edges</source>
+        <translation>nach Rand</translation>
+    </message>
+    <message>
+        <source>Set the outer strings by their spread instead of the edges</source>
+        <translation>Die Außensaiten nach ihrer Spreizung statt nach dem Rand setzen</translation>
+    </message>
+    <message>
+        <source>Set the outer strings by the board's edges instead of their spread</source>
+        <translation>Die Außensaiten nach dem Griffbrettrand statt nach ihrer Spreizung setzen</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutPages</name>
@@ -692,18 +708,6 @@
     <message>
         <source>somebody else's rule kept string by string; nothing is evened out</source>
         <translation>eine fremde Regel, Saite für Saite behalten; nichts wird ausgeglichen</translation>
-    </message>
-    <message>
-        <source>Outer strings by</source>
-        <translation>Außensaiten nach</translation>
-    </message>
-    <message>
-        <source>edge</source>
-        <translation>Rand</translation>
-    </message>
-    <message>
-        <source>spread</source>
-        <translation>Spreizung</translation>
     </message>
     <message>
         <source>share of equal gaps</source>

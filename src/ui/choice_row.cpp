@@ -25,6 +25,7 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
         button->setText(options[i].name);
         button->setCheckable(true);
         button->setProperty("choice", true);
+        button->setProperty("tight", label.isEmpty());
         button->setFocusPolicy(Qt::TabFocus);
         button->setAccessibleName(label.isEmpty() ? options[i].name
                                                   : label + QStringLiteral(": ") + options[i].name);

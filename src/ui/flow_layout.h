@@ -54,7 +54,11 @@ private:
         int line = 0;
         for (QLayoutItem* item : items_) {
             if (item->isEmpty()) continue;
-            const QSize size = item->sizeHint();
+            QSize size = item->sizeHint();
+            if (size.width() > rect.width()) { // wider than a line: narrower and, if it can, taller
+                size.setWidth(rect.width());
+                if (item->hasHeightForWidth()) size.setHeight(item->heightForWidth(rect.width()));
+            }
             if (x > rect.x() && x + size.width() > rect.right() + 1) {
                 x = rect.x();
                 y += line + gap_y_;

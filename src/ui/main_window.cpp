@@ -22,7 +22,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     setWindowTitle(tr("Fair Measure"));
     setAcceptDrops(true);
     resize(1280, 800);
-    setMinimumSize(960, 620);
+    setMinimumSize(1000, 660);
     session_.set_workshop(std::move(workshop));
     paper_ = QSettings().value(QStringLiteral("paper")).toString() == QLatin1String("letter") ? Paper::letter
                                                                                               : Paper::a4;

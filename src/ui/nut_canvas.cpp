@@ -24,9 +24,9 @@ namespace {
 // Rows of the drawing, px: width, margins, distances above the blank; captions and figures under the front
 // view.
 constexpr double width_row = 2;
-constexpr double margin_row = 36;
-constexpr double chain_row = 72;
-constexpr double blank_top = 94;
+constexpr double margin_row = 38;
+constexpr double chain_row = 74;
+constexpr double blank_top = 96;
 constexpr double figure_row = 80;
 constexpr double plan_gap = 8;
 constexpr double left_room = 44;
@@ -114,6 +114,10 @@ void NutCanvas::add_fields() {
     thickness_ = add_field(
         "nut.thickness_mm", tr("thickness"), [](const State& s) { return s.job.design.nut.thickness_mm; },
         70);
+    outer_ = new QToolButton(this);
+    outer_->setProperty("plain", true);
+    outer_->setFocusPolicy(Qt::TabFocus);
+    connect(outer_, &QToolButton::clicked, this, &NutCanvas::outer_toggled);
     floor_ = new InkNumber(this);
     floor_->resize(120, 34);
     pencil_ = new InkNumber(this);
@@ -204,6 +208,12 @@ void NutCanvas::place_fields() {
     target_bass_->setVisible(!each && !design.nut.zero_fret);
     target_treble_->setVisible(!each && !design.nut.zero_fret);
     target_each_->setVisible(each && !design.nut.zero_fret);
+    outer_->setVisible(!given);
+    outer_->setText(margins ? tr("by spread") : tr("by edges"));
+    outer_->setToolTip(margins ? tr("Set the outer strings by their spread instead of the edges")
+                               : tr("Set the outer strings by the board's edges instead of their spread"));
+    outer_->setAccessibleName(outer_->toolTip());
+    outer_->resize(outer_->sizeHint().width(), 32);
     const auto put = [](QWidget* field, double x, double y) {
         field->move(static_cast<int>(std::lround(x)), static_cast<int>(std::lround(y)));
     };
@@ -217,6 +227,7 @@ void NutCanvas::place_fields() {
     over(margin_treble_, treble - side() * 33.0, margin_row);
     over(spread_, p.seat.x() - 42.0, margin_row);
     over(bias_, p.seat.x() + 60.0, margin_row);
+    over(outer_, margins ? p.seat.x() : p.seat.x() - std::max(130.0, p.half - 50.0), margin_row);
     over(centre_, string_x(p, view_.string), margin_row);
     const double right = p.seat.x() + p.widest + 8.0;
     const double tops = p.seat.y() - (design.nut.board_above_seat_mm + design.neck.fret_height_mm) * p.scale;

@@ -4,6 +4,7 @@
 #include "ui/ink_number.h"
 #include "ui/view_state.h"
 
+#include <QToolButton>
 #include <QWidget>
 
 namespace fm {
@@ -20,6 +21,7 @@ public:
 Q_SIGNALS:
     void string_picked(std::size_t string);
     void string_stepped(int by);
+    void outer_toggled();
     void number_picked(const QString& name); ///< of the chosen string, "floor_above_seat_mm"
 
 protected:
@@ -70,6 +72,7 @@ private:
     ValueField* target_each_;
     ValueField* diameter_;
     ValueField* thickness_;
+    QToolButton* outer_;
     InkNumber* floor_;
     InkNumber* pencil_;
     double figure_step_ = 100; // from one figure under the front view to the next, px

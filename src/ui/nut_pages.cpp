@@ -97,7 +97,6 @@ QWidget* NutPages::spacing_page() {
          {tr("equal gaps"), tr("even under the fingers; centres differ from string to string"), {}},
          {tr("between"), tr("a blend: some of the even feel, some of the even centres"), {}},
          {tr("as measured"), tr("somebody else's rule kept string by string; nothing is evened out"), {}}});
-    outer_ = new ChoiceRow(tr("Outer strings by"), {{tr("edge"), {}, {}}, {tr("spread"), {}, {}}});
     blend_box_ = labelled(field("nut.spacing.blend", tr("share of equal gaps"), FieldKind::number,
                                 [](const State& s) { return s.job.design.nut.spacing.blend; }),
                           tr("share of gaps"));
@@ -115,12 +114,7 @@ QWidget* NutPages::spacing_page() {
                      course_key),
                  tr("in a course"));
     connect(spacing_, &ChoiceRow::picked, this, &NutPages::pick_spacing);
-    connect(outer_, &ChoiceRow::picked, this, [this](int index) {
-        commit(index == 0 ? tr("outer strings by edge") : tr("outer strings by spread"),
-               with_edge_margins(session_.document(), "nut.spacing", index == 0, centres(),
-                                 session_.state().job.design));
-    });
-    return page_of({spacing_, blend_box_, course_box_, outer_});
+    return page_of({spacing_, blend_box_, course_box_});
 }
 
 QWidget* NutPages::height_page() {
@@ -325,6 +319,12 @@ void NutPages::pick_spacing(int method) {
                                centres()));
 }
 
+void NutPages::toggle_outer() {
+    const bool by_margin = !session_.state().job.design.nut.spacing.edge_margin_mm.has_value();
+    commit(by_margin ? tr("outer strings by edge") : tr("outer strings by spread"),
+           with_edge_margins(session_.document(), "nut.spacing", by_margin, centres(), session_.state().job.design));
+}
+
 void NutPages::pick_height(int method) {
     const std::array names{tr("nut height read open"), tr("nut height read pressed"),
                            tr("nut height as a zero fret")};
@@ -367,8 +367,6 @@ void NutPages::refresh() {
     const State& state = session_.state();
     const NutDesign& nut = state.job.design.nut;
     spacing_->set_chosen(static_cast<int>(nut.spacing.method));
-    outer_->set_chosen(nut.spacing.edge_margin_mm ? 0 : 1);
-    outer_->setVisible(nut.spacing.method != SpacingMethod::given);
     blend_box_->setVisible(nut.spacing.method == SpacingMethod::blend);
     course_box_->setVisible(nut.spacing.method != SpacingMethod::given &&
                             course_starts(state.job.design.strings).size() < state.job.design.strings.size());

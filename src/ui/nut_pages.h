@@ -17,6 +17,8 @@ public:
     NutPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
     void show_page(int page);
+    /// Outer strings by their edge margins, or by spread and bias: the other of the two.
+    void toggle_outer();
     int page() const { return stack_->currentIndex(); }
 
 Q_SIGNALS:
@@ -45,7 +47,6 @@ private:
     QStackedWidget* stack_;
     QButtonGroup tabs_;
     ChoiceRow* spacing_ = nullptr;
-    ChoiceRow* outer_ = nullptr;
     ChoiceRow* height_ = nullptr;
     ChoiceRow* pressed_ = nullptr;
     ChoiceRow* top_ = nullptr;

@@ -254,7 +254,7 @@ void TestWindow::undo_goes_all_the_way_back() {
     enter(field("neck.nut_width_mm"), "47,5");
     enter(field("nut.thickness_mm"), "5.5");
     click("Spacing: between");
-    click("Outer strings by: spread");
+    click("Set the outer strings by their spread instead of the edges");
     QCOMPARE(window_->session().undo_stack()->count(), 4);
     for (int i = 0; i < 4; ++i) press(Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(written_json(window_->session().document()), opened);
