@@ -11,7 +11,6 @@ namespace fm {
 
 namespace {
 
-constexpr Range any_length{-1000.0, 1000.0};
 constexpr Range gap_range{0.0, 3.0};
 constexpr Range action_range{0.2, 12.0};
 // Wide of every instrument, and inside the smallest radius allowed, so that every fret has a height there.

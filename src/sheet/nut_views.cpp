@@ -84,9 +84,9 @@ private:
             const double along = half_ * (2.0 * i / pieces - 1.0);
             body.vertices.push_back({{sign_ * along, seat_bottom(along)}});
         }
-        std::vector<Point> top = nut_top_profile(design_, solution_);
-        for (auto p = top.rbegin(); p != top.rend(); ++p)
-            body.vertices.push_back({{sign_ * p->x, over_middle(*p)}});
+        const std::vector<Point> top = nut_top_profile(design_, solution_);
+        const std::vector<Point> backward(top.rbegin(), top.rend());
+        for (const Point& p : backward) body.vertices.push_back({{sign_ * p.x, over_middle(p)}});
         if (options_.shown == NutShown::blank) add_waste(top);
         drawing_.add(body);
     }

@@ -4,9 +4,11 @@
 #include "ui/texts.h"
 #include "ui/theme.h"
 
+#include <QApplication>
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHeaderView>
+#include <QLineEdit>
 #include <QMimeData>
 #include <QPainter>
 #include <QStyledItemDelegate>

@@ -146,7 +146,7 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
     if (role != number_key_role) return {};
     switch (here) {
     case Column::saw_to: return QString::fromStdString(string_key(i, "saw_to_above_seat_mm"));
-    case Column::width: return QString::fromStdString(string_key(i, "slot_width_mm"));
+    case Column::width:
     case Column::file: return QString::fromStdString(string_key(i, "slot_width_mm"));
     case Column::gap_now: return QString::fromStdString(string_key(i, "open_gap_1_mm"));
     case Column::action_now: return QString::fromStdString(string_key(i, "action12_mm"));

@@ -38,7 +38,7 @@ Value FieldBinder::changed(const Bound& bound, double value) const {
                 bound.key(session_.state()).toStdString(), tidy);
 }
 
-void FieldBinder::prepare(ValueField* field, Preparer preparer) {
+void FieldBinder::prepare(ValueField* field, const Preparer& preparer) {
     for (Bound& bound : bound_)
         if (bound.field == field) bound.prepare = preparer;
 }

@@ -24,7 +24,7 @@ public:
     void bind(ValueField* field, Getter value, KeyMaker key);
     /// What must stand in the document before a field's key can be set; may return it unchanged.
     using Preparer = std::function<Value(const Value&, const State&)>;
-    void prepare(ValueField* field, Preparer preparer);
+    void prepare(ValueField* field, const Preparer& preparer);
     void refresh();
     /// What is wrong with a document, as one sentence in the job's unit; "" for nothing.
     static QString told(const std::vector<Message>& problems, Unit unit);

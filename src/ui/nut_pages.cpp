@@ -322,7 +322,8 @@ void NutPages::pick_spacing(int method) {
 void NutPages::toggle_outer() {
     const bool by_margin = !session_.state().job.design.nut.spacing.edge_margin_mm.has_value();
     commit(by_margin ? tr("outer strings by edge") : tr("outer strings by spread"),
-           with_edge_margins(session_.document(), "nut.spacing", by_margin, centres(), session_.state().job.design));
+           with_edge_margins(session_.document(), "nut.spacing", by_margin, centres(),
+                             session_.state().job.design));
 }
 
 void NutPages::pick_height(int method) {

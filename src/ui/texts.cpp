@@ -25,7 +25,7 @@ QString remainder_text(double mm) {
 QString length_number(double mm, Unit unit) {
     if (unit != Unit::sixty_fourths) return number_text(mm / mm_per(unit), usual_decimals(unit));
     const SixtyFourths parts = sixty_fourths(mm);
-    const QString whole = QString::fromStdString(fraction_text(parts.count));
+    QString whole = QString::fromStdString(fraction_text(parts.count));
     if (std::abs(parts.remainder_mm) < 0.005) return whole;
     return whole + QLatin1Char('\n') + remainder_text(parts.remainder_mm);
 }
