@@ -703,7 +703,7 @@
     </message>
     <message>
         <source>as measured</source>
-        <translation>wie gemessen</translation>
+        <translation>gemessen</translation>
     </message>
     <message>
         <source>somebody else's rule kept string by string; nothing is evened out</source>
@@ -1037,22 +1037,6 @@
         <source>breaks %1 down, %2 aside</source>
         <translation>knickt %1 abwärts, %2 seitwärts</translation>
     </message>
-    <message>
-        <source>Brass may hold lead: wash hands; file toward the vice, mind the edges.</source>
-        <translation>Messing kann Blei enthalten: Hände waschen; zum Schraubstock hin feilen, auf die Kanten achten.</translation>
-    </message>
-    <message>
-        <source>Some woods sensitise: mask and extraction; blades and files away from the hand.</source>
-        <translation>Manche Hölzer sensibilisieren: Maske und Absaugung; Klingen und Feilen von der Hand weg.</translation>
-    </message>
-    <message>
-        <source>Dust of bone and synthetics: mask and extraction; files and saws away from the hand.</source>
-        <translation>Staub von Knochen und Kunststoff: Maske und Absaugung; Feilen und Sägen von der Hand weg.</translation>
-    </message>
-    <message>
-        <source>Follow your tools' instructions and local rules.</source>
-        <translation>Den Anleitungen der Werkzeuge und den örtlichen Regeln folgen.</translation>
-    </message>
 </context>
 <context>
     <name>fm::NutStation</name>
@@ -1157,6 +1141,18 @@
     <message>
         <source>Open %1</source>
         <translation>%1 öffnen</translation>
+    </message>
+    <message>
+        <source>Brass may hold lead: wash hands. File toward the vice, mind the edges. Follow your tools' instructions and local rules.</source>
+        <translation>Messing kann Blei enthalten: Hände waschen. Zum Schraubstock hin feilen, auf Kanten achten. Anleitungen und örtlichen Regeln folgen.</translation>
+    </message>
+    <message>
+        <source>Some woods sensitise: mask and extraction. Blades away from the hand. Follow your tools' instructions and local rules.</source>
+        <translation>Manche Hölzer sensibilisieren: Maske und Absaugung. Klingen von der Hand weg. Anleitungen und örtlichen Regeln folgen.</translation>
+    </message>
+    <message>
+        <source>Dust: mask and extraction. Files and saws away from the hand. Follow your tools' instructions and local rules.</source>
+        <translation>Staub: Maske und Absaugung. Feilen und Sägen von der Hand weg. Anleitungen und örtlichen Regeln folgen.</translation>
     </message>
 </context>
 <context>

@@ -56,6 +56,15 @@ void ChoiceRow::set_chosen(int index) {
     show_trade();
 }
 
+QSize ChoiceRow::sizeHint() const {
+    QSize size = QWidget::sizeHint();
+    if (!trade_) return size;
+    for (const Option& option : options_)
+        size.setWidth(std::max(size.width(), trade_->fontMetrics().horizontalAdvance(option.trade) + 4));
+    size.setHeight(layout()->heightForWidth(size.width()));
+    return size;
+}
+
 void ChoiceRow::show_trade() {
     if (trade_ && chosen() >= 0) trade_->setText(options_[static_cast<std::size_t>(chosen())].trade);
 }

@@ -20,6 +20,8 @@ public:
 
     void set_chosen(int index);
     int chosen() const { return group_.checkedId(); }
+    /// Wide enough for the longest trade-off on one line.
+    QSize sizeHint() const override;
 
 Q_SIGNALS:
     void picked(int index); ///< by the person

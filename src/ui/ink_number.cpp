@@ -1,6 +1,8 @@
 #include "ui/ink_number.h"
 
 #include "sheet/fonts.h"
+#include "ui/stacked_text.h"
+#include "ui/theme.h"
 
 namespace fm {
 
@@ -17,10 +19,18 @@ InkNumber::InkNumber(QWidget* parent) : QLineEdit(parent) {
                                  "border: 2px solid palette(highlight); }"));
 }
 
-void InkNumber::show_number(const QString& text, const QString& name) {
-    setText(text);
+void InkNumber::show_number(const QString& lines, const QString& name) {
+    stacked_ = lines.contains(QLatin1Char('\n')) ? lines : QString();
+    setText(QString(lines).replace(QLatin1Char('\n'), QLatin1Char(' ')));
     setAccessibleName(name);
     setToolTip(name + QStringLiteral(" · ") + tr("Space shows the working"));
+}
+
+void InkNumber::paintEvent(QPaintEvent* event) {
+    if (stacked_.isEmpty())
+        QLineEdit::paintEvent(event);
+    else
+        paint_stacked(*this, stacked_, theme().ink);
 }
 
 void InkNumber::focusInEvent(QFocusEvent* event) {

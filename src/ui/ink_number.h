@@ -9,13 +9,18 @@ class InkNumber : public QLineEdit {
     Q_OBJECT
 public:
     explicit InkNumber(QWidget* parent);
-    void show_number(const QString& text, const QString& name);
+    /// @param lines the number; a sixty-fourth and what remains of it on two lines
+    void show_number(const QString& lines, const QString& name);
 
 Q_SIGNALS:
     void picked();
 
 protected:
+    void paintEvent(QPaintEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
+
+private:
+    QString stacked_; // the number on two lines, if it has two
 };
 
 } // namespace fm

@@ -241,7 +241,7 @@ QString MainWindow::notice() const {
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     const bool narrow = width() < 1180;
-    path_->setFixedWidth(narrow ? 158 : 192);
+    path_->setFixedWidth(narrow ? 170 : 192);
     cut_list_->setFixedWidth(narrow ? 312 : 352);
     working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
 }
@@ -251,6 +251,13 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     settings.setValue(QStringLiteral("last"), session_.path());
     // A job that cannot be written stays open: closing would lose the last steps.
     session_.save() ? event->accept() : event->ignore();
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_Escape) return QMainWindow::keyPressEvent(event);
+    working_->show_whole(false);
+    if (keys_) keys_->hide();
+    notice_->hide();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -27,14 +27,21 @@ constexpr double width_row = 2;
 constexpr double margin_row = 38;
 constexpr double chain_row = 74;
 constexpr double blank_top = 96;
-constexpr double figure_row = 80;
+constexpr double figure_row = 62; // with captions of one line
+constexpr double caption_line = 17;
 constexpr double plan_gap = 8;
 constexpr double left_room = 44;
 constexpr double right_room = 108;
 constexpr double most_zoom = 16;
 
-QString text_of(double mm, Unit unit) {
-    return length_number(mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+/// A distance in the chain: in sixty-fourths the nearest one, with a sign where a hair more or less remains.
+QString chain_text(double mm, Unit unit) {
+    if (unit != Unit::sixty_fourths) return length_number(mm, unit);
+    const SixtyFourths parts = sixty_fourths(mm);
+    const QString hair = std::abs(parts.remainder_mm) < 0.005 ? QString()
+                         : parts.remainder_mm < 0             ? QStringLiteral("−")
+                                                              : QStringLiteral("+");
+    return QString::fromStdString(fraction_text(parts.count)) + hair;
 }
 
 } // namespace
@@ -167,7 +174,7 @@ NutCanvas::Place NutCanvas::place() const {
     const double fall_mm = seat_fall_mm(design.nut, 0.5 * design.neck.nut_width_mm);
     const double high_mm = std::max(blank.height_mm, nut_height_mm(design, state.solution));
     const double widest_mm = std::max(blank.length_mm, 2 * half_mm);
-    const double room = height() - blank_top - figure_row - plan_gap - 6.0;
+    const double room = height() - blank_top - figures_room() - plan_gap - 6.0;
     Place p;
     const double fit = std::min((width() - left_room - right_room) / widest_mm,
                                 room / (high_mm + fall_mm + design.nut.thickness_mm));
@@ -175,8 +182,8 @@ NutCanvas::Place NutCanvas::place() const {
     const double middle = left_room + 0.5 * (width() - left_room - right_room);
     p.top = blank_top + pan_.y();
     p.seat = {middle + pan_.x(), p.top + high_mm * p.scale};
-    p.front = {p.seat.x(),
-               p.seat.y() + fall_mm * p.scale + figure_row + plan_gap + design.nut.thickness_mm * p.scale};
+    p.front = {p.seat.x(), p.seat.y() + fall_mm * p.scale + figures_room() + plan_gap +
+                               design.nut.thickness_mm * p.scale};
     p.half = half_mm * p.scale;
     p.widest = 0.5 * widest_mm * p.scale;
     return p;
@@ -256,10 +263,10 @@ void NutCanvas::place_fields() {
     const StringSolution& string = state.solution.strings[view_.string];
     const QString name = QString::fromStdString(design.string_name(view_.string));
     const std::optional<double> value = floor->value(string);
-    floor_->show_number(value ? text_of(*value, state.job.unit) : QStringLiteral("–"),
+    floor_->show_number(value ? length_number(*value, state.job.unit) : QStringLiteral("–"),
                         words_of("title." + floor_key().substr(0, floor_key().size() - 3)) +
                             QStringLiteral(", ") + name + QStringLiteral(", ") + unit_text(state.job.unit));
-    pencil_->show_number(text_of(string.slot.fret_tops_above_seat_mm, state.job.unit),
+    pencil_->show_number(length_number(string.slot.fret_tops_above_seat_mm, state.job.unit),
                          words_of("title.pencil_line") + QStringLiteral(", ") + name + QStringLiteral(", ") +
                              unit_text(state.job.unit));
 }
@@ -325,8 +332,7 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
         const double b = string_x(p, i);
         const double mm =
             std::abs(state.solution.strings[i].slot.along_mm - state.solution.strings[i - 1].slot.along_mm);
-        QString words = text_of(mm, state.job.unit);
-        if (state.job.unit == Unit::sixty_fourths) words = number_text(mm / mm_per(Unit::in), 3);
+        const QString words = chain_text(mm, state.job.unit);
         const double need = metrics.horizontalAdvance(words);
         const double left = 0.5 * (a + b) - 0.5 * need;
         const bool room = side() > 0 ? left >= taken + 5.0 : left + need <= taken - 5.0;
@@ -335,6 +341,35 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
         painter.drawText(QRectF(0.5 * (a + b) - 40.0, chain_row - 3.0 + pan_.y(), 80.0, 18.0),
                          Qt::AlignCenter, words);
     }
+}
+
+NutCanvas::Captions NutCanvas::captions() const {
+    const Design& design = session_.state().job.design;
+    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
+    const bool zero = design.nut.height_method == NutHeightMethod::zero_fret;
+    const QString gap = pressed ? tr("pressed gap") : zero ? tr("over zero line") : tr("open gap");
+    const QString datum = view_.datum == Datum::seat    ? tr("floor over seat")
+                          : view_.datum == Datum::board ? tr("floor over board")
+                          : view_.datum == Datum::frets ? tr("floor over frets")
+                                                        : tr("floor from blank top");
+    return {gap + QLatin1Char(' ') + tr("bass"),
+            gap + QLatin1Char(' ') + tr("treble"),
+            gap,
+            tr("board over seat"),
+            tr("⌀ %1").arg(QString::fromStdString(design.string_name(view_.string))),
+            datum};
+}
+
+/// Room for the figures under the front view, with one line of caption or two.
+double NutCanvas::figures_room() const {
+    QFont font = shipped_font();
+    font.setPixelSize(13);
+    const QFontMetricsF metrics(font);
+    const Captions words = captions();
+    const double step = (std::min(5 * 104.0, width() - 12.0) - 76.0) / 4.0 - 4.0; // the narrowest they get
+    for (const QString& each : {words.target_bass, words.target_treble, words.board, words.floor})
+        if (metrics.horizontalAdvance(each) > step) return figure_row + caption_line;
+    return figure_row;
 }
 
 void NutCanvas::caption(QPainter& painter, const QWidget* field, const QString& words) {
@@ -352,26 +387,20 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
     font.setPixelSize(13);
     painter.setFont(font);
     painter.setPen(theme().caption);
-    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
-    const bool zero = design.nut.height_method == NutHeightMethod::zero_fret;
-    const QString gap = pressed ? tr("pressed gap") : zero ? tr("over zero line") : tr("open gap");
-    caption(painter, target_bass_, gap + QLatin1Char(' ') + tr("bass"));
-    caption(painter, target_treble_, gap + QLatin1Char(' ') + tr("treble"));
-    caption(painter, target_each_, gap);
-    caption(painter, board_, tr("board over seat"));
-    caption(painter, diameter_, tr("⌀ %1").arg(QString::fromStdString(design.string_name(view_.string))));
-    const QString datum = view_.datum == Datum::seat    ? tr("floor over seat")
-                          : view_.datum == Datum::board ? tr("floor over board")
-                          : view_.datum == Datum::frets ? tr("floor over frets")
-                                                        : tr("floor from blank top");
-    caption(painter, floor_, datum);
+    const Captions words = captions();
+    caption(painter, target_bass_, words.target_bass);
+    caption(painter, target_treble_, words.target_treble);
+    caption(painter, target_each_, words.target_each);
+    caption(painter, board_, words.board);
+    caption(painter, diameter_, words.diameter);
+    caption(painter, floor_, words.floor);
     const double right = p.seat.x() + p.widest + 8.0;
     painter.drawText(QPointF(right + 14.0, fret_height_->geometry().bottom() + 15.0), tr("fret height"));
     painter.setPen(theme().yours);
     const double edge_y = 0.5 * design.neck.nut_width_mm;
     const double edge_mm =
         fret_tops_above_seat_mm(Neck(design.neck), design.nut, edge_y) - seat_fall_mm(design.nut, edge_y);
-    painter.drawText(QPointF(right + 14.0, pencil_->y()), tr("fret tops"));
+    painter.drawText(QPointF(right + 14.0, pencil_->y() - 2.0), tr("fret tops"));
     painter.drawLine(QPointF(p.seat.x() + p.half + 2.0, p.seat.y() - edge_mm * p.scale),
                      QPointF(right + 12.0, pencil_->geometry().center().y()));
     painter.setPen(theme().caption);

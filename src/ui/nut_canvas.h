@@ -43,6 +43,12 @@ private:
         double half = 0;   // of the nut's length, px
         double widest = 0; // half of the nut's or the blank's length, px
     };
+    /// What stands under the figures of the front view.
+    struct Captions {
+        QString target_bass, target_treble, target_each, board, diameter, floor;
+    };
+    Captions captions() const;
+    double figures_room() const;
     ValueField* add_field(const char* key, const QString& name, FieldBinder::Getter value, int width);
     void add_fields();
     void place_fields();

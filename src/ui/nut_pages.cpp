@@ -131,7 +131,32 @@ QWidget* NutPages::height_page() {
                with_height_method(session_.document(), NutHeightMethod::pressed_gap, index + 2,
                                   session_.state().solution));
     });
-    return page_of({height_, pressed_});
+    zero_ = new ChoiceRow(tr("Zero fret"), {{tr("none"), {}, {}}, {tr("real"), {}, {}}});
+    connect(zero_, &ChoiceRow::picked, this, [this](int index) {
+        Value document = without(session_.document(), "nut.zero_fret");
+        if (index == 1) {
+            document = with(document, "nut.zero_fret.height_mm",
+                            session_.state().job.design.neck.fret_height_mm + 0.1);
+            document = with(document, "nut.zero_fret.guide_below_mm", 0.3);
+        }
+        commit(tr("zero fret"), document);
+    });
+    const auto zero = [](double ZeroFret::*member) {
+        return [member](const State& s) -> std::optional<double> {
+            if (!s.job.design.nut.zero_fret) return std::nullopt;
+            return (*s.job.design.nut.zero_fret).*member;
+        };
+    };
+    zero_box_ = new QWidget;
+    auto* zeros = new QHBoxLayout(zero_box_);
+    zeros->setContentsMargins(0, 0, 0, 0);
+    zeros->addWidget(labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret"),
+                                    FieldKind::length, zero(&ZeroFret::height_mm)),
+                              tr("its height")));
+    zeros->addWidget(labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by"),
+                                    FieldKind::length, zero(&ZeroFret::guide_below_mm)),
+                              tr("guide below")));
+    return page_of({height_, pressed_, zero_, zero_box_});
 }
 
 QWidget* NutPages::slots_page() {
@@ -147,7 +172,8 @@ QWidget* NutPages::slots_page() {
                with(session_.document(), "nut.fair_top", index == 1));
     });
     return page_of(
-        {labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
+        {top_,
+         labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
                         nut([](const NutDesign& n) { return n.slot_clearance_mm.plain; })),
                   tr("clearance plain")),
          labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings"), FieldKind::length,
@@ -167,8 +193,7 @@ QWidget* NutPages::slots_page() {
                   tr("file may be over")),
          labelled(field("nut.floor_angle_share", tr("floor takes this share of the fall"), FieldKind::number,
                         nut([](const NutDesign& n) { return n.floor_angle_share; })),
-                  tr("floor share")),
-         top_});
+                  tr("floor share"))});
 }
 
 QWidget* NutPages::seat_page() {
@@ -216,9 +241,6 @@ QWidget* NutPages::seat_page() {
         field("nut.blank.thickness_mm", tr("blank thickness"), FieldKind::length,
               blank(&Blank::thickness_mm))};
     for (ValueField* blank_field : blank_fields) binder_.prepare(blank_field, whole_blank);
-    caution_ = new QLabel;
-    caution_->setWordWrap(true);
-    caution_->setMinimumWidth(320);
     return page_of({seat_, material_, seat_radius_box_,
                     labelled(field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
                                    nut([](const NutDesign& n) { return n.headstock_angle_deg; })),
@@ -227,7 +249,7 @@ QWidget* NutPages::seat_page() {
                                    nut([](const NutDesign& n) { return n.set_forward_mm; })),
                              tr("set forward")),
                     labelled(blank_fields[0], tr("blank length")), labelled(blank_fields[1], tr("height")),
-                    labelled(blank_fields[2], tr("thickness")), caution_});
+                    labelled(blank_fields[2], tr("thickness"))});
 }
 
 QWidget* NutPages::behind_page() {
@@ -235,16 +257,6 @@ QWidget* NutPages::behind_page() {
         new ChoiceRow(tr("Posts or bar"), {{tr("not given"), tr("floors follow the headstock angle"), {}},
                                            {tr("given"), tr("floors follow each string's own fall"), {}}});
     connect(posts_, &ChoiceRow::picked, this, [this](int index) { pick_posts(index == 1); });
-    zero_ = new ChoiceRow(tr("Zero fret"), {{tr("none"), {}, {}}, {tr("real"), {}, {}}});
-    connect(zero_, &ChoiceRow::picked, this, [this](int index) {
-        Value document = without(session_.document(), "nut.zero_fret");
-        if (index == 1) {
-            document = with(document, "nut.zero_fret.height_mm",
-                            session_.state().job.design.neck.fret_height_mm + 0.1);
-            document = with(document, "nut.zero_fret.guide_below_mm", 0.3);
-        }
-        commit(tr("zero fret"), document);
-    });
     const auto chosen = [this](const State& s) {
         return std::min(view_.string, s.job.design.strings.size() - 1);
     };
@@ -279,23 +291,8 @@ QWidget* NutPages::behind_page() {
         tr("A retainer bar: every string as far behind and as far below as the chosen one, straight back"));
     connect(all, &QToolButton::clicked, this, &NutPages::posts_like_chosen);
     row->addWidget(all, 0, Qt::AlignBottom);
-    const auto zero = [](double ZeroFret::*member) {
-        return [member](const State& s) -> std::optional<double> {
-            if (!s.job.design.nut.zero_fret) return std::nullopt;
-            return (*s.job.design.nut.zero_fret).*member;
-        };
-    };
-    zero_box_ = new QWidget;
-    auto* zeros = new QHBoxLayout(zero_box_);
-    zeros->setContentsMargins(0, 0, 0, 0);
-    zeros->addWidget(labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret"),
-                                    FieldKind::length, zero(&ZeroFret::height_mm)),
-                              tr("its height")));
-    zeros->addWidget(labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by"),
-                                    FieldKind::length, zero(&ZeroFret::guide_below_mm)),
-                              tr("guide below")));
     angles_ = new QLabel;
-    return page_of({posts_, post_box_, zero_, zero_box_, angles_});
+    return page_of({posts_, post_box_, angles_});
 }
 
 std::vector<double> NutPages::centres() const {
@@ -391,14 +388,6 @@ void NutPages::refresh() {
                   tr("breaks %1 down, %2 aside")
                       .arg(angle_text(string.bend->break_angle_deg), angle_text(string.bend->side_angle_deg));
     angles_->setText(angles);
-    const bool brass = nut.material == "brass";
-    const bool wood = nut.material == "hardwood";
-    caution_->setText(
-        (brass ? tr("Brass may hold lead: wash hands; file toward the vice, mind the edges.")
-         : wood
-             ? tr("Some woods sensitise: mask and extraction; blades and files away from the hand.")
-             : tr("Dust of bone and synthetics: mask and extraction; files and saws away from the hand.")) +
-        QLatin1Char(' ') + tr("Follow your tools' instructions and local rules."));
 }
 
 } // namespace fm

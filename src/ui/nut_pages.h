@@ -60,7 +60,6 @@ private:
     QWidget* post_box_ = nullptr;
     QWidget* zero_box_ = nullptr;
     QLabel* angles_ = nullptr;
-    QLabel* caution_ = nullptr;
 };
 
 } // namespace fm

@@ -39,10 +39,14 @@ NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
     pages_ = new NutPages(session, binder_, view);
     column->addWidget(canvas_, 1);
     column->addWidget(pages_);
-    pages_->setFixedHeight(128);
     connect(canvas_, &NutCanvas::outer_toggled, pages_, &NutPages::toggle_outer);
     connect(side_, &ChoiceRow::picked, this,
             [this](int index) { Q_EMIT side_picked(index == 0 ? NutSide::found : NutSide::target); });
+}
+
+void NutStation::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    pages_->setFixedHeight(height() < 520 ? 128 : 184); // the drawing comes first where room is short
 }
 
 void NutStation::refresh() {

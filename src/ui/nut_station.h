@@ -17,6 +17,9 @@ public:
 Q_SIGNALS:
     void side_picked(NutSide side);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     Session& session_;
     const ViewState& view_;

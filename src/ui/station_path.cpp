@@ -28,6 +28,21 @@ QToolButton* plain_button(const QString& text, const QString& tip) {
     return button;
 }
 
+/// What can hurt somebody while this material is cut.
+QString caution_of(const std::string& material) {
+    if (material == "brass")
+        return StationPath::tr(
+            "Brass may hold lead: wash hands. File toward the vice, mind the edges. Follow your tools' "
+            "instructions and local rules.");
+    if (material == "hardwood")
+        return StationPath::tr(
+            "Some woods sensitise: mask and extraction. Blades away from the hand. Follow your tools' "
+            "instructions and local rules.");
+    return StationPath::tr(
+        "Dust: mask and extraction. Files and saws away from the hand. Follow your tools' instructions "
+        "and local rules.");
+}
+
 } // namespace
 
 StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(parent), session_(session) {
@@ -62,6 +77,9 @@ StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(pare
     jobs_->setSpacing(0);
     column->addLayout(jobs_);
     column->addStretch(1);
+    caution_ = add_label(column, 13, false);
+    caution_->setProperty("caption", true);
+    column->addSpacing(14);
     auto* next_caption = add_label(column, 13, false);
     next_caption->setProperty("caption", true);
     next_caption->setText(tr("Next"));
@@ -103,6 +121,7 @@ void StationPath::refresh() {
     nut_state_->setText(read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings));
     nut_->setAccessibleDescription(nut_state_->text());
     next_->setText(read ? tr("File to the gaps wanted") : tr("Fret tops onto the blank"));
+    caution_->setText(caution_of(design.nut.material));
     workshop_->setText(session_.workshop().name().isEmpty() ? tr("Jobs") : session_.workshop().name());
     list_jobs();
     update();

@@ -35,6 +35,7 @@ private:
     QLabel* nut_state_;
     QLabel* workshop_;
     QVBoxLayout* jobs_;
+    QLabel* caution_;
     QLabel* next_;
 };
 

@@ -2,6 +2,7 @@
 
 #include "core/reading.h"
 #include "sheet/fonts.h"
+#include "ui/stacked_text.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -64,6 +65,8 @@ void ValueField::show_value(std::optional<double> value, Unit unit) {
                              ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
                          : kind_ == FieldKind::angle ? angle_text(*value)
                                                      : number_text(*value, 2);
+    const QString lines = value && kind_ == FieldKind::length ? length_number(*value, unit) : QString();
+    stacked_ = lines.contains(QLatin1Char('\n')) ? lines : QString();
     if (text != this->text()) setText(text);
 }
 
@@ -155,6 +158,13 @@ void ValueField::revert() {
     set_problem({});
     show_echo({}, false);
     Q_EMIT preview_ended();
+}
+
+void ValueField::paintEvent(QPaintEvent* event) {
+    if (hasFocus() || stacked_.isEmpty())
+        QLineEdit::paintEvent(event);
+    else
+        paint_stacked(*this, stacked_, theme().yours);
 }
 
 void ValueField::keyPressEvent(QKeyEvent* event) {

@@ -37,6 +37,7 @@ Q_SIGNALS:
     void preview_ended();
 
 protected:
+    void paintEvent(QPaintEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
     void focusOutEvent(QFocusEvent* event) override;
@@ -61,6 +62,7 @@ private:
     FieldKind kind_;
     Unit unit_ = Unit::mm;
     std::optional<double> value_;
+    QString stacked_; // the value on two lines, if it has two
     QString problem_;
     bool typing_ = false;
     bool fractions_in_bare_ = false;

@@ -351,6 +351,9 @@ void TestWindow::space_shows_the_working() {
             whole->text().contains(QStringLiteral("your figure in the job")));
     press(Qt::Key_Space);
     QVERIFY(!window_->working()->whole_shown());
+    press(Qt::Key_Space);
+    press(Qt::Key_Escape);
+    QVERIFY(!window_->working()->whole_shown());
     for (QLabel* label : window_->findChildren<QLabel*>())
         if (label->accessibleName() == QStringLiteral("Working"))
             QVERIFY2(label->text().startsWith(QStringLiteral(
