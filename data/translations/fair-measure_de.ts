@@ -1890,10 +1890,6 @@
         <translation>VORN</translation>
     </message>
     <message>
-        <source>slot centres from the centreline, along the nut; heights from the seat</source>
-        <translation>Kerbmitten von der Mittellinie, am Sattel entlang; Höhen von der Auflage</translation>
-    </message>
-    <message>
         <source>end view</source>
         <translation>Seitenansicht</translation>
     </message>
@@ -1952,6 +1948,10 @@
     <message>
         <source>synthetic</source>
         <translation>Kunststoff</translation>
+    </message>
+    <message>
+        <source>slot centres from the centreline, along the nut; heights from the seat, in the middle but for the edges</source>
+        <translation>Kerbmitten von der Mittellinie, am Sattel entlang; Höhen von der Auflage, in der Mitte außer am Rand</translation>
     </message>
 </context>
 </TS>

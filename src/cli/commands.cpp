@@ -93,15 +93,24 @@ CommandResult told(const std::vector<Message>& problems) {
     return result;
 }
 
+/// The shop a command is to use; none: an empty one. @throws InputError for a broken workshop.json
+Workshop workshop_of(const Words& words) {
+    const auto folder = words.option("--workshop");
+    return folder ? Workshop(QString::fromStdString(*folder)) : Workshop();
+}
+
 CommandResult solve_command(const Words& words) {
     std::vector<Message> problems;
     bool good = false;
     const Job job = loaded_job(words.plain[0], problems, good);
     if (!good) return told(problems);
-    return {compact_json(solution_json(job.design, solve(job.design))) + "\n", {}, 0};
+    const Workshop workshop = workshop_of(words);
+    return {
+        compact_json(solution_json(job.design, solve(job.design), tools_of(job, workshop))) + "\n", {}, 0};
 }
 
 CommandResult check_command(const Words& words) {
+    (void)workshop_of(words); // a broken one is told
     std::vector<Message> problems;
     bool good = false;
     const Job job = loaded_job(words.plain[0], problems, good);
@@ -157,8 +166,7 @@ CommandResult sheet_command(const Words& words, int argc, char** argv) {
     bool good = false;
     const Job job = loaded_job(words.plain[0], problems, good);
     if (!good) return told(problems);
-    const auto folder = words.option("--workshop");
-    const Workshop workshop = folder ? Workshop(QString::fromStdString(*folder)) : Workshop();
+    const Workshop workshop = workshop_of(words);
     const std::string fault =
         write_sheet({job, tools_of(job, workshop), *file, paper == "letter"}, argc, argv);
     if (!fault.empty()) return usage(fault);
@@ -183,8 +191,6 @@ CommandResult dispatched(const std::vector<std::string>& words, int argc, char**
         return usage(command + (command == "convert" ? " needs one reading" : " needs one job file"));
     if (command == "convert") return convert_command(*sorted);
     if (command == "sheet") return sheet_command(*sorted, argc, argv);
-    if (const auto folder = sorted->option("--workshop"))
-        Workshop{QString::fromStdString(*folder)}; // told if broken
     return command == "solve" ? solve_command(*sorted) : check_command(*sorted);
 }
 

@@ -1,5 +1,7 @@
 #include "cli/solution_json.h"
 
+#include "core/tools.h"
+
 namespace fm {
 
 namespace {
@@ -33,7 +35,21 @@ private:
     Value::Object out_;
 };
 
-Value string_json(const StringSolution& string) {
+/// The file for a slot and the feelers for its floor, from what the shop owns.
+void add_tools(Members& out, const Design& design, const StringDesign& string, const SlotWork& slot,
+               const Tools& tools) {
+    const FileChoice file =
+        file_for_slot(tools.nut_files_mm, string.diameter_mm, design.nut.slot_clearance_mm.of(string.wound),
+                      design.nut.file_over_mm);
+    const bool found = file.fit != FileFit::none;
+    out.add("file_mm", or_null(found ? std::optional(file.width_mm) : std::nullopt));
+    out.add("file_short_mm", or_null(found ? std::optional(file.short_mm) : std::nullopt));
+    const std::optional<FeelerStack> stack = feeler_stack(tools.feelers_mm, slot.floor_over_board_mm);
+    out.add("feelers_mm", stack ? list(stack->leaves_mm) : Value());
+}
+
+Value string_json(const Design& design, const StringDesign& made, const StringSolution& string,
+                  const Tools& tools) {
     const SlotWork& slot = string.slot;
     const std::optional<NutBend>& bend = string.bend;
     Members out;
@@ -68,6 +84,7 @@ Value string_json(const StringSolution& string) {
         .add("floor_back_drop_mm", slot.floor_back_drop_mm)
         .add("fret_tops_above_seat_mm", slot.fret_tops_above_seat_mm)
         .add("board_above_seat_mm", slot.board_above_seat_mm);
+    add_tools(out, design, made, slot, tools);
     for (const char* key : not_yet_of_string) out.add(key, Value());
     return out.take();
 }
@@ -83,9 +100,10 @@ const char* severity_word(Severity severity) {
 
 } // namespace
 
-Value solution_json(const Design&, const Solution& solution) {
+Value solution_json(const Design& design, const Solution& solution, const Tools& tools) {
     Value::Array strings;
-    for (const StringSolution& string : solution.strings) strings.push_back(string_json(string));
+    for (std::size_t i = 0; i < solution.strings.size(); ++i)
+        strings.push_back(string_json(design, design.strings[i], solution.strings[i], tools));
     Value::Array warnings;
     for (const Message& message : solution.warnings)
         warnings.push_back(Members()

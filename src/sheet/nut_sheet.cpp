@@ -231,7 +231,8 @@ private:
              translate("sheet", "Enlarged %1:1", fixed_text(factor, factor == std::floor(factor) ? 0 : 1)),
              body_em, Anchor::left, true);
         text(width_ - margin_mm, y_,
-             translate("sheet", "slot centres from the centreline, along the nut; heights from the seat"),
+             translate("sheet", "slot centres from the centreline, along the nut; heights from the seat, in "
+                                "the middle but for the edges"),
              small_em, Anchor::right);
         const double centre = margin_mm + left_room() + factor * half_;
         const Point seat{centre, y_ - figures_room() - factor * height_};

@@ -152,13 +152,7 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
     case Column::action_now: return QString::fromStdString(string_key(i, "action12_mm"));
     default: break;
     }
-    switch (view_.datum) {
-    case Datum::seat: return QString::fromStdString(string_key(i, "floor_above_seat_mm"));
-    case Datum::board: return QString::fromStdString(string_key(i, "floor_over_board_mm"));
-    case Datum::frets: return QString::fromStdString(string_key(i, "floor_over_frets_mm"));
-    case Datum::blank_top: return QString::fromStdString(string_key(i, "floor_below_blank_top_mm"));
-    }
-    return {};
+    return QString::fromStdString(string_key(i, key_of(view_.datum)));
 }
 
 bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int role) {

@@ -82,11 +82,7 @@ void MainWindow::build() {
 void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
-        view_ = ViewState{};
-        const auto& known = session_.state().known;
-        const bool fitted = std::all_of(known.begin(), known.end(),
-                                        [](const auto& k) { return k.above_fret_line_mm.has_value(); });
-        if (fitted && !session_.state().job.design.nut.blank) view_.stage = CutStage::fitted;
+        restore_view();
         sitting_ = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss"));
         if (session_.read_only()) show_notice(session_.read_only_why(), false);
         remember(session_.path());
@@ -127,6 +123,7 @@ void MainWindow::connect_parts() {
 }
 
 bool MainWindow::open(const QString& path) {
+    keep_view();
     try {
         session_.open(path);
         return true;
@@ -181,9 +178,7 @@ void MainWindow::choose_stage(CutStage stage) {
 
 void MainWindow::choose_datum(Datum datum) {
     view_.datum = datum;
-    constexpr std::array keys{"floor_above_seat_mm", "floor_over_board_mm", "floor_over_frets_mm",
-                              "floor_below_blank_top_mm"};
-    key_name_ = QString::fromLatin1(keys[static_cast<std::size_t>(datum)]);
+    key_name_ = QString::fromLatin1(key_of(datum));
     refresh();
 }
 
@@ -249,6 +244,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 void MainWindow::closeEvent(QCloseEvent* event) {
     QSettings settings;
     settings.setValue(QStringLiteral("last"), session_.path());
+    keep_view();
     // A job that cannot be written stays open: closing would lose the last steps.
     session_.save() ? event->accept() : event->ignore();
 }

@@ -67,6 +67,9 @@ private:
     void show_notice(const QString& text, bool file_changed);
     void fill_recent();
     void remember(const QString& path);
+    /// Where a job was looked at last: kept beside the recent jobs, never in the job.
+    void keep_view() const;
+    void restore_view();
     void open_dialog();
     void save_as_dialog();
     void export_dialog();

@@ -188,6 +188,31 @@ void MainWindow::remember(const QString& path) {
     settings.setValue(QStringLiteral("recent"), QStringList(paths.mid(0, most_recent)));
 }
 
+void MainWindow::keep_view() const {
+    if (!session_.is_open()) return;
+    const QStringList view{QString::number(view_.string), QString::number(static_cast<int>(view_.datum)),
+                           QString::number(static_cast<int>(view_.stage)),
+                           QString::number(static_cast<int>(view_.side)),
+                           QString::number(station_->pages()->page())};
+    QSettings settings;
+    settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
+}
+
+void MainWindow::restore_view() {
+    view_ = ViewState{};
+    const QString key = QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex());
+    const QStringList kept = QSettings().value(key).toStringList();
+    if (kept.size() != 5) return;
+    const auto number = [&](int at, int most) { return std::clamp(kept[at].toInt(), 0, most); };
+    view_.string =
+        static_cast<std::size_t>(number(0, static_cast<int>(session_.state().job.design.strings.size()) - 1));
+    view_.datum = static_cast<Datum>(number(1, 3));
+    view_.stage = static_cast<CutStage>(number(2, 1));
+    view_.side = static_cast<NutSide>(number(3, 1));
+    station_->pages()->show_page(number(4, 4));
+    key_name_ = QString::fromLatin1(key_of(view_.datum));
+}
+
 void MainWindow::fill_recent() {
     recent_->clear();
     for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {

@@ -140,13 +140,7 @@ void NutCanvas::add_fields() {
 }
 
 std::string NutCanvas::floor_key() const {
-    switch (view_.datum) {
-    case Datum::seat: return "floor_above_seat_mm";
-    case Datum::board: return "floor_over_board_mm";
-    case Datum::frets: return "floor_over_frets_mm";
-    case Datum::blank_top: return "floor_below_blank_top_mm";
-    }
-    return {};
+    return key_of(view_.datum);
 }
 
 double NutCanvas::side() const {
@@ -419,7 +413,7 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
         painter.drawText(QPointF(bias_->geometry().right() + 4.0, bias_->geometry().bottom() - 9.0),
                          tr("to the bass"));
     const double waste = p.seat.y() - nut_height_mm(design, state.solution) * p.scale - p.top;
-    if (view_.side == NutSide::target && view_.stage == CutStage::blank && waste >= 22.0) {
+    if (view_.side == NutSide::target && view_.stage == CutStage::blank && waste >= 32.0) {
         const QRectF tag(p.seat.x() - 44.0, p.top + 2.0, 88.0, 20.0);
         painter.fillRect(tag, theme().ground);
         painter.setPen(theme().take_off);

@@ -7,6 +7,17 @@ enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };
 
+/// The key of a slot's floor measured over that datum.
+constexpr const char* key_of(Datum datum) {
+    switch (datum) {
+    case Datum::seat: return "floor_above_seat_mm";
+    case Datum::board: return "floor_over_board_mm";
+    case Datum::frets: return "floor_over_frets_mm";
+    case Datum::blank_top: return "floor_below_blank_top_mm";
+    }
+    return "";
+}
+
 /// How a station is looked at: belongs to the window, not to the job.
 struct ViewState {
     std::size_t string = 0; ///< chosen string, from the bass

@@ -48,6 +48,13 @@ private Q_SLOTS:
                      "strings[0].nut_bend_deg")
                     ->is_null());
         QVERIFY(find(out, "warnings")->array()->empty());
+        QVERIFY(find(out, "strings[2].file_mm")->is_null() &&
+                find(out, "strings[2].feelers_mm")->is_null()); // no shop named
+        const Ran shop = cli({QStringLiteral("solve"), demo("curlew"), QStringLiteral("--workshop"),
+                              QStringLiteral(DEMO_DATA)});
+        const Value with_tools = parse_json(shop.output.toStdString());
+        QCOMPARE(find(with_tools, "strings[2].file_mm")->number(), 0.9);
+        QCOMPARE(compact_json(*find(with_tools, "strings[2].feelers_mm")), std::string("[1.0,0.2]"));
     }
     void a_pending_method_is_solved_as_fixed_0_with_a_warning() {
         const QTemporaryDir dir;

@@ -71,6 +71,7 @@ private Q_SLOTS:
     void every_demo_job_in_every_dress();
     void everything_has_a_name();
     void every_action_has_menu_shortcut_and_tooltip();
+    void a_job_reopens_where_it_was();
     void one_string_and_fourteen();
     void the_sheet_is_the_commands_sheet();
     void random_edits_and_all_the_way_back();
@@ -118,6 +119,7 @@ void TestWindow::initTestCase() {
 }
 
 void TestWindow::init() {
+    QSettings().clear();
     dir_ = std::make_unique<QTemporaryDir>();
     copy_demo_workshop(dir_->path());
     start("curlew");
@@ -510,6 +512,7 @@ void TestWindow::schools_are_chosen() {
     click("Posts or bar: given");
     enter(field("posts.below_mm"), "12");
     QCOMPARE(state().job.design.nut.posts[0].below_mm, 12.0);
+    press(Qt::Key_2, Qt::ControlModifier);
     click("Zero fret: real");
     QVERIFY(state().job.design.nut.zero_fret.has_value());
     press(Qt::Key_1, Qt::ControlModifier);
@@ -600,6 +603,24 @@ void TestWindow::every_action_has_menu_shortcut_and_tooltip() {
     for (const QLabel* label : window_->findChildren<QLabel*>())
         shown = shown || (label->accessibleName() == QStringLiteral("Keys") && label->isVisible());
     QVERIFY(shown);
+}
+
+void TestWindow::a_job_reopens_where_it_was() {
+    window_->choose_string(4);
+    window_->choose_datum(Datum::frets);
+    window_->choose_stage(CutStage::fitted);
+    window_->station()->pages()->show_page(3);
+    window_->open(job("teal"));
+    QVERIFY(window_->view().string == 0 && window_->view().datum == Datum::seat);
+    window_->open(job("curlew"));
+    QVERIFY(window_->view().string == 4 && window_->view().datum == Datum::frets &&
+            window_->view().stage == CutStage::fitted);
+    QCOMPARE(window_->station()->pages()->page(), 3);
+    QVERIFY(window_->close());
+    start("curlew");
+    QCOMPARE(window_->view().string, std::size_t(4));
+    QCOMPARE(test::file_bytes(job("curlew")),
+             test::file_bytes(QStringLiteral(DEMO_DATA "/curlew.fmjob"))); // the job knows nothing of it
 }
 
 void TestWindow::one_string_and_fourteen() {
