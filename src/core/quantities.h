@@ -23,7 +23,7 @@ const StringQuantity* string_quantity(std::string_view key);
 /// A number of the solution by its whole key, "strings[2].floor_above_seat_mm".
 struct QuantityKey {
     std::size_t string = 0;
-    std::string_view name;
+    std::string name;
 };
 std::optional<QuantityKey> parsed_key(std::string_view key);
 std::string string_key(std::size_t string, std::string_view name);

@@ -32,6 +32,10 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     qApp->installEventFilter(this);
 }
 
+MainWindow::~MainWindow() {
+    delete takeCentralWidget(); // its parts read the session, which goes before a window's children do
+}
+
 void MainWindow::build() {
     auto* centre = new QWidget;
     auto* across = new QHBoxLayout(centre);
@@ -105,7 +109,7 @@ void MainWindow::connect_parts() {
     connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);
     connect(cut_list_, &CutList::number_picked, this, [this](const QString& key) {
         if (const auto parsed = parsed_key(key.toStdString()))
-            key_name_ = QString::fromStdString(std::string(parsed->name));
+            key_name_ = QString::fromStdString(parsed->name);
         show_working();
     });
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);

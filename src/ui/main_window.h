@@ -21,6 +21,7 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     explicit MainWindow(Workshop workshop, QWidget* parent = nullptr);
+    ~MainWindow() override;
 
     /// Opens a job; says what is wrong instead, in the window, and keeps the open one.
     bool open(const QString& path);
