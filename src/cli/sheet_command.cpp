@@ -6,11 +6,15 @@
 
 #include <QDate>
 #include <QGuiApplication>
+#include <QTemporaryDir>
 
 namespace fm {
 
 std::string write_sheet(const SheetRequest& request, int argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen"); // sheets need fonts, not a display
+    const QTemporaryDir runtime;             // the toolkit wants one, and says so where there is none
+    if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR"))
+        qputenv("XDG_RUNTIME_DIR", runtime.path().toLocal8Bit());
     QGuiApplication app(argc, argv);
     load_fonts();
     const Solution solution = solve(request.job.design);

@@ -143,6 +143,7 @@ StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
     string.diameter_mm = reader.number("diameter_mm", {0.15, 4.0});
     string.wound = reader.flag_or("wound", false);
     string.course = reader.whole_or("course", own_course, 0, 100000);
+    reader.word("core", {"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"}, 0);
     reader.number_if("core_mm", {0.05, 4.0});
     reader.number_if("unit_mass_g_m", {0.01, 500.0});
     reader.number_if("core_density_kg_m3", {100.0, 25000.0});
@@ -201,7 +202,7 @@ Targets read_targets(Reader& reader, Range range, std::size_t strings) {
 }
 
 void read_posts(Reader& nut, Design& design) {
-    if (!nut.has("posts")) return;
+    if (!nut.has("posts") || nut.empty_list("posts")) return; // no posts
     const std::size_t count = design.strings.size();
     for (Reader& post : nut.objects("posts", count, count, false))
         design.nut.posts.push_back({post.number("behind_mm", {1.0, 500.0}),

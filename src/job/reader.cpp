@@ -19,6 +19,11 @@ bool Reader::has(std::string_view key) const {
     return at(key) != nullptr;
 }
 
+bool Reader::empty_list(std::string_view key) const {
+    const Value* value = at(key);
+    return value && value->array() && value->array()->empty();
+}
+
 std::string Reader::path(std::string_view key) const {
     return path_.empty() ? std::string(key) : path_ + "." + std::string(key);
 }

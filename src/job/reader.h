@@ -24,6 +24,8 @@ public:
         : object_(object), path_(std::move(path)), problems_(&problems) {}
 
     bool has(std::string_view key) const;
+    /// Whether an empty array stands under the key.
+    bool empty_list(std::string_view key) const;
     std::string path(std::string_view key) const;
 
     double number(std::string_view key, Range range); ///< required

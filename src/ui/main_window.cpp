@@ -126,7 +126,12 @@ void MainWindow::connect_parts() {
     });
 }
 
+void MainWindow::leave_field() {
+    if (auto* field = qobject_cast<ValueField*>(focusWidget())) field->clearFocus();
+}
+
 bool MainWindow::open(const QString& path) {
+    leave_field();
     keep_view();
     try {
         session_.open(path);
@@ -246,6 +251,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    leave_field();
     QSettings settings;
     settings.setValue(QStringLiteral("last"), session_.path());
     keep_view();

@@ -62,6 +62,8 @@ private:
                  const std::function<void()>& act);
     void refresh();
     void show_working();
+    /// A value still being typed becomes its step, as when the field is left.
+    void leave_field();
     void step_string(int by);
     void next_unit();
     void take_reading(int string, bool action, double mm);

@@ -69,6 +69,8 @@ void TestReadJob::faults_are_named_data() {
     row("strings[0].pitch", "\"C-1\"", "allowed is 15 to 2000");
     row("strings[0].pitch_hz", "14", "strings[0].pitch_hz is 14; allowed is 15 to 2000");
     row("strings[0].wound", "1", "strings[0].wound is 1; true or false is needed");
+    row("strings[0].core", "\"wire\"",
+        "strings[0].core is \"wire\"; allowed are steel, nylon, fluorocarbon, gut, nylon_floss");
     row("strings[3]", "7", "strings[3] is 7; an object with keys is needed");
     row("nut.spacing.method", "\"fair\"", "allowed are equal_centres, equal_gaps, blend, given");
     row("nut.spacing.method", "\"blend\"", "nut.spacing.blend is missing");
@@ -184,6 +186,8 @@ void TestReadJob::limits_themselves_are_allowed() {
     };
     QVERIFY(good("neck.scale_mm", 200) && good("neck.scale_mm", 1200) && good("neck.fret_height_mm", 0.2) &&
             good("neck.fret_height_mm", 3));
+    QVERIFY(read_job(with(document, "nut.posts", Value::Array{})).job->design.nut.posts.empty());
+    QVERIFY(read_job(with(document, "neck.fret_offsets_mm", Value::Array{})).job.has_value());
     QVERIFY(good("nut.height.bass_mm", 0) && good("nut.height.bass_mm", 3) && good("nut.set_forward_mm", 2) &&
             good("saddle.action.bass_mm", 12));
     QVERIFY(good("neck.radius_mm", 100) && good("neck.relief.depth_mm", -1) &&

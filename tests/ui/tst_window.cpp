@@ -51,6 +51,7 @@ private Q_SLOTS:
     void equal_centres_survive_closing();
     void opening_writes_nothing();
     void esc_brings_the_old_value_back();
+    void closing_in_the_middle_of_typing_loses_nothing();
     void what_is_not_understood_is_said_under_the_field();
     void what_is_not_allowed_is_refused();
     void a_fraction_is_inches_until_f2();
@@ -210,6 +211,15 @@ void TestWindow::esc_brings_the_old_value_back() {
     QCOMPARE(board->text(), QStringLiteral("4.80"));
     QVERIFY(window_->session().save());
     QCOMPARE(test::file_bytes(job("curlew")), test::file_bytes(QStringLiteral(DEMO_DATA "/curlew.fmjob")));
+}
+
+void TestWindow::closing_in_the_middle_of_typing_loses_nothing() {
+    ValueField* board = field("nut.board_above_seat_mm");
+    QTest::mouseClick(board, Qt::LeftButton);
+    board->selectAll();
+    QTest::keyClicks(board, QStringLiteral("5.1"));
+    QVERIFY(window_->close());
+    QCOMPARE(find(test::document_of(job("curlew")), "nut.board_above_seat_mm")->number(), 5.1);
 }
 
 void TestWindow::what_is_not_understood_is_said_under_the_field() {
