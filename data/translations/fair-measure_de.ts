@@ -650,6 +650,10 @@
         <source>Set the outer strings by the board's edges instead of their spread</source>
         <translation>Die Außensaiten nach dem Griffbrettrand statt nach ihrer Spreizung setzen</translation>
     </message>
+    <message>
+        <source>floor as found</source>
+        <translation>Grund, vorgefunden</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutPages</name>

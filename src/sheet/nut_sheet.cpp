@@ -1,3 +1,5 @@
+// The layout of one page from top to bottom: longer than other files because every block starts where the one
+// above ends.
 #include "sheet/nut_sheet.h"
 
 #include "core/tools.h"

@@ -53,6 +53,7 @@ private:
     void add_fields();
     void place_fields();
     Place place() const;
+    bool shows_found() const; ///< whether the chosen slot is drawn as it was found
     NutViewOptions options() const;
     double side() const;
     double string_x(const Place& p, std::size_t i) const;

@@ -308,6 +308,8 @@ void TestWindow::keys_change_the_view() {
     window_->station()->canvas()->setFocus();
     press(Qt::Key_T);
     QCOMPARE(window_->view().side, NutSide::found);
+    auto* floor = window_->station()->canvas()->findChild<InkNumber*>();
+    QCOMPARE(floor->text(), length_number(*state().found_floors[0], Unit::mm)); // the slot as it is
     press(Qt::Key_B);
     QCOMPARE(window_->view().stage, CutStage::fitted);
     for (const Datum datum : {Datum::board, Datum::frets, Datum::blank_top, Datum::seat}) {
