@@ -1,9 +1,9 @@
 # What ./demo, ./check and .ci/run share: installing what is missing from Debian, configuring, building.
 
-packages_build="cmake ninja-build g++ qt6-base-dev libqt6svg6-dev qt6-tools-dev qt6-tools-dev-tools qt6-l10n-tools
+packages_build="cmake ninja-build g++ qt6-base-dev qt6-tools-dev qt6-tools-dev-tools qt6-l10n-tools
     qt6-translations-l10n nlohmann-json3-dev libgl-dev"
 packages_check="xvfb xauth poppler-utils python3 python3-ezdxf python3-pil"
-packages_all="clang-14 clang-format clang-tidy libclang-rt-14-dev"
+packages_all="clang-format clang-tidy git"
 
 # install_missing build|check|all: installs from Debian what is not there, and says what.
 install_missing() {
