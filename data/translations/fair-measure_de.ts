@@ -1818,6 +1818,10 @@
         <source>the fall to the post less the rise to the saddle, as angles</source>
         <translation>der Fall zum Wirbel weniger der Anstieg zur Stegeinlage, als Winkel</translation>
     </message>
+    <message>
+        <source>{0} has steps that could not be written; it stays open</source>
+        <translation>{0} hat Schritte, die nicht geschrieben werden konnten; der Auftrag bleibt offen</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>

@@ -24,6 +24,7 @@ constexpr Entry table[] = {
      QT_TRANSLATE_NOOP("messages",
                        "{0} was changed by another program since it was read; nothing was written over it")},
     {"job_held", QT_TRANSLATE_NOOP("messages", "{0} is open in another window; it opens for reading only")},
+    {"job_not_left", QT_TRANSLATE_NOOP("messages", "{0} has steps that could not be written; it stays open")},
     {"job_read_only",
      QT_TRANSLATE_NOOP("messages",
                        "this job is open for reading only; save it under another name to change it")},

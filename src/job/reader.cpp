@@ -6,6 +6,8 @@
 
 namespace fm {
 
+constexpr std::size_t most_numbers = 1000; // the longest list anybody owns or measures
+
 std::string shown_value(const Value& value) {
     std::string text = value.array() ? "[…]" : value.object() ? "{…}" : compact_json(value);
     constexpr std::size_t longest = 40;
@@ -124,8 +126,15 @@ std::vector<double> Reader::numbers(std::string_view key, Range range, std::opti
         fault("not_a_list", key, {shown_value(*value)});
         return list;
     }
-    if (count && items->size() != *count)
+    if (count && items->size() != *count) {
         fault("wrong_count", key, {static_cast<int>(items->size()), static_cast<int>(*count)});
+        return list;
+    }
+    if (items->size() > most_numbers) { // a fault for each of a million would help nobody
+        fault("count_out_of_range", key,
+              {static_cast<int>(items->size()), 0, static_cast<int>(most_numbers)});
+        return list;
+    }
     for (std::size_t i = 0; i < items->size(); ++i)
         list.push_back(checked((*items)[i], path(key) + "[" + std::to_string(i) + "]", range).value_or(0.0));
     return list;

@@ -86,8 +86,9 @@ private:
 
     /// A title shortened to a width; a job's title may be long.
     static std::string fitted(const std::string& words, double em, double most_mm, bool bold) {
-        QString shown = QString::fromStdString(words);
-        if (text_width(shown, em, bold) <= most_mm) return words;
+        constexpr int longest = 200; // more never fits a line; measuring it would take its time
+        QString shown = QString::fromStdString(words).left(longest);
+        if (text_width(shown, em, bold) <= most_mm) return shown.toStdString();
         while (!shown.isEmpty() && text_width(shown + QChar(0x2026), em, bold) > most_mm) shown.chop(1);
         return (shown + QChar(0x2026)).toStdString();
     }

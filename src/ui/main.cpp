@@ -62,8 +62,7 @@ int main(int argc, char** argv) {
         QObject::connect(window.get(), &fm::MainWindow::language_chosen, &app, [&](const QString& chosen) {
             QSettings().setValue(QStringLiteral("language"), chosen);
             language = chosen;
-            again = true;
-            window->close();
+            again = window->close(); // a job that cannot be saved stays, and its window with it
         });
         window->show();
         app.exec();

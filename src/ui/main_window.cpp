@@ -139,7 +139,7 @@ bool MainWindow::open(const QString& path) {
     } catch (const InputError& error) {
         show_notice(tr("%1 was not opened: %2")
                         .arg(QFileInfo(path).fileName(), message_text(error.message(), Unit::mm)),
-                    false);
+                    error.message().id == "job_not_left");
         return false;
     }
 }
@@ -153,7 +153,7 @@ void MainWindow::refresh() {
     station_->refresh();
     cut_list_->refresh();
     show_working();
-    const QString title = QString::fromStdString(session_.state().job.title);
+    const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
 }
 

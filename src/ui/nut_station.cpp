@@ -54,7 +54,7 @@ void NutStation::refresh() {
     const State& state = session_.state();
     const Design& design = state.job.design;
     const Unit unit = state.job.unit;
-    QString facts = QString::fromStdString(material_name(design.nut.material));
+    QString facts = QString::fromStdString(material_name(design.nut.material)).left(40);
     if (const auto& blank = design.nut.blank) {
         const auto shown = [unit](double mm) { return length_short(mm, unit); };
         facts += QStringLiteral(" ") +

@@ -55,7 +55,7 @@ void Session::open(const QString& path) {
     const Value document = parse_json(file.text.toStdString());
     StateResult result = state_of(document);
     if (!result.state) throw InputError(result.problems.front());
-    save();
+    if (is_open() && !save()) throw InputError({"job_not_left", Severity::error, {}, {path_.toStdString()}});
     if (path != path_) lock_.reset();
     QString why;
     if (result.state->job.read_only())

@@ -14,6 +14,7 @@ namespace fm {
 namespace {
 
 constexpr int most_jobs = 7;
+constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
 
 QToolButton* plain_button(const QString& text, const QString& tip) {
     auto* button = new QToolButton;
@@ -102,7 +103,7 @@ void StationPath::refresh() {
     const Design& design = state.job.design;
     const Unit unit = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a scale is no matter of thou
     title_->setText(state.job.title.empty() ? QFileInfo(session_.path()).completeBaseName()
-                                            : QString::fromStdString(state.job.title));
+                                            : QString::fromStdString(state.job.title).left(longest_shown));
     const auto courses = static_cast<int>(course_starts(design.strings).size());
     const auto strings = static_cast<int>(design.strings.size());
     QStringList facts;
@@ -113,7 +114,8 @@ void StationPath::refresh() {
                         .arg(length_short(design.neck.scale_bass_mm, unit),
                              length_short(design.neck.scale_treble_mm, unit), unit_text(unit))
                   : tr("scale %1 %2").arg(length_short(design.neck.scale_bass_mm, unit), unit_text(unit)));
-    if (!state.job.owner.empty()) facts << tr("owner %1").arg(QString::fromStdString(state.job.owner));
+    if (!state.job.owner.empty())
+        facts << tr("owner %1").arg(QString::fromStdString(state.job.owner).left(longest_shown));
     if (state.job.left_handed) facts << tr("left-handed");
     facts_->setText(facts.join(QLatin1Char('\n')));
     const bool read = std::any_of(state.known.begin(), state.known.end(),

@@ -156,6 +156,8 @@ void TestReadJob::all_faults_are_told_at_once() {
     Value document = with(demo_document("curlew"), "neck.fret_height_mm", 9);
     document = with(document, "strings[4].diameter_mm", 9);
     QCOMPARE(read_job(document).problems.size(), std::size_t(2));
+    const JobResult many = read_job(with(document, "tools.nut_files_mm", Value::Array(200000, Value("x"))));
+    QVERIFY(many.problems.size() < 10); // not one for each of two hundred thousand
     QCOMPARE(english(read_job(Value(5)).problems.front()),
              std::string("the file is 5; an object with keys is needed"));
 }

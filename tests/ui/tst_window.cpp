@@ -439,6 +439,8 @@ void TestWindow::a_job_changed_on_disk_is_not_written_over() {
     QVERIFY(window_->notice().contains(QStringLiteral("was changed by another program")));
     QCOMPARE(test::file_bytes(job("curlew")), theirs);
     QVERIFY(!window_->close()); // closing would lose the step
+    QVERIFY(!window_->open(job("teal")));
+    QVERIFY2(window_->notice().contains(QStringLiteral("stays open")), qPrintable(window_->notice()));
     const QString mine = QDir(dir_->path()).filePath(QStringLiteral("mine.fmjob"));
     window_->session().save_as(mine);
     QCOMPARE(find(test::document_of(mine), "neck.nut_width_mm")->number(), 47.0);
@@ -453,6 +455,11 @@ void TestWindow::bad_files_are_told_and_the_open_job_stays() {
     };
     write("broken", "{\"format\": ");
     write("other", "{\"format\": \"something\"}");
+    write("long", QByteArray::fromStdString(
+                      written_json(with(test::demo_document("teal"), "title", std::string(3000000, 'x')))));
+    QVERIFY(window_->open(job("long")) && !window_->grab().isNull()); // a title of three megabytes
+    QVERIFY(!window_->sheet_for(QStringLiteral("a.pdf")).isEmpty());
+    QVERIFY(window_->open(job("curlew")));
     write("newer", test::file_bytes(job("lantern")).replace("\"version\": 1", "\"version\": 7"));
     QVERIFY(!window_->open(job("broken")));
     QVERIFY(window_->notice().contains(QStringLiteral("the file ends too early")));
