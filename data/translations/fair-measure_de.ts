@@ -515,6 +515,10 @@
         <source>Print the nut's template, at 100 %</source>
         <translation>Die Sattelschablone drucken, mit 100 %</translation>
     </message>
+    <message>
+        <source>No job is open: open one, drag one in, or open the demo workshop from the Job menu</source>
+        <translation>Kein Auftrag ist offen: einen öffnen, hereinziehen oder die Beispielwerkstatt im Menü Auftrag öffnen</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutCanvas</name>

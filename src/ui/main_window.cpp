@@ -30,6 +30,9 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     build_menus();
     connect_parts();
     qApp->installEventFilter(this);
+    for (QWidget* part : {static_cast<QWidget*>(station_), static_cast<QWidget*>(cut_list_)})
+        part->setEnabled(false);
+    say(tr("No job is open: open one, drag one in, or open the demo workshop from the Job menu"));
 }
 
 MainWindow::~MainWindow() {
@@ -86,6 +89,8 @@ void MainWindow::build() {
 void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
+        station_->setEnabled(true);
+        cut_list_->setEnabled(true);
         restore_view();
         sitting_ = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss"));
         if (session_.read_only()) show_notice(session_.read_only_why(), false);

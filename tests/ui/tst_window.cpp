@@ -72,6 +72,7 @@ private Q_SLOTS:
     void every_demo_job_in_every_dress();
     void everything_has_a_name();
     void every_action_has_menu_shortcut_and_tooltip();
+    void without_a_job_nothing_breaks();
     void a_job_reopens_where_it_was();
     void one_string_and_fourteen();
     void the_sheet_is_the_commands_sheet();
@@ -622,6 +623,26 @@ void TestWindow::every_action_has_menu_shortcut_and_tooltip() {
     for (const QLabel* label : window_->findChildren<QLabel*>())
         shown = shown || (label->accessibleName() == QStringLiteral("Keys") && label->isVisible());
     QVERIFY(shown);
+}
+
+void TestWindow::without_a_job_nothing_breaks() {
+    window_ = std::make_unique<MainWindow>(Workshop());
+    window_->apply_theme(false);
+    window_->show();
+    window_->activateWindow();
+    QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    QVERIFY(window_->notice().contains(QStringLiteral("No job is open")));
+    for (const Qt::Key key : {Qt::Key_T, Qt::Key_B, Qt::Key_D, Qt::Key_U, Qt::Key_Space, Qt::Key_BracketLeft,
+                              Qt::Key_BracketRight, Qt::Key_Question})
+        press(key);
+    for (const Qt::Key key : {Qt::Key_Z, Qt::Key_Plus, Qt::Key_0, Qt::Key_3}) press(key, Qt::ControlModifier);
+    press(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+    for (QToolButton* button : window_->findChildren<QToolButton*>())
+        if (button->isVisible() && button->text() != QStringLiteral("Close"))
+            QTest::mouseClick(button, Qt::LeftButton);
+    QVERIFY(!window_->grab().isNull());
+    QVERIFY(window_->open(job("curlew")));
+    QVERIFY(window_->notice().isEmpty());
 }
 
 void TestWindow::a_job_reopens_where_it_was() {
