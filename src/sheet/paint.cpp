@@ -105,8 +105,8 @@ private:
         case Fill::string: return flat(outline, look_.string);
         case Fill::chosen_string: return flat(outline, look_.chosen);
         case Fill::material: flat(outline, look_.material); return marks(outline);
-        case Fill::waste: return hatch(outline, look_.take_off, 7.0, 1.0);
-        case Fill::missing: return hatch(outline, look_.missing, 5.0, -1.0);
+        case Fill::waste: return hatch(outline, look_.take_off, 7, 1.0);
+        case Fill::missing: return hatch(outline, look_.missing, 5, -1.0);
         default: return;
         }
     }
@@ -117,51 +117,51 @@ private:
         painter_.drawPath(outline);
     }
 
-    void hatch(const QPainterPath& outline, const QColor& colour, double step_px, double lean) {
-        painter_.save();
-        painter_.setClipPath(outline, Qt::IntersectClip);
-        painter_.setPen(QPen(colour, 1.0));
-        const QRectF box = outline.boundingRect();
-        const double height = box.height();
-        // Lines start on a grid of the page, so that neighbouring areas join up.
-        const double first = std::floor((box.left() - height) / step_px) * step_px;
-        for (double x = first; x < box.right() + height; x += step_px)
-            painter_.drawLine(QPointF(x, lean > 0 ? box.bottom() : box.top()),
-                              QPointF(x + height, lean > 0 ? box.top() : box.bottom()));
-        painter_.restore();
+    /// Fills an area with a repeated square tile of `step` px; `origin` is where a tile's corner lies.
+    template <class Draw> void tile(const QPainterPath& outline, int step, QPointF origin, const Draw& draw) {
+        const double ratio = painter_.device()->devicePixelRatioF();
+        QImage image(QSize(step, step) * ratio, QImage::Format_ARGB32_Premultiplied);
+        image.setDevicePixelRatio(ratio);
+        image.fill(Qt::transparent);
+        QPainter drawing(&image);
+        drawing.setRenderHint(QPainter::Antialiasing);
+        draw(drawing);
+        drawing.end();
+        QBrush brush(image);
+        brush.setTransform(QTransform::fromScale(1.0 / ratio, 1.0 / ratio));
+        painter_.setBrushOrigin(origin);
+        painter_.fillPath(outline, brush);
+        painter_.setBrushOrigin(QPointF());
+    }
+
+    /// Diagonal lines on a grid of the page, so that neighbouring areas join up.
+    void hatch(const QPainterPath& outline, const QColor& colour, int step, double lean) {
+        tile(outline, step, {}, [&](QPainter& drawing) {
+            drawing.setPen(QPen(colour, 1.0));
+            for (const int x : {-step, 0, step})
+                drawing.drawLine(QPointF(x, lean > 0 ? step : 0), QPointF(x + step, lean > 0 ? 0 : step));
+        });
     }
 
     /// Bone is flecked, metal has diagonal lines, wood has strokes along the grain.
     void marks(const QPainterPath& outline) {
-        constexpr int step = 18;
-        const double ratio = painter_.device()->devicePixelRatioF();
-        QImage tile(QSize(step, step) * ratio, QImage::Format_ARGB32_Premultiplied);
-        tile.setDevicePixelRatio(ratio);
-        tile.fill(Qt::transparent);
-        QPainter marking(&tile);
-        marking.setRenderHint(QPainter::Antialiasing);
         const bool metal = look_.material_name == QLatin1String("brass");
         const bool bone =
             look_.material_name == QLatin1String("bone") || look_.material_name == QLatin1String("synthetic");
-        marking.setPen(
-            QPen(look_.material_mark, bone ? 1.5 : 1.0, Qt::SolidLine, bone ? Qt::RoundCap : Qt::FlatCap));
-        if (metal) {
-            for (const double x : {-9.0, 0.0, 9.0})
-                marking.drawLine(QPointF(x, 18.0), QPointF(x + 18.0, 0.0));
-        } else if (bone) {
-            for (const QPointF& fleck : {QPointF(4, 4), QPointF(13, 9), QPointF(5, 14)})
-                marking.drawPoint(fleck);
-        } else {
-            marking.drawLine(QPointF(1, 5), QPointF(12, 4.4));
-            marking.drawLine(QPointF(8, 14), QPointF(17, 13.4));
-        }
-        marking.end();
-        QBrush brush(tile);
-        brush.setTransform(QTransform::fromScale(1.0 / ratio, 1.0 / ratio));
-        const QPointF corner = outline.boundingRect().topLeft();
-        painter_.setBrushOrigin(corner);
-        painter_.fillPath(outline, brush);
-        painter_.setBrushOrigin(QPointF());
+        tile(outline, 18, outline.boundingRect().topLeft(), [&](QPainter& drawing) {
+            drawing.setPen(QPen(look_.material_mark, bone ? 1.5 : 1.0, Qt::SolidLine,
+                                bone ? Qt::RoundCap : Qt::FlatCap));
+            if (metal) {
+                for (const double x : {-9.0, 0.0, 9.0})
+                    drawing.drawLine(QPointF(x, 18.0), QPointF(x + 18.0, 0.0));
+            } else if (bone) {
+                for (const QPointF& fleck : {QPointF(4, 4), QPointF(13, 9), QPointF(5, 14)})
+                    drawing.drawPoint(fleck);
+            } else {
+                drawing.drawLine(QPointF(1, 5), QPointF(12, 4.4));
+                drawing.drawLine(QPointF(8, 14), QPointF(17, 13.4));
+            }
+        });
     }
 
     QPainter& painter_;

@@ -22,7 +22,7 @@ NutCanvas::NutCanvas(Session& session, FieldBinder& binder, const ViewState& vie
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Drawing of the nut"));
     setMinimumHeight(240);
-    setMouseTracking(false);
+    setAttribute(Qt::WA_OpaquePaintEvent);
     grabGesture(Qt::PinchGesture);
     add_fields();
 }

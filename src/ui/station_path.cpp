@@ -47,6 +47,7 @@ QString caution_of(const std::string& material) {
 } // namespace
 
 StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setAttribute(Qt::WA_OpaquePaintEvent);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 14, 6, 14);
     column->setSpacing(2);
@@ -126,7 +127,8 @@ void StationPath::refresh() {
     caution_->setText(caution_of(design.nut.material));
     workshop_->setText(session_.workshop().name().isEmpty() ? tr("Jobs") : session_.workshop().name());
     list_jobs();
-    update();
+    if (read != read_shown_) update(); // the ring; labels repaint themselves
+    read_shown_ = read;
 }
 
 void StationPath::list_jobs() {
@@ -135,6 +137,7 @@ void StationPath::list_jobs() {
     shown << open_file;
     if (shown == shown_jobs_) return;
     shown_jobs_ = shown;
+    update();
     while (QLayoutItem* item = jobs_->takeAt(0)) {
         item->widget()->deleteLater();
         delete item;
@@ -160,7 +163,7 @@ void StationPath::paintEvent(QPaintEvent*) {
     painter.fillRect(QRect(0, row.top() - 4, 5, row.height() + 10), theme().ink);
     if (!session_.is_open()) return;
     // Empty: nothing yet; half: read.
-    const bool read = !session_.state().job.readings.empty();
+    const bool read = read_shown_;
     const QRectF ring(20, nut_->mapTo(this, QPoint(0, 0)).y() + 9, 14, 14);
     painter.setPen(QPen(theme().ink, 1.6));
     painter.setBrush(theme().ground);

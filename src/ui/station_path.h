@@ -28,7 +28,8 @@ private:
     void list_jobs();
 
     const Session& session_;
-    QStringList shown_jobs_; // and the open one
+    bool read_shown_ = false; // the ring is half full
+    QStringList shown_jobs_;  // and the open one
     QLabel* title_;
     QLabel* facts_;
     QToolButton* nut_;

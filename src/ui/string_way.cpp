@@ -26,6 +26,7 @@ struct StringWay::Frame {
 };
 
 StringWay::StringWay(const Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setAttribute(Qt::WA_OpaquePaintEvent);
     setMinimumHeight(138);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setAccessibleName(tr("The string's way from post to anchor"));

@@ -13,6 +13,7 @@ namespace fm {
 
 WorkingBar::WorkingBar(const Session& session, QWidget* parent)
     : QFrame(parent), session_(session), line_(new QLabel), sure_(new QLabel) {
+    setAttribute(Qt::WA_OpaquePaintEvent);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 8, 20, 8);
     column->setSpacing(2);
