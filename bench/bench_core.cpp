@@ -28,6 +28,7 @@ template <class Work> double median_us(int runs, const Work& work) {
 int main() {
     const Value document = test::demo_document("curlew");
     const Design design = test::job_of(document).design;
+    const Solution solved = solve(design);
     double kept = 0;
     const double solving =
         median_us(4000, [&] { kept += solve(design).strings[0].slot.floor_above_seat_mm; });
@@ -35,7 +36,8 @@ int main() {
     const std::string text = written_json(document);
     const double parsing = median_us(500, [&] { kept += parse_json(text).object() ? 1 : 0; });
     const double doubt = median_us(100, [&] {
-        kept += uncertainties(design, {{2, "floor_above_seat_mm"}})[0].standard;
+        kept += uncertainties(design, solved, {*number_of_key(solved, "strings[2].floor_above_seat_mm")})[0]
+                    .standard;
     });
     std::printf("nut solution, ten strings, %d frets     %8.1f us   (wanted: under 50)\n", design.neck.frets,
                 solving);

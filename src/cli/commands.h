@@ -11,7 +11,7 @@ struct CommandResult {
     int exit_code = 0;
 };
 
-/// Runs one command line without the program's name. argc and argv serve the drawing of sheets (fonts).
-CommandResult run_command(const std::vector<std::string>& words, int argc, char** argv);
+/// Runs one command line, given without the program's name.
+CommandResult run_command(const std::vector<std::string>& words);
 
 } // namespace fm

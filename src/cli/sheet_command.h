@@ -1,4 +1,5 @@
 #pragma once
+#include "core/solution.h"
 #include "job/job.h"
 
 #include <string>
@@ -7,6 +8,7 @@ namespace fm {
 
 struct SheetRequest {
     const Job& job;
+    const Solution& solution;
     const Tools& tools;
     std::string path;
     bool letter = false;
@@ -14,6 +16,6 @@ struct SheetRequest {
 
 /// Draws a sheet into a file whose ending names the format. @returns what is wrong with the request, or "".
 /// @throws InputError if the file cannot be written
-std::string write_sheet(const SheetRequest& request, int argc, char** argv);
+std::string write_sheet(const SheetRequest& request);
 
 } // namespace fm

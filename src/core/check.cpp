@@ -1,14 +1,12 @@
 #include "core/check.h"
 
+#include "core/check_parts.h"
+
 #include <algorithm>
 
 namespace fm {
 
 namespace {
-
-std::string key_of_string(std::size_t i) {
-    return "strings[" + std::to_string(i) + "]";
-}
 
 void doubt_gaps(const Design& design, const std::vector<double>& gaps_mm, const char* key,
                 std::vector<Message>& out) {
@@ -89,15 +87,26 @@ double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& 
     return neck.half_width_mm(x_mm) - design.neck.fret_end_bevel_mm - outer_side_mm;
 }
 
+bool about_the_nut(const Message& doubt) {
+    constexpr std::array ids{"nut_below_frets", "floor_below_seat", "press_at_2",          "edge_near_nut",
+                             "edge_near_fret",  "set_forward_far",  "set_forward_at_limit"};
+    return doubt.where.starts_with("nut.") || std::find(ids.begin(), ids.end(), doubt.id) != ids.end();
+}
+
+bool unsolvable(const Message& doubt) {
+    constexpr std::array ids{"string_no_tension", "string_no_crown", "exit_before_crown"};
+    return std::find(ids.begin(), ids.end(), doubt.id) != ids.end();
+}
+
 std::vector<Message> doubts(const Design& design, const Neck& neck, const std::vector<NutContact>& contacts,
                             const Solution& solution) {
     std::vector<Message> out;
-    if (design.saddle.compensation != CompensationMethod::fixed)
-        out.push_back({"compensation_pending", Severity::warning, "saddle.compensation.method", {}});
     doubt_gaps(design, solution.nut_gaps_mm, "nut.spacing", out);
     doubt_gaps(design, solution.saddle_gaps_mm, "saddle.spacing", out);
     doubt_heights(design, contacts, solution, out);
     doubt_edges(design, neck, solution, out);
+    doubt_sound(design, solution, out);
+    doubt_saddle_and_bridge(design, solution, out);
     return out;
 }
 

@@ -42,12 +42,37 @@ struct NeckDesign {
     double mean_scale_mm() const { return 0.5 * (scale_bass_mm + scale_treble_mm); }
 };
 
+enum class CoreMaterial { steel, nylon, fluorocarbon, gut, nylon_floss };
+
 struct StringDesign {
     double pitch_hz = 0;
     std::string pitch_name; ///< as written, or the nearest note of the pitch
     double diameter_mm = 0;
     bool wound = false;
     int course = 0; ///< neighbours with the same number stand together
+    // What the maker of the string states; the rest is estimated (make_up.h).
+    CoreMaterial core = CoreMaterial::steel;
+    std::optional<double> core_mm;
+    std::optional<double> unit_mass_g_m;
+    std::optional<double> core_density_kg_m3;
+    std::optional<double> wrap_density_kg_m3;
+    std::optional<double> core_modulus_gpa;
+    std::optional<double> bending_stiffness_n_mm2;
+    // What a fit to this instrument found (fit.h).
+    std::optional<double> stretch_stiffness_n;
+    std::optional<double> end_stiffness;
+};
+
+/// How the instrument is played.
+struct Player {
+    double finger_behind_mm = 8;
+    double press_depth_mm = 0.25;
+    double after_length_mm = 0;
+    double end_stiffness = 0.25;
+    double pluck_force_n = 1.5;
+    double pluck_share_down = 0.5;
+    double pluck_from_saddle_mm = 110;
+    double back_gap_min_mm = 0.03;
 };
 
 enum class SpacingMethod { equal_centres, equal_gaps, blend, given };
@@ -86,6 +111,7 @@ enum class NutHeightMethod { open_gap, pressed_gap, zero_fret };
 enum class ActionMeasure { open, capo_1 };
 enum class Seat { square, angled, curved };
 enum class CompensationMethod { fixed, octave, all_frets };
+enum class SetForward { keep, common, each };
 
 struct PlainWound {
     double plain = 0;
@@ -131,7 +157,18 @@ struct NutDesign {
     std::optional<Blank> blank;
     std::optional<ZeroFret> zero_fret;
     std::vector<Post> posts; ///< empty, or one a string
+    bool clamping = false;   ///< a locking nut: raised by shims, lowered at its seat
+    double shim_step_mm = 0.05;
 };
+
+/// How far the single saddles of an adjustable bridge can travel from its reference edge.
+struct Travel {
+    double least_mm = 0;
+    double most_mm = 0;
+};
+
+/// What sets the strings' height at the saddle: wood taken off, a screw at every saddle, or one on each side.
+enum class HeightBy { bottom_and_top, saddle_screws, side_screws };
 
 struct SaddleDesign {
     Spacing spacing;
@@ -139,8 +176,66 @@ struct SaddleDesign {
     Targets action;
     CompensationMethod compensation = CompensationMethod::octave;
     double fixed_mm = 0;
+    SetForward set_forward = SetForward::keep;
+    std::vector<double> fret_weights; ///< empty, or one a fret
     double thickness_mm = 3;
     double crown_edge_mm = 0.3;
+    std::optional<double> slot_depth_mm;
+    std::optional<double> length_mm; ///< none: the outer strings and end_margin_mm beyond them
+    double end_margin_mm = 6;
+    double end_radius_mm = 0;               ///< rounded ends: the cutter's radius; 0: half the thickness
+    double lean_deg = 0;                    ///< toward the nut positive
+    double under_mm = 0;                    ///< pickup or packing in the slot
+    std::optional<Targets> existing_height; ///< of the saddle that is there, slot floor to string
+    std::optional<Travel> travel;
+    HeightBy height_by = HeightBy::bottom_and_top;
+    std::optional<EdgeMargins> screws_across_mm; ///< y of the two side screws; none: at the outer strings
+    std::string material = "bone";
+    std::optional<Blank> blank;
+};
+
+enum class Anchor { pins, tie, hole, tailpiece };
+
+struct Pins {
+    double behind_mm = 8;
+    double hole_mm = 5;
+    double ramp_mm = 1;
+    bool square = false; ///< square to the centreline, else parallel to the slot
+    std::optional<Spacing> spacing;
+};
+
+struct Exit {
+    double behind_mm = 0;    ///< behind the slot's centreline at the string, in plan
+    double above_top_mm = 0; ///< over the soundboard
+};
+
+/// The bridge that is there, to compare with.
+struct ExistingBridge {
+    double height_mm = 0;
+};
+
+struct NeckPocket {
+    double length_mm = 0;
+    double pivot_x_mm = 0; ///< from the nut line
+};
+
+struct BridgeDesign {
+    double plane_above_top_mm = 0;
+    bool auto_height = false;
+    std::optional<double> height_mm; ///< none with auto_height, or a tailpiece without one
+    double exposure_target_mm = 3;
+    double height_min_mm = 6.5;
+    double height_max_mm = 11;
+    bool height_limits_given = false;
+    double floor_min_mm = 1.5;
+    double break_angle_min_deg = 8;
+    Anchor anchor = Anchor::pins;
+    Pins pins;
+    Exit exit;
+    std::optional<ExistingBridge> existing;
+    std::optional<NeckPocket> neck_pocket; ///< a bolted neck that packing can tilt
+
+    bool floats() const { return anchor == Anchor::tailpiece; }
 };
 
 /// What the shop wants kept free; nothing is flagged where nothing is asked.
@@ -149,12 +244,22 @@ struct Limits {
     double edge_min_mm = 0;
 };
 
+/// What the job says of how sure an input is.
+struct StatedUncertainty {
+    std::string key;
+    double value = 0;  ///< one standard deviation in the input's unit
+    std::string gauge; ///< the gauge it was read with, or ""
+};
+
 struct Design {
     NeckDesign neck;
     std::vector<StringDesign> strings;
     NutDesign nut;
     SaddleDesign saddle;
+    std::optional<BridgeDesign> bridge;
+    Player player;
     Limits limits;
+    std::vector<StatedUncertainty> uncertainties;
 
     /// The player's number and the pitch, "8 · D3": the treble string is 1.
     std::string string_name(std::size_t index) const {

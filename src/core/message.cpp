@@ -1,8 +1,10 @@
 #include "core/message.h"
 
+#include "core/message_tables.h"
 #include "core/units.h"
 
 #include <charconv>
+#include <unordered_map>
 
 namespace fm {
 
@@ -26,6 +28,17 @@ struct EnglishText {
 
 InputError::InputError(Message message)
     : std::runtime_error(english(message)), message_(std::move(message)) {}
+
+std::string_view english_template(std::string_view id) {
+    static const std::unordered_map<std::string_view, std::string_view> sentences = [] {
+        std::unordered_map<std::string_view, std::string_view> all;
+        for (const auto& table : {job_messages(), working_messages(), symptom_messages()})
+            for (const MessageEntry& entry : table) all.emplace(entry.id, entry.sentence);
+        return all;
+    }();
+    const auto found = sentences.find(id);
+    return found == sentences.end() ? std::string_view{} : found->second;
+}
 
 std::string filled(std::string_view sentence, const Message& message,
                    const std::function<std::string(const Argument&)>& show) {

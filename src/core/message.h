@@ -1,6 +1,6 @@
 #pragma once
-// What the core has to say: an id and typed values, never a finished sentence. One English table
-// (messages.cpp) serves the command line; the window translates the same table by id.
+// What the core has to say: an id and typed values, never a finished sentence. English tables
+// (message_table*.cpp) serve the command line; the window translates the same table by id.
 #include <functional>
 #include <stdexcept>
 #include <string>

@@ -1,20 +1,11 @@
-// The English of every message, name and formula, by id. Longer than other files: it is one table.
-#include "core/message.h"
+// The English of every message about a job, by id. One table, longer than other files.
+#include "core/message_tables.h"
 
 namespace fm {
 
 namespace {
 
-// Marks a sentence for the translators' tool without a word of Qt in the core.
-#define QT_TRANSLATE_NOOP(context, sentence) sentence
-
-struct Entry {
-    std::string_view id;
-    std::string_view sentence;
-};
-
-constexpr Entry table[] = {
-    // A job's text and keys.
+constexpr MessageEntry table[] = {
     {"file_too_large", QT_TRANSLATE_NOOP("messages", "the file has {0} bytes; a job may have at most {1}")},
     {"file_missing", QT_TRANSLATE_NOOP("messages", "there is no file {0}")},
     {"file_is_folder", QT_TRANSLATE_NOOP("messages", "{0} is a folder; a job file is needed")},
@@ -73,11 +64,48 @@ constexpr Entry table[] = {
     {"spread_too_small",
      QT_TRANSLATE_NOOP("messages",
                        "{where} puts the outer strings' centres {0} apart; the strings between need {1}")},
-    // Doubts about a solved job.
-    {"compensation_pending",
+    {"core_too_thick",
      QT_TRANSLATE_NOOP("messages",
-                       "this version computes fixed compensation only; solved as fixed 0, the file keeps "
-                       "its method")},
+                       "{where} is {0}; a wound string's core must be thinner than the string, {1}")},
+    {"core_missing",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is missing: a wound string without a steel core needs it, or unit_mass_g_m")},
+    {"weights_all_zero", QT_TRANSLATE_NOOP("messages", "{where} are all 0; at least one fret must count")},
+    {"travel_order", QT_TRANSLATE_NOOP("messages", "{where} is {0} to {1}; the first must be the smaller")},
+    {"not_a_fret", QT_TRANSLATE_NOOP("messages", "{where}: a fret from 1 to {0} is needed as the key")},
+    {"first_fret_near_nut",
+     QT_TRANSLATE_NOOP("messages", "{where} puts fret 1 only {0} from the nut line; at least {1} is needed")},
+    {"not_an_input", QT_TRANSLATE_NOOP("messages", "{where} names no measured input of this job")},
+    {"scl_too_large",
+     QT_TRANSLATE_NOOP("messages", "{where} has {1} bytes; a scale file may have at most 65536")},
+    {"scl_ends_early",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} ends at line {0}; a name, the number 12 and twelve pitches are needed")},
+    {"scl_not_twelve",
+     QT_TRANSLATE_NOOP("messages", "{where}, line {0}: it has {1} notes; twelve are needed")},
+    {"scl_not_a_pitch",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{where}, line {0}: {1} is no pitch; cents such as 701.955 or a ratio such as 3/2 are needed")},
+    {"scl_not_rising",
+     QT_TRANSLATE_NOOP("messages", "{where}, line {0}: {1} is not higher than the pitch before it")},
+    {"scl_no_octave",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where}, line {0}: {1} is no octave; the last pitch must be 2/1 or 1200.0")},
+    {"csv_too_large", QT_TRANSLATE_NOOP("messages", "{where} has {2} bytes; at most 262144 are read")},
+    {"csv_quote_open", QT_TRANSLATE_NOOP("messages", "{where}, row {0}: a quote is not closed")},
+    {"csv_no_rows",
+     QT_TRANSLATE_NOOP("messages", "{where} has no strings; a header row and one row a string are needed")},
+    {"csv_too_many_rows",
+     QT_TRANSLATE_NOOP("messages", "{where} has {0} rows; a header and 1 to 14 strings are allowed")},
+    {"csv_column_missing", QT_TRANSLATE_NOOP("messages", "{where} has no column {1}")},
+    {"csv_column_twice", QT_TRANSLATE_NOOP("messages", "{where} has two columns for {1}")},
+    {"csv_not_a_length",
+     QT_TRANSLATE_NOOP("messages", "{where}, row {0}, {1}: {2} is no length; 0.42, 0.42 mm or .017 in are")},
+    {"csv_not_a_number",
+     QT_TRANSLATE_NOOP("messages", "{where}, row {0}, {1}: {2} is no number that is allowed there")},
+    {"csv_not_yes_or_no",
+     QT_TRANSLATE_NOOP("messages", "{where}, row {0}, {1}: {2} is not understood; yes or no is needed")},
     {"strings_touch", QT_TRANSLATE_NOOP("messages", "{0} and {1} touch: the space between them is {2}")},
     {"strings_close", QT_TRANSLATE_NOOP("messages", "{0} and {1} stand {2} apart; {3} is wanted")},
     {"nut_below_frets",
@@ -98,10 +126,79 @@ constexpr Entry table[] = {
      QT_TRANSLATE_NOOP("messages",
                        "{0} stands {2} from the board's edge at fret {1}; {3} is wanted: less spread at the "
                        "saddle, bias, or shift the bridge")},
+    {"string_no_tension",
+     QT_TRANSLATE_NOOP("messages", "{0}: no tension makes this string sound {1} Hz: its bending alone is "
+                                   "higher; take a thinner core, a lighter string or a higher pitch")},
+    {"string_no_crown",
+     QT_TRANSLATE_NOOP("messages", "{0}: no place of the crown within a quarter of the scale makes it play "
+                                   "true; check pitch, diameter and core")},
+    {"set_forward_far", QT_TRANSLATE_NOOP("messages", "{0}: the nut's front would stand {1} forward; more "
+                                                      "than {2} is doubtful: check action and gauges first")},
+    {"set_forward_at_limit",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: the nut's front would stand as far forward as is looked for, {1}; check action and gauges")},
+    {"core_stress",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: its core would carry {1} MPa; usual is {2} to {3}: check pitch, diameter and core")},
+    {"string_too_stiff",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: so stiff at the last fret that its pitch is known to a cent no more")},
+    {"string_chokes",
+     QT_TRANSLATE_NOOP("messages", "{0} chokes on {3} frets: held at fret {1} it lies on fret {2}")},
+    {"string_chokes_open", QT_TRANSLATE_NOOP("messages", "{0} chokes open: it lies on fret {2}")},
+    {"headroom_low",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: held at fret {1} it bears {3} N before it meets fret {2}; the player's pluck is {4} N")},
+    {"headroom_low_open",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: open it bears {3} N before it meets fret {2}; the player's pluck is {4} N")},
+    {"back_gap_low",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: behind the finger at fret {1} it has {2} to swing; under {3} it is likely heard there")},
+    {"saddle_too_thin", QT_TRANSLATE_NOOP("messages", "the crowns and their edges need {0}; the saddle is "
+                                                      "{1} thick: a thicker one, or the straight line")},
+    {"travel_too_short",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: its saddle cannot reach its place; move the bridge or use a longer travel")},
+    {"plane_too_high", QT_TRANSLATE_NOOP("messages", "the fret plane passes {0} too high at the saddle for a "
+                                                     "bridge of {1}: the neck's angle is at fault")},
+    {"plane_too_low", QT_TRANSLATE_NOOP("messages", "the fret plane passes {0} too low at the saddle for a "
+                                                    "bridge of {1}: the neck's angle is at fault")},
+    {"exit_before_crown",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is {1}: {0} would leave before its crown; more than {2} is needed")},
+    {"floor_under_slot",
+     QT_TRANSLATE_NOOP("messages", "{0} of wood would be left under the saddle's slot; {1} is wanted")},
+    {"exposure_below_zero",
+     QT_TRANSLATE_NOOP("messages", "{0}: the string would lie {1} below the top of the bridge")},
+    {"slot_too_shallow",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: the saddle stands {1} out of a slot {2} deep; at least half of it should stand in wood")},
+    {"break_angle_shallow",
+     QT_TRANSLATE_NOOP("messages", "{0} breaks over the saddle by {1}; {2} is wanted")},
+    {"string_not_read",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0} has not both a nut and an action reading yet; it takes no part in the plan")},
+    {"nothing_read",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where}: no string has both a nut and an action reading; nothing can be planned")},
+    {"no_such_number",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is no number of this job's solution; solve prints them by their keys")},
+    {"nothing_to_fit",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where}: no string has cents at two or more frets; nothing can be fitted")},
+    {"no_free_action",
+     QT_TRANSLATE_NOOP(
+         "messages", "{where}: no action up to 12 mm is free of buzz at {0} N; a lighter pluck is allowed")},
     {"newer_version",
      QT_TRANSLATE_NOOP("messages",
                        "this job was written by a newer version ({0}); it opens for reading only")},
-    // Reading fields.
     {"reading_empty", QT_TRANSLATE_NOOP("messages", "nothing is written here; a length is needed")},
     {"reading_too_long", QT_TRANSLATE_NOOP("messages", "too long: at most 200 characters")},
     {"reading_unknown_sign",
@@ -128,123 +225,24 @@ constexpr Entry table[] = {
      QT_TRANSLATE_NOOP("messages",
                        "at character {0}: before the < stands the leaf that goes, the thinner one")},
     {"reading_too_large", QT_TRANSLATE_NOOP("messages", "the length is too large")},
-
-    // Names and formulas of workings.
-    {"title.floor_above_seat", QT_TRANSLATE_NOOP("messages", "floor over seat")},
-    {"title.floor_over_board", QT_TRANSLATE_NOOP("messages", "floor over board")},
-    {"title.floor_over_frets", QT_TRANSLATE_NOOP("messages", "floor over frets")},
-    {"title.floor_below_blank_top", QT_TRANSLATE_NOOP("messages", "floor under blank top")},
-    {"title.saw_to", QT_TRANSLATE_NOOP("messages", "saw to")},
-    {"title.slot_width", QT_TRANSLATE_NOOP("messages", "slot width")},
-    {"title.slot_depth", QT_TRANSLATE_NOOP("messages", "slot depth")},
-    {"title.top", QT_TRANSLATE_NOOP("messages", "finished top")},
-    {"title.pencil_line", QT_TRANSLATE_NOOP("messages", "pencil line")},
-    {"title.above_fret_line", QT_TRANSLATE_NOOP("messages", "over the fret line")},
-    {"title.open_gap_1", QT_TRANSLATE_NOOP("messages", "gap over fret 1")},
-    {"title.action12", QT_TRANSLATE_NOOP("messages", "action at fret 12")},
-    {"title.nut_along", QT_TRANSLATE_NOOP("messages", "slot centre")},
-    {"title.floor_angle", QT_TRANSLATE_NOOP("messages", "floor angle")},
-    {"title.break_angle", QT_TRANSLATE_NOOP("messages", "break angle")},
-    {"name.board_above_seat", QT_TRANSLATE_NOOP("messages", "board")},
-    {"name.fret_height", QT_TRANSLATE_NOOP("messages", "fret")},
-    {"name.above_fret_line", QT_TRANSLATE_NOOP("messages", "over the fret line")},
-    {"name.board_curve", QT_TRANSLATE_NOOP("messages", "curve of the board")},
-    {"name.seat_curve", QT_TRANSLATE_NOOP("messages", "curve of the seat")},
-    {"name.guide_below", QT_TRANSLATE_NOOP("messages", "guide below the zero fret")},
-    {"name.floor", QT_TRANSLATE_NOOP("messages", "floor")},
-    {"name.board_here", QT_TRANSLATE_NOOP("messages", "board here")},
-    {"name.blank_height", QT_TRANSLATE_NOOP("messages", "blank")},
-    {"name.saw_allowance", QT_TRANSLATE_NOOP("messages", "left for the file")},
-    {"name.diameter", QT_TRANSLATE_NOOP("messages", "string")},
-    {"name.clearance", QT_TRANSLATE_NOOP("messages", "clearance")},
-    {"name.in_slot", QT_TRANSLATE_NOOP("messages", "share in the slot")},
-    {"name.slot_depth", QT_TRANSLATE_NOOP("messages", "depth in the slot")},
-    {"name.zero_fret", QT_TRANSLATE_NOOP("messages", "zero fret")},
-    {"name.target", QT_TRANSLATE_NOOP("messages", "target")},
-    {"name.pressed_target", QT_TRANSLATE_NOOP("messages", "pressed gap wanted")},
-    {"name.open_target", QT_TRANSLATE_NOOP("messages", "open gap wanted")},
-    {"name.action_target", QT_TRANSLATE_NOOP("messages", "action wanted")},
-    {"name.fret_top_1", QT_TRANSLATE_NOOP("messages", "fret 1 top")},
-    {"name.fret_top_2", QT_TRANSLATE_NOOP("messages", "fret 2 top")},
-    {"name.fret_top_3", QT_TRANSLATE_NOOP("messages", "fret 3 top")},
-    {"name.fret_top_12", QT_TRANSLATE_NOOP("messages", "fret 12 top")},
-    {"name.fret_line_here", QT_TRANSLATE_NOOP("messages", "fret line at the nut")},
-    {"name.string_here", QT_TRANSLATE_NOOP("messages", "string")},
-    {"name.fret_top_here", QT_TRANSLATE_NOOP("messages", "fret top")},
-    {"name.across", QT_TRANSLATE_NOOP("messages", "across")},
-    {"name.nut_angle", QT_TRANSLATE_NOOP("messages", "nut angle")},
-    {"name.outer_centre", QT_TRANSLATE_NOOP("messages", "outer string")},
-    {"name.centre_before", QT_TRANSLATE_NOOP("messages", "centre before")},
-    {"name.half_before", QT_TRANSLATE_NOOP("messages", "half of that string")},
-    {"name.clear_gap", QT_TRANSLATE_NOOP("messages", "clear gap")},
-    {"name.half_own", QT_TRANSLATE_NOOP("messages", "half of this one")},
-    {"name.fall_to_post", QT_TRANSLATE_NOOP("messages", "fall to the post")},
-    {"name.headstock_angle", QT_TRANSLATE_NOOP("messages", "headstock angle")},
-    {"name.floor_share", QT_TRANSLATE_NOOP("messages", "share for the floor")},
-    {"name.post_below", QT_TRANSLATE_NOOP("messages", "post below")},
-    {"name.post_behind", QT_TRANSLATE_NOOP("messages", "post behind")},
-    {"name.saddle_over_nut", QT_TRANSLATE_NOOP("messages", "saddle over nut")},
-    {"name.nut_width", QT_TRANSLATE_NOOP("messages", "nut width")},
-    {"name.scale", QT_TRANSLATE_NOOP("messages", "scale")},
-    {"name.relief", QT_TRANSLATE_NOOP("messages", "relief")},
-    {"gauge.caliper", QT_TRANSLATE_NOOP("messages", "read with a caliper")},
-    {"gauge.half_mm_rule", QT_TRANSLATE_NOOP("messages", "read with a half-millimetre rule")},
-    {"gauge.string_gauge", QT_TRANSLATE_NOOP("messages", "read with a string gauge")},
-    {"gauge.light", QT_TRANSLATE_NOOP("messages", "judged by light")},
-    {"formula.floor_above_seat",
-     QT_TRANSLATE_NOOP("messages", "board over the seat, the fret on it, and how far the string stands over "
-                                   "the line of the fret tops, less what the board falls toward the edge")},
-    {"formula.floor_over_board",
-     QT_TRANSLATE_NOOP("messages", "floor over the seat less the height of the board under this string")},
-    {"formula.floor_over_frets",
-     QT_TRANSLATE_NOOP("messages", "how far the string stands over a straightedge laid on the frets")},
-    {"formula.floor_below_blank_top",
-     QT_TRANSLATE_NOOP("messages", "height of the blank less the floor: how deep to go from its top")},
-    {"formula.saw_to", QT_TRANSLATE_NOOP("messages", "the floor, and what is left for the file")},
-    {"formula.slot_width", QT_TRANSLATE_NOOP("messages", "the string, and the clearance for its kind")},
-    {"formula.slot_depth",
-     QT_TRANSLATE_NOOP("messages", "the string times the share of it that lies in the slot")},
-    {"formula.top", QT_TRANSLATE_NOOP("messages", "the floor and the depth of the finished slot")},
-    {"formula.pencil_line", QT_TRANSLATE_NOOP("messages", "the fret tops carried onto the front face")},
-    {"formula.above_zero_fret",
-     QT_TRANSLATE_NOOP("messages", "the target itself: as if a zero fret stood at the nut")},
-    {"formula.above_real_zero_fret",
-     QT_TRANSLATE_NOOP("messages", "how much taller the zero fret is than the others")},
-    {"formula.above_pressed_2",
-     QT_TRANSLATE_NOOP("messages", "the string lies on fret 2; the straight line from there over fret 1, "
-                                   "with the wanted gap, is carried back to the nut")},
-    {"formula.above_pressed_3",
-     QT_TRANSLATE_NOOP("messages", "the string lies on fret 3; the straight line from there over fret 1, "
-                                   "with the wanted gap, is carried back to the nut")},
-    {"formula.above_open_open",
-     QT_TRANSLATE_NOOP("messages", "a straight string with the wanted gap over fret 1 and the wanted action "
-                                   "at fret 12, carried back to the nut")},
-    {"formula.above_open_capo",
-     QT_TRANSLATE_NOOP("messages", "a straight string from the saddle (set by the action with a capo at fret "
-                                   "1) with the wanted gap over fret 1, carried back to the nut")},
-    {"formula.open_gap",
-     QT_TRANSLATE_NOOP("messages", "height of the string over the fret less the height of the fret top")},
-    {"formula.nut_along",
+    {"fit_not_told_apart",
+     QT_TRANSLATE_NOOP("messages", "these readings cannot tell the ends' stiffness from the string's "
+                                   "stretch; read more frets, low and high")},
+    {"fit_says_little",
+     QT_TRANSLATE_NOOP("messages",
+                       "these readings leave the ends' stiffness uncertain by {0}; read more frets")},
+    {"fit_outside", QT_TRANSLATE_NOOP("messages", "the ends' stiffness comes out as {0}, outside 0 to 1: it "
+                                                  "makes up for an error in the crown's place")},
+    {"fit_no_stretch",
      QT_TRANSLATE_NOOP(
-         "messages", "the place across, measured along the slanted nut: divided by the cosine of its angle")},
-    {"formula.nut_first",
-     QT_TRANSLATE_NOOP("messages", "the outer string as the spread or the edge margin gives it")},
-    {"formula.nut_next",
-     QT_TRANSLATE_NOOP("messages",
-                       "from the centre before: half of that string, the clear gap, half of this one")},
-    {"formula.floor_angle",
-     QT_TRANSLATE_NOOP("messages",
-                       "how steeply the string falls behind the nut, times the share the floor takes of it")},
-    {"formula.break_angle",
-     QT_TRANSLATE_NOOP("messages", "the fall to the post less the rise to the saddle, as angles")},
+         "messages",
+         "no stretch within six times the usual fits these readings; only the ends' stiffness is fitted")},
 };
 
 } // namespace
 
-std::string_view english_template(std::string_view id) {
-    for (const Entry& entry : table)
-        if (entry.id == id) return entry.sentence;
-    return {};
+std::span<const MessageEntry> job_messages() {
+    return table;
 }
 
 } // namespace fm

@@ -87,20 +87,26 @@ std::vector<SlotWork> slot_works(const Design& design, const std::vector<NutCont
     return works;
 }
 
-NutBend nut_bend(const NutContact& contact, const Post& post) {
+namespace {
+
+struct BendAngles {
+    double break_deg = 0;
+    double side_deg = 0;
+    double bend_deg = 0;
+};
+
+/// @param rise_mm of the saddle contact over the nut contact
+BendAngles bend_angles(const NutContact& contact, const Post& post, double rise_mm) {
     const StringLine& line = contact.string.line();
     const double to_saddle_x = (line.saddle_x_mm - line.set_forward_mm) * line.plan_cosine;
     const double to_saddle_y = line.saddle_y_mm - line.nut_y_mm;
-    const double to_saddle_z = contact.ends.saddle_z_mm - contact.ends.nut_z_mm;
     const double to_post_y = post.across_mm - line.nut_y_mm;
     const double to_post_z = contact.string.fret_line_mm() - post.below_mm - contact.ends.nut_z_mm;
-    NutBend bend;
-    bend.break_angle_deg =
-        (std::atan(-to_post_z / post.behind_mm) - std::atan(to_saddle_z / to_saddle_x)) * degrees;
-    bend.side_angle_deg =
-        (std::atan(to_saddle_y / to_saddle_x) + std::atan(to_post_y / post.behind_mm)) * degrees;
+    BendAngles bend;
+    bend.break_deg = (std::atan(-to_post_z / post.behind_mm) - std::atan(rise_mm / to_saddle_x)) * degrees;
+    bend.side_deg = (std::atan(to_saddle_y / to_saddle_x) + std::atan(to_post_y / post.behind_mm)) * degrees;
     // atan2 of cross and dot product keeps its accuracy for small bends, where acos would lose it.
-    const double along_x = -to_saddle_x, along_y = -to_saddle_y, along_z = -to_saddle_z;
+    const double along_x = -to_saddle_x, along_y = -to_saddle_y, along_z = -rise_mm;
     const double post_x = -post.behind_mm;
     const double cross_x = along_y * to_post_z - along_z * to_post_y;
     const double cross_y = along_z * post_x - along_x * to_post_z;
@@ -108,6 +114,19 @@ NutBend nut_bend(const NutContact& contact, const Post& post) {
     const double dot = along_x * post_x + along_y * to_post_y + along_z * to_post_z;
     bend.bend_deg = std::atan2(std::hypot(cross_x, cross_y, cross_z), dot) * degrees;
     return bend;
+}
+
+} // namespace
+
+NutBend nut_bend(const NutContact& contact, const Post& post) {
+    const StringOnNeck& string = contact.string;
+    const double rise_mm = contact.ends.saddle_z_mm - contact.ends.nut_z_mm;
+    // The string's rise is counted with the board's curve at the nut line, where the pencil line is drawn.
+    const double curve_mm = string.fret_line_mm() - string.fret_line_under_string_mm();
+    const double curve_at_line_mm = string.neck().crown_fall_mm(0.0, string.line().nut_y_mm);
+    const BendAngles bend = bend_angles(contact, post, rise_mm + curve_at_line_mm - curve_mm);
+    const BendAngles exact = bend_angles(contact, post, rise_mm);
+    return {bend.break_deg, bend.side_deg, bend.bend_deg, exact.break_deg, exact.bend_deg};
 }
 
 std::vector<double> fair_heights_mm(const std::vector<double>& x_mm, const std::vector<double>& heights_mm) {

@@ -31,6 +31,10 @@ struct NutBend {
     double break_angle_deg = 0; ///< in the x-z plane, positive when it bends down
     double side_angle_deg = 0;  ///< in the x-y plane, positive when it bends toward the treble side
     double bend_deg = 0;        ///< between the two in space
+    // With the nut contact where it stands on a cone whose radius grows to the nut's front
+    // (docs/mathematics.md, "Behind the nut"): a few hundred-thousandths of a degree from the above.
+    double break_angle_exact_deg = 0;
+    double bend_exact_deg = 0;
 };
 
 /// The nut contact of one string: its place and height.

@@ -80,6 +80,8 @@ private:
     void take_string(std::size_t i, const StringReadings& read) {
         StringStory& story = stories_[i];
         const std::size_t neck = necks_.size() - 1;
+        if (read.slot_width_mm) story.known.slot_width_mm = read.slot_width_mm;
+        if (read.slot) story.known.slot = read.slot;
         if (read.has_action()) {
             const ActionReading action = read.action12_mm
                                              ? ActionReading{ActionMeasure::open, *read.action12_mm}

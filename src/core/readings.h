@@ -8,6 +8,15 @@
 
 namespace fm {
 
+enum class SlotFound { wiggles, binds, filled };
+enum class CentsAgainst { open, harmonic };
+
+/// What a tuner said of one fretted note.
+struct CentsReading {
+    int fret = 12;
+    double cents = 0;
+};
+
 struct StringReadings {
     std::optional<double> open_gap_fret1_mm;
     std::optional<double> pressed_gap_mm;
@@ -15,6 +24,9 @@ struct StringReadings {
     std::optional<double> action12_mm;
     std::optional<double> action12_capo_mm;
     std::optional<double> slot_width_mm;
+    std::optional<SlotFound> slot;
+    std::vector<CentsReading> cents;
+    CentsAgainst cents_against = CentsAgainst::open;
 
     bool has_nut() const { return open_gap_fret1_mm || pressed_gap_mm; }
     bool has_action() const { return action12_mm || action12_capo_mm; }
@@ -37,6 +49,11 @@ struct KnownString {
     bool only_at_least = false; ///< the nut reading was 0: the string touches, the slot may be deeper still
     std::optional<double> nut_gap_mm; ///< the newest nut number itself
     std::optional<double> action_mm;  ///< the newest action number itself
+    // Each from the newest entry that has it.
+    std::optional<double> slot_width_mm;
+    std::optional<SlotFound> slot;
+
+    bool complete() const { return above_fret_line_mm && saddle_z_mm; }
 };
 
 /// The entries in the order they count: by time if all have one, else as written; replaced ones left out.

@@ -23,25 +23,24 @@ HeightTargets height_targets(const Design& design, const StringOnNeck& string, s
     return targets;
 }
 
-SaddleLine fitted_saddle(const std::vector<double>& x_mm, const std::vector<double>& y_mm) {
-    const auto count = static_cast<double>(x_mm.size());
-    double mean_x = 0;
-    double mean_y = 0;
-    for (std::size_t i = 0; i < x_mm.size(); ++i) {
-        mean_x += x_mm[i] / count;
-        mean_y += y_mm[i] / count;
-    }
-    double spread = 0;
-    double joint = 0;
-    for (std::size_t i = 0; i < x_mm.size(); ++i) {
-        spread += (y_mm[i] - mean_y) * (y_mm[i] - mean_y);
-        joint += (y_mm[i] - mean_y) * (x_mm[i] - mean_x);
-    }
-    SaddleLine line;
-    line.slope = spread > 0 ? joint / spread : 0.0;
-    line.at_centre_mm = mean_x - line.slope * mean_y;
-    line.angle_deg = std::atan(line.slope) * 180.0 / std::numbers::pi;
-    return line;
+TunedString tuned_string(const Design& design, const Neck& neck, const StringLine& line, std::size_t index) {
+    const StringDesign& made = design.strings[index];
+    const MakeUp stuff = make_up(made);
+    TunedString tuned;
+    tuned.neck = &neck;
+    tuned.line = line;
+    tuned.targets = height_targets(design, StringOnNeck(neck, line), index);
+    tuned.body = {stuff.unit_mass_g_m, stuff.bending_stiffness_n_mm2,
+                  made.end_stiffness.value_or(design.player.end_stiffness)};
+    tuned.stretch_stiffness_n = stuff.stretch_stiffness_n;
+    tuned.pitch_hz = made.pitch_hz;
+    tuned.player = design.player;
+    return tuned;
+}
+
+std::optional<double> StringSolution::nut_force_n() const {
+    if (!bend || !sound) return std::nullopt;
+    return 2.0 * sound->tension_n[0] * std::sin(bend->bend_deg * std::numbers::pi / 360.0);
 }
 
 namespace {
@@ -62,50 +61,84 @@ StringSolution solved_string(const Design& design, const StringOnNeck& string, c
     return solved;
 }
 
-double fixed_compensation_mm(const SaddleDesign& saddle) {
-    return saddle.compensation == CompensationMethod::fixed ? saddle.fixed_mm : 0.0;
+void add_sound(const TunedString& tuned, const StandingString& standing, int frets, StringSolution& solved) {
+    solved.sound = sound_standing(tuned, standing, frets);
+    if (solved.sound) {
+        solved.cents.assign(solved.sound->cents.begin() + 1, solved.sound->cents.begin() + 1 + frets);
+        solved.rms_cents = rms_cents(*solved.sound, frets);
+        solved.headroom = headrooms(standing, tuned.player, *solved.sound);
+    }
+    solved.back_gaps_mm = back_gaps_mm(standing);
 }
 
-void fit_saddle(Solution& solution) {
-    std::vector<double> x_mm;
-    std::vector<double> y_mm;
-    for (const StringSolution& string : solution.strings) {
-        x_mm.push_back(string.line.plan_x_mm(string.line.saddle_x_mm));
-        y_mm.push_back(string.line.saddle_y_mm);
+std::vector<CompensationGuess> guesses_from(const Solution* near) {
+    std::vector<CompensationGuess> guesses;
+    if (near)
+        for (const StringSolution& string : near->strings)
+            guesses.push_back({string.compensation_mm, string.line.set_forward_mm});
+    return guesses;
+}
+
+/// What the strings, once solved, ask of saddle and bridge.
+void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& contacts,
+                           const std::vector<TunedString>& tuned, Solution& solution) {
+    std::vector<StringOnNeck> on;
+    std::vector<BridgeStringInput> inputs;
+    std::vector<double> crowns_x_mm;
+    for (std::size_t i = 0; i < contacts.size(); ++i) {
+        const StringLine& line = contacts[i].string.line();
+        on.push_back(contacts[i].string);
+        inputs.push_back({line, contacts[i].ends, solution.strings[i].tension_n()});
+        crowns_x_mm.push_back(line.plan_x_mm(line.saddle_x_mm));
     }
-    solution.saddle_line = fitted_saddle(x_mm, y_mm);
+    solution.straight_saddle = straight_saddle(design, on, tuned);
     for (StringSolution& string : solution.strings)
-        string.saddle_along_mm = along_part_mm(string.line.saddle_y_mm, solution.saddle_line.angle_deg);
+        string.saddle_along_mm =
+            along_part_mm(string.line.saddle_y_mm, solution.straight_saddle.line.angle_deg);
+    if (design.saddle.travel) solution.travel = travel_fit(*design.saddle.travel, crowns_x_mm);
+    if (!design.bridge) return;
+    solution.bridge = bridge_solution(design, *design.bridge, solution.straight_saddle, inputs);
+    for (std::size_t i = 0; i < solution.strings.size(); ++i)
+        solution.strings[i].bridge = solution.bridge->strings[i];
 }
 
 } // namespace
 
-Solution solve(const Design& design) {
+Solution solve(const Design& design, const Solution* near) {
     const Neck neck(design.neck);
     const std::size_t count = design.strings.size();
     const std::vector<double> nut_y =
         spaced_centres_mm(design.nut.spacing, design.strings, neck.half_width_mm(0.0));
     const std::vector<double> saddle_y =
         spaced_centres_mm(design.saddle.spacing, design.strings, neck.half_width_mm(neck.mean_scale_mm()));
-    const std::vector<StringLine> lines =
+    std::vector<StringLine> lines =
         string_lines(neck, nut_y, saddle_y, std::vector<double>(count, design.nut.set_forward_mm),
-                     std::vector<double>(count, fixed_compensation_mm(design.saddle)));
+                     std::vector<double>(count, 0.0));
+    std::vector<TunedString> tuned;
+    for (std::size_t i = 0; i < count; ++i) tuned.push_back(tuned_string(design, neck, lines[i], i));
+    const std::vector<Compensated> crowns = compensated(design, tuned, guesses_from(near));
     Solution solution;
     std::vector<NutContact> contacts;
     for (std::size_t i = 0; i < count; ++i) {
+        lines[i] = tuned[i].moved(crowns[i].compensation_mm, crowns[i].set_forward_mm);
         const StringOnNeck string(neck, lines[i]);
-        const EndHeights ends = solved_heights(string, height_targets(design, string, i));
+        const EndHeights ends = solved_heights(string, tuned[i].targets);
         contacts.push_back({string, ends});
-        solution.strings.push_back(solved_string(design, string, ends));
-        if (!design.nut.posts.empty())
-            solution.strings.back().bend = nut_bend(contacts.back(), design.nut.posts[i]);
+        StringSolution solved = solved_string(design, string, ends);
+        solved.make_up = make_up(design.strings[i]);
+        solved.status = crowns[i].status;
+        solved.compensation_mm = crowns[i].compensation_mm;
+        solved.rms_before_cents = crowns[i].rms_before_cents;
+        add_sound(tuned[i], StandingString(string, ends), design.neck.frets, solved);
+        if (!design.nut.posts.empty()) solved.bend = nut_bend(contacts.back(), design.nut.posts[i]);
+        solution.strings.push_back(std::move(solved));
     }
     solution.nut_angle_deg = nut_angle_deg(neck, lines);
     const std::vector<SlotWork> works = slot_works(design, contacts, solution.nut_angle_deg);
     for (std::size_t i = 0; i < count; ++i) solution.strings[i].slot = works[i];
     solution.nut_gaps_mm = clear_gaps_mm(nut_y, design.strings);
     solution.saddle_gaps_mm = clear_gaps_mm(saddle_y, design.strings);
-    fit_saddle(solution);
+    add_saddle_and_bridge(design, contacts, tuned, solution);
     solution.warnings = doubts(design, neck, contacts, solution);
     return solution;
 }

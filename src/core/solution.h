@@ -1,4 +1,6 @@
 #pragma once
+#include "core/bridge_work.h"
+#include "core/buzz.h"
 #include "core/message.h"
 #include "core/nut_work.h"
 
@@ -22,19 +24,35 @@ struct StringSolution {
     double action12_capo_mm = 0;
     SlotWork slot;
     std::optional<NutBend> bend; ///< none without posts
-};
 
-/// Best straight saddle through the crowns in plan: x = at_centre + slope · y.
-struct SaddleLine {
-    double at_centre_mm = 0;
-    double slope = 0;
-    double angle_deg = 0;
+    MakeUp make_up;
+    CompensationStatus status = CompensationStatus::solved;
+    double compensation_mm = 0;
+    double rms_before_cents = 0; ///< with the set-forward the job gives
+    // What follows is there only if the open string can sound its pitch.
+    std::optional<Sound> sound;
+    std::vector<double> cents; ///< from fret 1
+    std::optional<double> rms_cents;
+    std::vector<Headroom> headroom;                  ///< from the open string to the last fret but one
+    std::vector<std::optional<double>> back_gaps_mm; ///< from fret 2
+
+    std::optional<BridgeString> bridge; ///< none without a bridge
+
+    std::optional<double> tension_n() const {
+        return sound ? std::optional(sound->tension_n[0]) : std::nullopt;
+    }
+    std::optional<double> core_stress_mpa() const {
+        return sound ? std::optional(sound->tension_n[0] / make_up.core_area_mm2()) : std::nullopt;
+    }
+    std::optional<double> nut_force_n() const;
 };
 
 struct Solution {
     std::vector<StringSolution> strings;
     double nut_angle_deg = 0;
-    SaddleLine saddle_line;
+    StraightSaddle straight_saddle;
+    std::optional<BridgeSolution> bridge;
+    std::optional<TravelFit> travel; ///< of single saddles, when their travel is known
     std::vector<double> nut_gaps_mm; ///< clear space between each string and the next
     std::vector<double> saddle_gaps_mm;
     std::vector<Message> warnings;
@@ -42,12 +60,14 @@ struct Solution {
 
 /// The whole solution of a checked design: one truth for every screen, sheet and command.
 /// Pure: the same design gives the same solution. Source: docs/mathematics.md.
-Solution solve(const Design& design);
+/// @param near a solution of almost the same design, to begin looking from: quicker, the same to a rounding
+Solution solve(const Design& design, const Solution* near = nullptr);
+
+/// One string with everything its sound depends on. @param line its crown and its nut's front need not be
+/// right yet
+TunedString tuned_string(const Design& design, const Neck& neck, const StringLine& line, std::size_t index);
 
 /// Where one string's heights come from: the neck and the targets it was solved with.
 HeightTargets height_targets(const Design& design, const StringOnNeck& string, std::size_t index);
-
-/// Least squares line x = at_centre + slope · y. One point, or all at one y: slope 0.
-SaddleLine fitted_saddle(const std::vector<double>& x_mm, const std::vector<double>& y_mm);
 
 } // namespace fm

@@ -1,114 +1,78 @@
 #include "core/uncertainty.h"
 
+#include "core/inputs.h"
+
 #include <algorithm>
+#include <atomic>
 #include <cmath>
+#include <future>
+#include <limits>
 
 namespace fm {
 
 namespace {
 
-// One standard deviation of a reading, by what it is read with (docs/mathematics.md, "How sure is a number").
-constexpr double half_mm_rule_mm = 0.15;
-constexpr double caliper_mm = 0.02;
-constexpr double string_gauge_mm = 0.01;
-constexpr double relief_by_light_mm = 0.03;
+/// A change smaller than this is the solving's own rounding.
+constexpr double no_change = 1e-9;
 
-struct Input {
-    const char* name_id;
-    const char* gauge_id;
-    std::string key;
-    double uncertainty;
-    std::vector<double*> values; // moved together
-};
-
-/// The measured inputs of a design; targets and rules are choices and are exact.
-std::vector<Input> measured_inputs(Design& d) {
-    std::vector<Input> inputs{
-        {"name.fret_height", "gauge.caliper", "neck.fret_height_mm", caliper_mm, {&d.neck.fret_height_mm}},
-        {"name.board_above_seat",
-         "gauge.caliper",
-         "nut.board_above_seat_mm",
-         caliper_mm,
-         {&d.nut.board_above_seat_mm}},
-        {"name.nut_width", "gauge.caliper", "neck.nut_width_mm", caliper_mm, {&d.neck.nut_width_mm}},
-        {"name.scale",
-         "gauge.half_mm_rule",
-         "neck.scale_mm",
-         half_mm_rule_mm,
-         {&d.neck.scale_bass_mm, &d.neck.scale_treble_mm}}};
-    if (d.neck.relief)
-        inputs.push_back({"name.relief",
-                          "gauge.light",
-                          "neck.relief.depth_mm",
-                          relief_by_light_mm,
-                          {&d.neck.relief->depth_mm}});
-    if (d.nut.zero_fret)
-        inputs.push_back({"name.zero_fret",
-                          "gauge.caliper",
-                          "nut.zero_fret.height_mm",
-                          caliper_mm,
-                          {&d.nut.zero_fret->height_mm}});
-    if (d.nut.blank)
-        inputs.push_back({"name.blank_height",
-                          "gauge.caliper",
-                          "nut.blank.height_mm",
-                          caliper_mm,
-                          {&d.nut.blank->height_mm}});
-    for (std::size_t i = 0; i < d.strings.size(); ++i)
-        inputs.push_back({"name.diameter",
-                          "gauge.string_gauge",
-                          string_key(i, "diameter_mm"),
-                          string_gauge_mm,
-                          {&d.strings[i].diameter_mm}});
-    for (std::size_t i = 0; i < d.nut.posts.size(); ++i)
-        inputs.push_back({"name.post_below",
-                          "gauge.half_mm_rule",
-                          "nut.posts[" + std::to_string(i) + "].below_mm",
-                          half_mm_rule_mm,
-                          {&d.nut.posts[i].below_mm}});
-    return inputs;
+std::vector<double> values_moved(const Design& design, const Solution& near, const Input& input, double sign,
+                                 const std::vector<NumberKey>& numbers) {
+    Design moved = design;
+    input.add(moved, sign * input.uncertainty);
+    const Solution solution = solve(moved, &near);
+    std::vector<double> values;
+    values.reserve(numbers.size());
+    for (const NumberKey& number : numbers)
+        values.push_back(value_of(solution, number).value_or(std::numeric_limits<double>::quiet_NaN()));
+    return values;
 }
 
-std::vector<double> values_of(const Design& design, const std::vector<QuantityKey>& numbers) {
-    const Solution solution = solve(design);
-    std::vector<double> values;
-    for (const QuantityKey& number : numbers) {
-        const StringQuantity* quantity = string_quantity(number.name);
-        values.push_back(quantity ? quantity->value(solution.strings[number.string]).value_or(0.0) : 0.0);
-    }
-    return values;
+/// Half the difference each input makes to each number; a number that vanishes on one side is left at none.
+std::vector<std::vector<double>> changes(const Design& design, const Solution& solution,
+                                         const std::vector<Input>& inputs,
+                                         const std::vector<NumberKey>& numbers, unsigned threads) {
+    std::vector<std::vector<double>> all(inputs.size());
+    std::atomic<std::size_t> next{0};
+    const auto work = [&] {
+        for (std::size_t k = next++; k < inputs.size(); k = next++) {
+            std::vector<double> above = values_moved(design, solution, inputs[k], 1.0, numbers);
+            const std::vector<double> below = values_moved(design, solution, inputs[k], -1.0, numbers);
+            for (std::size_t n = 0; n < above.size(); ++n) above[n] = 0.5 * (above[n] - below[n]);
+            all[k] = std::move(above);
+        }
+    };
+    std::vector<std::future<void>> others;
+    for (unsigned t = 1; t < threads; ++t) others.push_back(std::async(std::launch::async, work));
+    work();
+    for (auto& other : others) other.get();
+    return all;
 }
 
 } // namespace
 
-std::vector<Uncertainty> uncertainties(const Design& design, const std::vector<QuantityKey>& numbers) {
-    Design moved = design;
+std::vector<Uncertainty> uncertainties(const Design& design, const Solution& solution,
+                                       const std::vector<NumberKey>& numbers, unsigned threads) {
+    const std::vector<Input> inputs = inputs_of(design);
+    const auto moved = changes(design, solution, inputs, numbers, threads);
     std::vector<Uncertainty> results(numbers.size());
-    for (const Input& input : measured_inputs(moved)) {
-        std::vector<double> kept;
-        for (const double* value : input.values) kept.push_back(*value);
-        const auto at = [&](double sign) {
-            for (std::size_t v = 0; v < kept.size(); ++v)
-                *input.values[v] = kept[v] + sign * input.uncertainty;
-            return values_of(moved, numbers);
-        };
-        const std::vector<double> above = at(1.0);
-        const std::vector<double> below = at(-1.0);
-        for (std::size_t v = 0; v < kept.size(); ++v) *input.values[v] = kept[v];
-        for (std::size_t n = 0; n < numbers.size(); ++n)
-            results[n].contributions.push_back(
-                {input.name_id, input.gauge_id, input.key, 0.5 * (above[n] - below[n])});
-    }
-    for (Uncertainty& result : results) {
+    for (std::size_t n = 0; n < numbers.size(); ++n) {
+        std::vector<std::size_t> order;
         double squares = 0;
-        for (const Contribution& part : result.contributions) squares += part.change * part.change;
-        result.standard = std::sqrt(squares);
-        auto& parts = result.contributions;
-        std::stable_sort(parts.begin(), parts.end(), [](const auto& a, const auto& b) {
-            return std::abs(a.change) > std::abs(b.change);
-        });
-        std::erase_if(parts, [](const auto& part) { return std::abs(part.change) < 1e-9; });
-        if (parts.size() > 3) parts.resize(3);
+        for (std::size_t k = 0; k < inputs.size(); ++k) {
+            if (!(std::abs(moved[k][n]) >= no_change)) continue;
+            squares += moved[k][n] * moved[k][n];
+            order.push_back(k);
+        }
+        results[n].standard = std::sqrt(squares);
+        const std::size_t shown = std::min<std::size_t>(3, order.size());
+        std::partial_sort(
+            order.begin(), order.begin() + static_cast<std::ptrdiff_t>(shown), order.end(),
+            [&](std::size_t a, std::size_t b) { return std::abs(moved[a][n]) > std::abs(moved[b][n]); });
+        for (std::size_t k = 0; k < shown; ++k) {
+            const Input& input = inputs[order[k]];
+            results[n].contributions.push_back(
+                {input.name_id, input.gauge_id, input.key, moved[order[k]][n]});
+        }
     }
     return results;
 }

@@ -19,8 +19,10 @@ struct Uncertainty {
     std::vector<Contribution> contributions; ///< largest first, at most three
 };
 
-/// How sure numbers are, by central differences over the measured inputs of a design, all at once.
+/// How sure numbers are, by central differences over all inputs of a design, all at once.
+/// @param solution of the design @param threads how many to share the solving among, 1 or more
 /// Source: docs/mathematics.md, "How sure is a number".
-std::vector<Uncertainty> uncertainties(const Design& design, const std::vector<QuantityKey>& numbers);
+std::vector<Uncertainty> uncertainties(const Design& design, const Solution& solution,
+                                       const std::vector<NumberKey>& numbers, unsigned threads = 1);
 
 } // namespace fm

@@ -9,7 +9,7 @@
 
 namespace fm {
 
-enum class TermKind { length, angle, factor };
+using TermKind = QuantityKind;
 
 struct Term {
     std::string name_id; ///< message id of its name
@@ -21,19 +21,18 @@ struct Term {
 };
 
 struct Working {
-    std::string key;        ///< "strings[2].floor_above_seat_mm"
-    std::string title_id;   ///< message id of the number's name
-    std::string formula_id; ///< message id of the formula in words
+    std::string key;                   ///< "strings[2].floor_above_seat_mm"
+    std::optional<std::size_t> string; ///< whose number it is
+    std::optional<int> fret;           ///< of a number that belongs to a fret
+    std::string title_id;              ///< message id of the number's name
+    std::string formula_id;            ///< message id of the formula in words
     std::vector<Term> terms;
     double result = 0;
     TermKind kind = TermKind::length;
     bool is_sum = true; ///< the terms with their signs give the result
 };
 
-/// The working of a computed number, or nothing if that key has none (or has no value in this job).
+/// The working of a computed number, or nothing if there is no such number in this job.
 std::optional<Working> working(const Design& design, const Solution& solution, std::string_view key);
-
-/// The keys of a string that have a working, in the order of the work.
-const std::vector<std::string_view>& worked_string_keys();
 
 } // namespace fm

@@ -1,5 +1,6 @@
 #pragma once
 // Changes of a job document that are more than one value: a choice between schools keeps what is there.
+#include "core/fit.h"
 #include "core/solution.h"
 #include "job/value.h"
 
@@ -31,6 +32,9 @@ struct AddedReading {
 };
 [[nodiscard]] Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
                                  std::string_view when);
+
+/// What was fitted, written into the string it was made for.
+[[nodiscard]] Value with_fit(const Value& document, std::size_t string, const Fit& fit);
 
 /// The word a job file uses.
 std::string_view method_word(SpacingMethod method);

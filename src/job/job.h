@@ -18,6 +18,8 @@ constexpr int newest_job_version = 1;
 struct Tools {
     std::vector<double> nut_files_mm;
     std::vector<double> feelers_mm;
+    std::vector<double> shims_mm;
+    std::vector<double> radius_blocks_mm;
 };
 
 struct Job {
@@ -39,6 +41,11 @@ struct JobResult {
     std::optional<Job> job; ///< none if there is any error
     std::vector<Message> problems;
 };
+
+class Reader;
+
+/// The shop's tools as an object of a job or of the workshop's file; its faults go to the reader's list.
+Tools read_tools(Reader tools);
 
 /// Reads and checks a whole document. Source: docs/job-file.md. Never throws for bad data.
 JobResult read_job(const Value& document);

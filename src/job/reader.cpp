@@ -30,6 +30,13 @@ std::string Reader::path(std::string_view key) const {
     return path_.empty() ? std::string(key) : path_ + "." + std::string(key);
 }
 
+std::vector<std::string> Reader::keys() const {
+    std::vector<std::string> list;
+    if (object_ && object_->object())
+        for (const auto& [key, value] : *object_->object()) list.push_back(key);
+    return list;
+}
+
 void Reader::fault(const char* id, std::string_view key, std::vector<Argument> arguments) {
     problems_->push_back({id, Severity::error, path(key), std::move(arguments)});
 }

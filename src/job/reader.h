@@ -27,6 +27,8 @@ public:
     /// Whether an empty array stands under the key.
     bool empty_list(std::string_view key) const;
     std::string path(std::string_view key) const;
+    /// The keys the object has, as written.
+    std::vector<std::string> keys() const;
 
     double number(std::string_view key, Range range); ///< required
     double number_or(std::string_view key, double otherwise, Range range);

@@ -116,7 +116,7 @@ std::vector<Item> drawn(const LinearDimension& dimension) {
     const double middle = 0.5 * (low + high);
     const double gap = 0.3 * dimension.em_mm;
     // Text lies in either case: beside a vertical dimension it stays clear of lines however short that is.
-    text.anchor = vertical ? Anchor::left : Anchor::middle;
+    text.anchor = vertical ? TextAnchor::left : TextAnchor::middle;
     text.at =
         vertical ? Point{at + past_mm + gap, middle - 0.375 * dimension.em_mm} : Point{middle, at + gap};
     items.emplace_back(std::move(text));
@@ -142,7 +142,7 @@ std::vector<Item> drawn(const OrdinateDimension& dimension) {
     text.text = dimension.text;
     text.em_mm = dimension.em_mm;
     text.upright = !height;
-    text.anchor = away > 0 ? Anchor::left : Anchor::right;
+    text.anchor = away > 0 ? TextAnchor::left : TextAnchor::right;
     const double half_capital = 0.375 * dimension.em_mm;
     text.at = height ? Point{dimension.end.x + away * 0.8, dimension.end.y - half_capital}
                      : Point{dimension.end.x + half_capital, dimension.end.y + away * 0.8};

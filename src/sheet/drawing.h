@@ -48,7 +48,7 @@ struct Circle {
     Fill fill = Fill::none;
 };
 
-enum class Anchor { left, middle, right };
+enum class TextAnchor { left, middle, right };
 
 /// Text on its baseline.
 struct Text {
@@ -56,7 +56,7 @@ struct Text {
     Point at;
     std::string text; ///< UTF-8
     double em_mm = 3;
-    Anchor anchor = Anchor::left;
+    TextAnchor anchor = TextAnchor::left;
     bool bold = false;
     bool upright = false; ///< turned to read from the right
     Ink ink = Ink::line;

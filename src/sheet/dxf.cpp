@@ -141,8 +141,10 @@ private:
         begin(to, "TEXT", owner, text.layer).text(100, "AcDbText").point(10, x(text.at), y(text.at));
         to.number(40, text.em_mm * cap_height_share).text(1, dxf_text(text.text));
         if (text.upright) to.number(50, 90.0);
-        to.text(7, "FAIR").whole(72, text.anchor == Anchor::left ? 0 : text.anchor == Anchor::middle ? 1 : 2);
-        if (text.anchor != Anchor::left) to.point(11, x(text.at), y(text.at));
+        to.text(7, "FAIR").whole(72, text.anchor == TextAnchor::left     ? 0
+                                     : text.anchor == TextAnchor::middle ? 1
+                                                                         : 2);
+        if (text.anchor != TextAnchor::left) to.point(11, x(text.at), y(text.at));
         to.text(100, "AcDbText");
     }
 

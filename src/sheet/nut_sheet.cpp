@@ -71,8 +71,8 @@ private:
     std::string number(double mm) const { return sheet_number(mm, sheet_.job.unit); }
     std::string unit() const { return std::string(unit_word(sheet_.job.unit)); }
 
-    void text(double x, double y, const std::string& words, double em = body_em, Anchor anchor = Anchor::left,
-              bool bold = false) {
+    void text(double x, double y, const std::string& words, double em = body_em,
+              TextAnchor anchor = TextAnchor::left, bool bold = false) {
         Text item;
         item.at = {x, y};
         item.text = words;
@@ -96,8 +96,8 @@ private:
     void title_block() {
         const double right = width_ - margin_mm;
         y_ -= 5;
-        text(margin_mm, y_, fitted(page_.title, 6, right - margin_mm - 45, true), 6, Anchor::left, true);
-        text(right, y_, sheet_.date, body_em, Anchor::right);
+        text(margin_mm, y_, fitted(page_.title, 6, right - margin_mm - 45, true), 6, TextAnchor::left, true);
+        text(right, y_, sheet_.date, body_em, TextAnchor::right);
         y_ -= 6.5;
         std::string facts = material_name(design_.nut.material);
         if (const auto& blank = design_.nut.blank)
@@ -108,7 +108,7 @@ private:
                                                  : translate("sheet", "right-handed"));
         if (!sheet_.job.owner.empty()) facts += " · " + translate("sheet", "owner %1", sheet_.job.owner);
         text(margin_mm, y_, fitted(facts, body_em, right - margin_mm - 40, false));
-        text(right, y_, translate("sheet", "all lengths in %1", unit()), body_em, Anchor::right);
+        text(right, y_, translate("sheet", "all lengths in %1", unit()), body_em, TextAnchor::right);
         y_ -= 3;
         ruled(y_);
     }
@@ -117,13 +117,13 @@ private:
         for (const double side : {-1.0, 1.0})
             text(centre + side * (half + 3.0), y,
                  side == bass_sign_ ? translate("sheet", "BASS") : translate("sheet", "TREBLE"), small_em,
-                 side < 0 ? Anchor::right : Anchor::left);
+                 side < 0 ? TextAnchor::right : TextAnchor::left);
     }
 
     void true_size() {
         const double centre = 0.5 * width_;
         y_ -= 5;
-        text(margin_mm, y_, translate("sheet", "True size 1:1"), body_em, Anchor::left, true);
+        text(margin_mm, y_, translate("sheet", "True size 1:1"), body_em, TextAnchor::left, true);
         text(margin_mm, y_ - 4.5, translate("sheet", "first a strip of slot centres"), small_em);
         text(margin_mm, y_ - 8.5, translate("sheet", "to stick on the blank"), small_em);
         const double strip_top = y_ + 2.0;
@@ -232,11 +232,11 @@ private:
         y_ -= 5;
         text(margin_mm, y_,
              translate("sheet", "Enlarged %1:1", fixed_text(factor, factor == std::floor(factor) ? 0 : 1)),
-             body_em, Anchor::left, true);
+             body_em, TextAnchor::left, true);
         text(width_ - margin_mm, y_,
              translate("sheet", "slot centres from the centreline, along the nut; heights from the seat, in "
                                 "the middle but for the edges"),
-             small_em, Anchor::right);
+             small_em, TextAnchor::right);
         const double centre = margin_mm + left_room() + factor * half_;
         const Point seat{centre, y_ - figures_room() - factor * height_};
         page_.place(as_picture(nut_front(design_, sheet_.solution, options_)), factor, seat);
@@ -273,7 +273,7 @@ private:
         for (const double side : {-1.0, 1.0})
             text(seat.x + side * (factor * half_ - 1.2), y,
                  side == bass_sign_ ? translate("sheet", "BASS") : translate("sheet", "TREBLE"), small_em,
-                 side < 0 ? Anchor::left : Anchor::right);
+                 side < 0 ? TextAnchor::left : TextAnchor::right);
     }
 
     void end_view(Point front, double factor) {
@@ -292,7 +292,7 @@ private:
                                       : translate("sheet", "end view");
         const double middle = front.x + 0.5 * factor * design_.nut.thickness_mm;
         const double most = width_ - margin_mm - 0.5 * width_of(words, small_em);
-        text(std::min(middle, most), front.y - 3.2, words, small_em, Anchor::middle);
+        text(std::min(middle, most), front.y - 3.2, words, small_em, TextAnchor::middle);
     }
 
     void slot_dimensions(Point seat, double factor) {
@@ -357,7 +357,7 @@ private:
         y_ -= 4.5;
         for (const Column& column : columns)
             text(left + column.right * wide, y_, column.head, small_em,
-                 column.right == 0.0 ? Anchor::left : Anchor::right);
+                 column.right == 0.0 ? TextAnchor::left : TextAnchor::right);
         y_ -= 1.5;
         ruled(y_);
         const double room = (y_ - margin_mm - 16.0) / static_cast<double>(design_.strings.size());
@@ -374,7 +374,7 @@ private:
                                                  fixed_text(slot.floor_angle_deg, 1) + "°"};
             for (std::size_t c = 0; c < cells.size(); ++c)
                 text(left + columns[c].right * wide, y_, cells[c], body_em,
-                     c == 0 ? Anchor::left : Anchor::right, c == 2);
+                     c == 0 ? TextAnchor::left : TextAnchor::right, c == 2);
             y_ -= 1.0;
         }
     }
@@ -409,7 +409,7 @@ private:
         page_.add(line_path(Layer::dimension, {x, y}, {x + length, y}, stroke));
         for (const double end : {x, x + length})
             page_.add(line_path(Layer::dimension, {end, y - 1.5}, {end, y + 1.5}, stroke));
-        text(x + 0.5 * length, y + 0.9, words, small_em, Anchor::middle);
+        text(x + 0.5 * length, y + 0.9, words, small_em, TextAnchor::middle);
     }
 
     const NutSheet& sheet_;

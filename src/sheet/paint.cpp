@@ -50,9 +50,9 @@ public:
         painter_.scale(factor, factor);
         painter_.setFont(font);
         painter_.setPen(colour(text.ink));
-        const double start = text.anchor == Anchor::left     ? 0.0
-                             : text.anchor == Anchor::middle ? -0.5 * width
-                                                             : -width;
+        const double start = text.anchor == TextAnchor::left     ? 0.0
+                             : text.anchor == TextAnchor::middle ? -0.5 * width
+                                                                 : -width;
         painter_.drawText(QPointF(start, 0.0), words);
         painter_.restore();
     }

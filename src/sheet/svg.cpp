@@ -72,8 +72,8 @@ public:
                   QStringLiteral("'Fair Measure Text', B612, 'Fair Measure Signs', sans-serif"));
         attribute("font-size", number(text.em_mm));
         if (text.bold) attribute("font-weight", QStringLiteral("bold"));
-        if (text.anchor != Anchor::left)
-            attribute("text-anchor", QLatin1String(text.anchor == Anchor::middle ? "middle" : "end"));
+        if (text.anchor != TextAnchor::left)
+            attribute("text-anchor", QLatin1String(text.anchor == TextAnchor::middle ? "middle" : "end"));
         attribute("fill", QLatin1String(text.ink == Ink::faint ? "#606060" : "black"));
         xml_.writeCharacters(QString::fromStdString(text.text));
         xml_.writeEndElement();

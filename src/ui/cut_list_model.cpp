@@ -148,7 +148,7 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
     case Column::saw_to: return QString::fromStdString(string_key(i, "saw_to_above_seat_mm"));
     case Column::width:
     case Column::file: return QString::fromStdString(string_key(i, "slot_width_mm"));
-    case Column::gap_now: return QString::fromStdString(string_key(i, "open_gap_1_mm"));
+    case Column::gap_now: return QString::fromStdString(string_key(i, "open_gaps_mm[0]"));
     case Column::action_now: return QString::fromStdString(string_key(i, "action12_mm"));
     default: break;
     }

@@ -113,8 +113,8 @@ void MainWindow::connect_parts() {
     connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
     connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);
     connect(cut_list_, &CutList::number_picked, this, [this](const QString& key) {
-        if (const auto parsed = parsed_key(key.toStdString()))
-            key_name_ = QString::fromStdString(parsed->name);
+        if (const auto number = number_of_key(session_.state().solution, key.toStdString()))
+            key_name_ = QString::fromStdString(number->name());
         show_working();
     });
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);

@@ -228,10 +228,10 @@ void NutCanvas::place_fields() {
     over(target_treble_, slot_of(4), figures);
     over(target_each_, slot_of(0), figures);
     put(thickness_, p.seat.x() + p.half + 14.0, p.front.y() - 0.5 * design.nut.thickness_mm * p.scale - 16.0);
-    const StringQuantity* floor = string_quantity(floor_key());
+    const auto floor = number_of_key(state.solution, string_key(view_.string, floor_key()));
     const StringSolution& string = state.solution.strings[view_.string];
     const QString name = QString::fromStdString(design.string_name(view_.string));
-    std::optional<double> value = floor->value(string);
+    std::optional<double> value = floor ? value_of(state.solution, *floor) : std::nullopt;
     if (value && shows_found()) { // the floor as it is, over the same datum
         const double off = *state.found_floors[view_.string] - string.slot.floor_above_seat_mm;
         *value += view_.datum == Datum::blank_top ? -off : off;

@@ -1,5 +1,6 @@
 #include "ui/nut_station.h"
 
+#include "core/check.h"
 #include "sheet/fonts.h"
 #include "sheet/nut_sheet.h"
 #include "ui/texts.h"
@@ -69,7 +70,8 @@ void NutStation::refresh() {
     if (view_.side == NutSide::found && std::none_of(state.known.begin(), state.known.end(), read))
         doubts << tr("nothing read yet: enter gap and action in the cut list of the fitted nut");
     for (const Message& message : state.solution.warnings)
-        if (message.id != "compensation_pending") doubts << message_text(message, unit);
+        if (message.severity == Severity::error || about_the_nut(message))
+            doubts << message_text(message, unit);
     const auto count = doubts.size();
     doubts_->setVisible(count > 0);
     if (count > 0)

@@ -14,6 +14,7 @@
 #include <QStandardPaths>
 #include <QStyleFactory>
 #include <QTemporaryDir>
+#include <QThreadPool>
 
 #include <cstdio>
 #include <cstring>
@@ -159,6 +160,8 @@ int take_picture(const StartOptions& options) {
     if (asked.theme.isEmpty()) asked.theme = QStringLiteral("day");
     const auto window = window_on(asked, folder, {});
     window->show();
+    QApplication::processEvents();
+    QThreadPool::globalInstance()->waitForDone(); // a picture shows how sure a number is, too
     QApplication::processEvents();
     if (!window->grab().save(options.picture)) {
         std::fprintf(stderr, "%s could not be written\n", qPrintable(options.picture));

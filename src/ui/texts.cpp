@@ -99,13 +99,19 @@ QString term_value(double value, TermKind kind, Unit unit) {
     case TermKind::length: return length_number(value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
     case TermKind::angle: return angle_text(value);
     case TermKind::factor: return number_text(value, 2);
+    case TermKind::cents: return number_text(value, 1) + QStringLiteral(" ¢");
+    case TermKind::force: return number_text(value, 1) + QStringLiteral(" N");
+    case TermKind::stress: return number_text(value, 0) + QStringLiteral(" MPa");
+    case TermKind::unit_mass: return number_text(value, 3) + QStringLiteral(" g/m");
+    case TermKind::moment: return number_text(value, 2) + QStringLiteral(" N·m");
     }
     return {};
 }
 
 QString working_line(const Working& working, Unit unit) {
-    QString line =
-        words_of(working.title_id) + QLatin1Char(' ') + term_value(working.result, working.kind, unit);
+    QString line = words_of(working.title_id);
+    if (working.fret) line += QStringLiteral(" %1").arg(*working.fret);
+    line += QLatin1Char(' ') + term_value(working.result, working.kind, unit);
     bool first = true;
     for (const Term& term : working.terms) {
         const QString words =

@@ -5,8 +5,11 @@
 #include "ui/texts.h"
 #include "ui/theme.h"
 
+#include <QCoreApplication>
 #include <QPainter>
+#include <QPointer>
 #include <QResizeEvent>
+#include <QThreadPool>
 #include <QVBoxLayout>
 
 namespace fm {
@@ -39,21 +42,50 @@ void WorkingBar::show_number(const QString& key, const QString& note) {
 
 void WorkingBar::refresh() {
     line_->clear();
-    sure_->clear();
-    if (!session_.is_open()) return;
+    worked_.reset();
+    how_sure_.reset();
+    if (!session_.is_open()) return sure_->clear();
     const State& state = session_.state();
     const std::string key = key_.toStdString();
-    const auto parsed = parsed_key(key);
-    const auto worked = working(state.job.design, state.solution, key);
-    if (!parsed || !worked) return;
-    line_->setText(QString::fromStdString(state.job.design.string_name(parsed->string)) + QLatin1Char(' ') +
-                   working_line(*worked, state.job.unit));
+    const auto number = number_of_key(state.solution, key);
+    worked_ = working(state.job.design, state.solution, key);
+    if (!number || !worked_) return sure_->clear();
+    line_->setText(name_of(*worked_) + working_line(*worked_, state.job.unit));
     line_->setToolTip(tr("Space shows the whole working"));
-    const Uncertainty sure = uncertainties(state.job.design, {*parsed}).front();
-    QString text = QStringLiteral("± ") + term_value(sure.standard, worked->kind, state.job.unit);
-    if (!sure.contributions.empty()) {
-        const Contribution& most = sure.contributions.front();
-        text += tr(", most of it from: %1, %2").arg(words_of(most.name_id), words_of(most.gauge_id));
+    show_sure();
+    ask_how_sure(*number);
+}
+
+QString WorkingBar::name_of(const Working& worked) const {
+    if (!worked.string) return {};
+    return QString::fromStdString(session_.state().job.design.string_name(*worked.string)) + QLatin1Char(' ');
+}
+
+void WorkingBar::ask_how_sure(const NumberKey& number) {
+    const State& state = session_.state();
+    const int question = ++*newest_question_;
+    QThreadPool::globalInstance()->start([self = QPointer<WorkingBar>(this), newest = newest_question_,
+                                          question, number, design = state.job.design,
+                                          solution = state.solution] {
+        if (*newest != question) return; // another number is asked for by now
+        const Uncertainty sure = uncertainties(design, solution, {number}).front();
+        QMetaObject::invokeMethod(qApp, [self, newest, question, sure] {
+            if (!self || *newest != question) return;
+            self->how_sure_ = sure;
+            self->show_sure();
+        });
+    });
+}
+
+void WorkingBar::show_sure() {
+    const Unit unit = session_.state().job.unit;
+    QString text = QStringLiteral("± …");
+    if (how_sure_) {
+        text = QStringLiteral("± ") + term_value(how_sure_->standard, worked_->kind, unit);
+        if (!how_sure_->contributions.empty()) {
+            const Contribution& most = how_sure_->contributions.front();
+            text += tr(", most of it from: %1, %2").arg(words_of(most.name_id), words_of(most.gauge_id));
+        }
     }
     if (!note_.isEmpty()) text += QStringLiteral(" · ") + note_;
     sure_->setText(text);
@@ -61,21 +93,16 @@ void WorkingBar::refresh() {
 }
 
 QString WorkingBar::whole_text() const {
-    const State& state = session_.state();
-    const std::string key = key_.toStdString();
-    const auto parsed = parsed_key(key);
-    const auto worked = working(state.job.design, state.solution, key);
-    if (!parsed || !worked) return {};
-    const Unit unit = state.job.unit;
+    if (!worked_) return {};
+    const std::optional<Working>& worked = worked_;
+    const Unit unit = session_.state().job.unit;
     const auto cell = [](const QString& text, const char* align) {
         return QStringLiteral("<td align='%1' style='padding: 2px 14px 2px 0'>%2</td>")
             .arg(QLatin1String(align), text.toHtmlEscaped());
     };
-    QString html = QStringLiteral("<b>") +
-                   QString::fromStdString(state.job.design.string_name(parsed->string)).toHtmlEscaped() +
-                   QLatin1Char(' ') + words_of(worked->title_id).toHtmlEscaped() +
-                   QStringLiteral("</b><br>") + words_of(worked->formula_id).toHtmlEscaped() +
-                   QStringLiteral("<table>");
+    QString html = QStringLiteral("<b>") + name_of(*worked).toHtmlEscaped() +
+                   words_of(worked->title_id).toHtmlEscaped() + QStringLiteral("</b><br>") +
+                   words_of(worked->formula_id).toHtmlEscaped() + QStringLiteral("<table>");
     for (const Term& term : worked->terms) {
         const QString sign = term.sign == ' '   ? QString()
                              : term.sign == '-' ? QStringLiteral("−")
@@ -98,7 +125,8 @@ QString WorkingBar::whole_text() const {
             cell(term_value(worked->result, worked->kind, unit), "right") +
             cell(worked->kind == TermKind::length ? unit_text(unit) : QString(), "left") +
             QStringLiteral("</tr></table>");
-    const Uncertainty sure = uncertainties(state.job.design, {*parsed}).front();
+    if (!how_sure_) return html;
+    const Uncertainty& sure = *how_sure_;
     html += tr("How sure: ± %1").arg(term_value(sure.standard, worked->kind, unit)).toHtmlEscaped();
     for (const Contribution& part : sure.contributions)
         html += QStringLiteral("<br>") + tr("%1 (%2): ± %3")

@@ -1,8 +1,13 @@
 #pragma once
+#include "core/uncertainty.h"
+#include "core/working.h"
 #include "ui/session.h"
 
 #include <QFrame>
 #include <QLabel>
+
+#include <atomic>
+#include <memory>
 
 namespace fm {
 
@@ -24,11 +29,18 @@ protected:
 
 private:
     void refresh();
+    /// Works out the ± away from the window, which goes on; what it was is marked as old until then.
+    void ask_how_sure(const NumberKey& number);
+    void show_sure();
+    QString name_of(const Working& worked) const;
     QString whole_text() const;
     void place_whole();
     const Session& session_;
     QString key_;
     QString note_;
+    std::optional<Working> worked_;
+    std::optional<Uncertainty> how_sure_;
+    std::shared_ptr<std::atomic<int>> newest_question_ = std::make_shared<std::atomic<int>>(0);
     QLabel* line_;
     QLabel* sure_;
     QLabel* whole_;

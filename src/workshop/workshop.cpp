@@ -14,6 +14,39 @@ static void load_demo_resources() {
 
 namespace fm {
 
+namespace {
+
+std::vector<Operation> read_operations(Reader& root, std::string_view key) {
+    std::vector<Operation> list;
+    for (Reader& item : root.objects(key, 0, 100, false))
+        list.push_back({item.text_or("name", ""), item.number("minutes", {0.0, 10000.0}),
+                        item.flag_or("each_string", false) ? 0.0 : 1.0});
+    return list;
+}
+
+ShopTables read_tables(Reader& root) {
+    ShopTables tables;
+    for (Reader& item : root.objects("blanks", 0, 200, false))
+        tables.blanks.push_back(
+            {item.text_or("name", ""),
+             item.text_or("material", "bone"),
+             {item.number("length_mm", {5.0, 1000.0}), item.number("height_mm", {1.0, 100.0}),
+              item.number("thickness_mm", {0.5, 100.0})},
+             item.number_or("price", 0.0, {0.0, 1e6})});
+    tables.nut_operations = read_operations(root, "nut_operations");
+    tables.saddle_operations = read_operations(root, "saddle_operations");
+    for (Reader& item : root.objects("material_factors", 0, 50, false))
+        tables.material_factors.push_back(
+            {item.text_or("material", ""), item.number("factor", {0.05, 50.0})});
+    tables.rate_per_hour = root.number_or("rate_per_hour", 0.0, {0.0, 1e5});
+    tables.premium_share = root.number_or("premium_share", 0.0, {0.0, 10.0});
+    tables.allowance_mm = root.number_or("allowance_mm", tables.allowance_mm, {0.0, 20.0});
+    tables.currency = root.text_or("currency", "");
+    return tables;
+}
+
+} // namespace
+
 Workshop::Workshop(const QString& folder) : folder_(folder) {
     const QString path = QDir(folder).filePath(QStringLiteral("workshop.json"));
     if (!QFile::exists(path)) return;
@@ -23,10 +56,8 @@ Workshop::Workshop(const QString& folder) : folder_(folder) {
     root.word("format", {"fair-measure-workshop"}, std::nullopt);
     root.whole_or("version", 1, 1, 1);
     name_ = QString::fromStdString(root.text_or("name", ""));
-    tools_.nut_files_mm = root.numbers("nut_files_mm", {0.1, 10.0}, std::nullopt);
-    tools_.feelers_mm = root.numbers("feelers_mm", {0.005, 10.0}, std::nullopt);
-    if (tools_.feelers_mm.size() > 60)
-        root.fault("count_out_of_range", "feelers_mm", {static_cast<int>(tools_.feelers_mm.size()), 0, 60});
+    tools_ = read_tools(root);
+    tables_ = read_tables(root);
     if (!problems.empty()) throw InputError(problems.front());
 }
 

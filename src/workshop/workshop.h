@@ -1,11 +1,25 @@
 #pragma once
 // The workshop folder: workshop.json with the shop's own things, and the jobs beside it.
+#include "core/shop_work.h"
 #include "job/job.h"
 
 #include <QString>
 #include <QStringList>
 
 namespace fm {
+
+/// The shop's tables of time and price.
+struct ShopTables {
+    std::vector<ShopBlank> blanks;
+    std::vector<Operation>
+        nut_operations; ///< minutes in the shop's plainest material; a count of 0: once a string
+    std::vector<Operation> saddle_operations;
+    std::vector<MaterialFactor> material_factors;
+    double rate_per_hour = 0;
+    double premium_share = 0;
+    double allowance_mm = 0.5; ///< for saw and finish, on every side of a blank
+    std::string currency;
+};
 
 class Workshop {
 public:
@@ -18,6 +32,7 @@ public:
     const QString& folder() const { return folder_; }
     const QString& name() const { return name_; }
     const Tools& tools() const { return tools_; }
+    const ShopTables& tables() const { return tables_; }
     /// Paths of the jobs in the folder, by name.
     QStringList jobs() const;
 
@@ -28,6 +43,7 @@ private:
     QString folder_;
     QString name_;
     Tools tools_;
+    ShopTables tables_;
 };
 
 /// The tools a job is cut with: its own, else the shop's.

@@ -41,9 +41,11 @@ private Q_SLOTS:
         QVERIFY(std::abs(find(out, "strings[2].floor_above_seat_mm")->number() -
                          solution.strings[2].slot.floor_above_seat_mm) < 1e-12);
         QCOMPARE(find(out, "strings[2].open_gaps_mm")->array()->size(), std::size_t(20));
-        for (const char* key : {"strings[0].tension_n", "strings[0].cents", "strings[0].headroom_n",
-                                "strings[0].nut_force_n", "straight_saddle", "bridge"})
-            QVERIFY2(find(out, key) && find(out, key)->is_null(), key);
+        for (const char* key : {"strings[0].tension_n", "strings[0].cents[19]", "strings[0].headroom_n[0]",
+                                "strings[0].nut_force_n", "straight_saddle.cents[0][0]", "bridge.moment_nm",
+                                "placing.diagonal_from_bass_mm", "notches[9].width_mm",
+                                "strings[0].compensation_mm_at_end_stiffness.0"})
+            QVERIFY2(find(out, key) && find(out, key)->is_number(), key);
         QVERIFY(find(parse_json(cli({QStringLiteral("solve"), demo("lantern")}).output.toStdString()),
                      "strings[0].nut_bend_deg")
                     ->is_null());
@@ -56,15 +58,132 @@ private Q_SLOTS:
         QCOMPARE(find(with_tools, "strings[2].file_mm")->number(), 0.9);
         QCOMPARE(compact_json(*find(with_tools, "strings[2].feelers_mm")), std::string("[1.0,0.2]"));
     }
-    void a_pending_method_is_solved_as_fixed_0_with_a_warning() {
+    void jobs_come_from_files_or_standard_input() {
+        const Ran two = cli({QStringLiteral("solve"), demo("curlew"), demo("teal")});
+        const QList<QByteArray> lines = two.output.split('\n');
+        QVERIFY(two.exit_code == 0 && lines.size() == 3 && lines.back().isEmpty());
+        QCOMPARE(lines[1] + '\n', cli({QStringLiteral("solve"), demo("teal")}).output);
+        const Ran piped = run(QStringLiteral("/bin/sh"),
+                              {QStringLiteral("-c"),
+                               QStringLiteral("'%1' solve - < '%2'").arg(QStringLiteral(CLI), demo("teal"))});
+        QCOMPARE(piped.output, lines[1] + '\n');
+        const Ran one_bad = cli({QStringLiteral("solve"), QStringLiteral("no.fmjob"), demo("teal")});
+        QVERIFY(one_bad.exit_code == 1 && one_bad.output == lines[1] + '\n');
+        QVERIFY(one_bad.errors.startsWith("no.fmjob:\nerror: there is no file"));
+        const Ran pretty = cli({QStringLiteral("solve"), demo("teal"), QStringLiteral("--pretty")});
+        QVERIFY(pretty.output.count('\n') > 100);
+        QCOMPARE(compact_json(parse_json(pretty.output.toStdString())) + "\n",
+                 (lines[1] + '\n').toStdString());
+    }
+    void a_plan_needs_readings() {
+        const Ran planned = cli({QStringLiteral("plan"), demo("curlew"), QStringLiteral("--order"),
+                                 QStringLiteral("neck_nut_saddle")});
+        const Value out = parse_json(planned.output.toStdString());
+        QCOMPARE(*find(out, "order")->text(), std::string("neck_nut_saddle"));
+        QCOMPARE(*find(out, "steps[1].step")->text(), std::string("nut"));
+        const Ran none = cli({QStringLiteral("plan"), demo("lantern")});
+        QVERIFY(none.exit_code == 1 && none.errors.contains("readings: no string has both"));
+        QCOMPARE(cli({QStringLiteral("plan"), demo("curlew"), QStringLiteral("--order"), QStringLiteral("x")})
+                     .exit_code,
+                 2);
+    }
+    void a_clamping_nut_is_shimmed_from_the_shop() {
         const QTemporaryDir dir;
-        const QByteArray text = QByteArray::fromStdString(written_json(
-            with(demo_document("curlew"), "saddle.compensation", parse_json("{\"method\": \"octave\"}"))));
-        const QString path = written(dir, "octave.fmjob", text);
-        const Value out = parse_json(cli({QStringLiteral("solve"), path}).output.toStdString());
-        QCOMPARE(*find(out, "warnings[0].code")->text(), std::string("compensation_pending"));
-        QCOMPARE(find(out, "strings[0].saddle_x_mm")->number(), 556.0);
-        QCOMPARE(file_bytes(path), text);
+        Value job = with(demo_document("curlew"), "nut.clamping", true);
+        for (int i = 0; i < 10; ++i)
+            job = with(job, "readings[0].strings[" + std::to_string(i) + "].open_gap_fret1_mm", 0.05);
+        const QString path = written(dir, "c.fmjob", QByteArray::fromStdString(written_json(job)));
+        const Ran ran =
+            cli({QStringLiteral("plan"), path, QStringLiteral("--workshop"), QStringLiteral(DEMO_DATA)});
+        const Value out = parse_json(ran.output.toStdString());
+        const double raise = find(out, "steps[2].clamping.raise_mm")->number();
+        const double shims = find(out, "steps[2].clamping.shims_total_mm")->number();
+        QVERIFY(raise > 0.3 && shims <= raise + 0.05 && std::abs(shims - raise) <= 0.05);
+    }
+    void a_number_is_explained() {
+        const QString key = QStringLiteral("strings[2].floor_above_seat_mm");
+        const Ran text = cli({QStringLiteral("explain"), demo("curlew"), key});
+        QVERIFY2(text.output.contains("8 · D3, floor over seat") &&
+                     text.output.contains("nut.board_above_seat_mm") && text.output.contains("  ± 0.03") &&
+                     text.output.contains("from fret (read with a caliper), neck.fret_height_mm"),
+                 text.output.constData());
+        const Value out =
+            parse_json(cli({QStringLiteral("explain"), demo("curlew"), key, QStringLiteral("--json")})
+                           .output.toStdString());
+        const Solution solution = solve(job_of(demo_document("curlew")).design);
+        QCOMPARE(find(out, "result")->number(), solution.strings[2].slot.floor_above_seat_mm);
+        QCOMPARE(find(out, "contributions")->array()->size(), std::size_t(3));
+        const Ran unknown =
+            cli({QStringLiteral("explain"), demo("curlew"), QStringLiteral("strings[99].tension_n")});
+        QVERIFY(unknown.exit_code == 1 && unknown.errors.contains("strings[99].tension_n is no number"));
+    }
+    void strings_that_cannot_sound_are_named() {
+        const QTemporaryDir dir;
+        Value job = with(demo_document("curlew"), "strings[9].bending_stiffness_n_mm2", 1e7);
+        const QString path = written(dir, "s.fmjob", QByteArray::fromStdString(written_json(job)));
+        const Ran ran = cli({QStringLiteral("solve"), path});
+        QVERIFY2(ran.exit_code == 1 && ran.errors.contains("1 · G4: no tension makes this string sound"),
+                 ran.errors.constData());
+        job = with(demo_document("curlew"), "bridge.exit.behind_mm", 0.1);
+        const Ran exit = cli(
+            {QStringLiteral("solve"), written(dir, "e.fmjob", QByteArray::fromStdString(written_json(job)))});
+        QVERIFY2(exit.exit_code == 1 && exit.errors.contains("bridge.exit.behind_mm is 0.10 mm"),
+                 exit.errors.constData());
+        QCOMPARE(cli({QStringLiteral("check"), path}).exit_code, 1);
+    }
+    void a_fit_is_written_into_its_string() {
+        const QTemporaryDir dir;
+        const Value job = with(demo_document("curlew"), "readings[0].strings[9].cents",
+                               parse_json("{\"5\": 1.0, \"7\": 1.5, \"12\": 3.5}"));
+        const QString path = written(dir, "f.fmjob", QByteArray::fromStdString(written_json(job)));
+        const Ran seen = cli({QStringLiteral("fit"), path, QStringLiteral("--string"), QStringLiteral("1")});
+        QVERIFY(seen.exit_code == 0 && document_of(path) == job); // looking writes nothing
+        const Ran wrote = cli({QStringLiteral("fit"), path, QStringLiteral("--write")});
+        QCOMPARE(wrote.output, seen.output);
+        const double kappa =
+            find(parse_json(wrote.output.toStdString()), "[0].end_stiffness.value")->number();
+        QCOMPARE(find(document_of(path), "strings[9].end_stiffness")->number(), kappa);
+        QVERIFY(!find(document_of(path), "strings[8].end_stiffness"));
+        QVERIFY(cli({QStringLiteral("fit"), demo("curlew")}).errors.contains("nothing can be fitted"));
+    }
+    void the_bench_is_advised() {
+        const Value least = parse_json(cli({QStringLiteral("least-action"), demo("curlew"),
+                                            QStringLiteral("--pluck"), QStringLiteral("1")})
+                                           .output.toStdString());
+        QVERIFY(find(least, "mean_mm")->number() > 0.5 && !find(least, "limits")->array()->empty());
+        const Value causes =
+            parse_json(cli({QStringLiteral("symptom"), demo("curlew"), QStringLiteral("open_buzz"),
+                            QStringLiteral("--string"), QStringLiteral("3")})
+                           .output.toStdString());
+        QCOMPARE(*find(causes, "string")->text(), std::string("3 · D4"));
+        QVERIFY(find(causes, "causes")->array()->size() >= 3);
+        const Value quote = parse_json(cli({QStringLiteral("quote"), demo("kittiwake"),
+                                            QStringLiteral("--workshop"), QStringLiteral(DEMO_DATA)})
+                                           .output.toStdString());
+        QCOMPARE(find(quote, "parts")->array()->size(), std::size_t(2));
+        QVERIFY(find(quote, "total")->number() > 50);
+    }
+    void scales_and_string_sets_are_read() {
+        const QTemporaryDir dir;
+        const QString scale = written(dir, "a.scl",
+                                      "! a\nnone\n 12\n100.0\n200.\n300.0\n400.0\n500.0\n600.0\n"
+                                      "3/2\n800.0\n900.0\n1000.0\n1100.0\n2/1\n");
+        const Value temperament =
+            parse_json(cli({QStringLiteral("temperament"), scale}).output.toStdString());
+        QVERIFY(std::abs(find(temperament, "cents[6]")->number() - 701.955) < 1e-3);
+        const Value job = with(demo_document("curlew"), "temperament", temperament);
+        QCOMPARE(cli({QStringLiteral("check"),
+                      written(dir, "t.fmjob", QByteArray::fromStdString(written_json(job)))})
+                     .exit_code,
+                 0);
+        const Ran bad = cli({QStringLiteral("temperament"), written(dir, "b.scl", "none\n7\n")});
+        QVERIFY2(bad.exit_code == 1 && bad.errors.contains("it has 7 notes; twelve are needed"),
+                 bad.errors.constData());
+        const Ran strings =
+            cli({QStringLiteral("strings"),
+                 written(dir, "s.csv", "pitch,diameter,wound\nG2,.042 in,yes\nD3,0.8 mm,no\n")});
+        QCOMPARE(strings.output, QByteArray("[{\"pitch\":\"G2\",\"diameter_mm\":1.0668,\"wound\":true},{"
+                                            "\"pitch\":\"D3\",\"diameter_mm\":0.8,\"wound\":false}]\n"));
     }
     void what_cannot_be_solved_says_why() {
         const QTemporaryDir dir;
@@ -121,7 +240,8 @@ private Q_SLOTS:
     }
     void wrong_usage_ends_with_2() {
         for (const QString& words :
-             {QString(), QStringLiteral("dance"), QStringLiteral("solve"), QStringLiteral("solve a b"),
+             {QString(), QStringLiteral("dance"), QStringLiteral("solve"), QStringLiteral("explain a"),
+              QStringLiteral("symptom a dance"), QStringLiteral("quote a"),
               QStringLiteral("convert 1 --to cm"), QStringLiteral("solve a --loud"),
               QStringLiteral("sheet a --part"), QStringLiteral("sheet a"),
               QStringLiteral("sheet a --part saddle -o b.pdf"),

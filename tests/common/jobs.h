@@ -44,9 +44,7 @@ public:
         const bool courses = count > 3 && chance(0.3);
         Value::Array strings;
         for (int i = 0; i < count; ++i) {
-            Value string = with(Value(Value::Object{}), "pitch_hz", 40.0 * std::pow(1.26, i));
-            string = with(string, "diameter_mm", number(0.2, 1.4));
-            string = with(string, "wound", chance(0.5));
+            Value string = make_up(60.0 * std::pow(1.19, i));
             if (courses) string = with(string, "course", i / 2 + 1);
             strings.push_back(string);
         }
@@ -60,8 +58,25 @@ public:
         out = with(out, "saddle.action.bass_mm", number(1.8, 3));
         out = with(out, "saddle.action.treble_mm", number(1.2, 2.2));
         if (chance(0.3)) out = with(out, "saddle.action.measured", "capo_1");
-        out = with(out, "saddle.compensation.method", "fixed");
-        return with(out, "saddle.compensation.fixed_mm", number(0, 4));
+        compensation(out);
+        if (chance(0.5)) bridge(out);
+        if (chance(0.5)) player(out);
+        return out;
+    }
+
+    /// The same with readings on some or all strings, in one to three entries.
+    Value document_with_readings() {
+        Value out = document();
+        const std::size_t count = find(out, "strings")->array()->size();
+        Value::Array entries;
+        for (int entry = whole(1, 3); entry > 0; --entry) {
+            Value::Array strings;
+            for (std::size_t i = 0; i < count; ++i) strings.push_back(read_string(entry == 1));
+            entries.push_back(with(Value(Value::Object{}), "strings", strings));
+        }
+        if (const Value* relief = find(out, "neck.relief"))
+            entries.front() = with(entries.front(), "relief", with(*relief, "depth_mm", number(0, 0.4)));
+        return with(out, "readings", entries);
     }
 
     double number(double low, double high) {
@@ -72,6 +87,71 @@ public:
     bool chance(double share) { return std::bernoulli_distribution(share)(random_); }
 
 private:
+    /// A string whose tension at that pitch is one that is played: 40 … 120 N at some 640 mm.
+    Value make_up(double pitch_hz) {
+        const double unit_mass_g_m = number(40, 120) / std::pow(1.28 * pitch_hz, 2) * 1000.0;
+        const double solid_mm = std::sqrt(unit_mass_g_m * 4.0 / 7.85 / 3.14159);
+        const bool wound = solid_mm > 0.6 || chance(0.2);
+        Value string = with(Value(Value::Object{}), "pitch_hz", std::round(pitch_hz * 1000.0) / 1000.0);
+        const double diameter_mm = std::round((wound ? 1.1 : 1.0) * std::max(0.2, solid_mm) * 100.0) / 100.0;
+        string = with(with(string, "diameter_mm", diameter_mm), "wound", wound);
+        if (wound && chance(0.4)) string = with(string, "core_mm", std::round(40.0 * diameter_mm) / 100.0);
+        return string;
+    }
+
+    void compensation(Value& out) {
+        const int method = whole(0, 3);
+        out = with(out, "saddle.compensation.method",
+                   method == 0   ? "fixed"
+                   : method == 1 ? "all_frets"
+                                 : "octave");
+        if (method == 0) out = with(out, "saddle.compensation.fixed_mm", number(0, 4));
+        if (chance(0.3)) out = with(out, "saddle.compensation.nut", chance(0.5) ? "common" : "each");
+        out = with(out, "saddle.thickness_mm", number(2.5, 4));
+        if (chance(0.6)) out = with(out, "saddle.slot_depth_mm", number(4, 6));
+    }
+
+    void bridge(Value& out) {
+        out = with(out, "bridge.plane_above_top_mm", number(9, 13));
+        const int anchor = whole(0, 3);
+        out = with(out, "bridge.anchor",
+                   anchor == 0   ? "pins"
+                   : anchor == 1 ? "tie"
+                   : anchor == 2 ? "hole"
+                                 : "tailpiece");
+        if (anchor == 0) {
+            out = with(out, "bridge.pins.behind_mm", number(8, 14));
+            if (chance(0.5)) out = with(out, "bridge.pins.line", "square");
+        } else {
+            out = with(out, "bridge.exit.behind_mm", anchor == 3 ? number(80, 150) : number(10, 20));
+            out = with(out, "bridge.exit.above_top_mm", number(1, 5));
+        }
+        if (anchor == 3 || chance(0.4)) out = with(out, "bridge.height_mm", number(7, 10));
+    }
+
+    void player(Value& out) {
+        out = with(out, "player.finger_behind_mm", number(4, 15));
+        out = with(out, "player.press_depth_mm", number(0.1, 0.4));
+        out = with(out, "player.end_stiffness", number(0, 1));
+        out = with(out, "player.pluck_from_saddle_mm", number(40, 250));
+        if (chance(0.5)) out = with(out, "player.after_length_mm", number(0, 200));
+    }
+
+    Value read_string(bool whole_string) {
+        Value string{Value::Object{}};
+        if (whole_string || chance(0.5)) {
+            if (chance(0.5))
+                string = with(string, "open_gap_fret1_mm", number(0, 0.9));
+            else
+                string = with(with(string, "pressed_gap_mm", number(0, 0.4)), "pressed_fret", whole(2, 3));
+        }
+        if (whole_string || chance(0.5))
+            string = with(string, chance(0.5) ? "action12_mm" : "action12_capo_mm", number(1.2, 3.8));
+        if (chance(0.2)) string = with(string, "slot_width_mm", number(0.3, 2));
+        if (chance(0.1)) string = with(string, "slot", chance(0.5) ? "wiggles" : "filled");
+        return string;
+    }
+
     void neck(Value& out, double nut_width) {
         const double scale = number(420, 880);
         if (chance(0.25)) {

@@ -1,3 +1,4 @@
+#include "common/strings.h"
 #include "core/nut_work.h"
 
 #include <QTest>
@@ -6,6 +7,7 @@
 #include <random>
 
 using namespace fm;
+using namespace fm::test;
 
 namespace {
 
@@ -32,7 +34,7 @@ Design plain_design() {
     design.neck.nut_width_mm = 44;
     design.neck.end_width_mm = 56;
     design.nut.board_above_seat_mm = 5.0;
-    design.strings = {{110, "A2", 0.9, true, -1}, {220, "A3", 0.4, false, -2}};
+    design.strings = {string_of(110, "A2", 0.9, true, -1), string_of(220, "A3", 0.4, false, -2)};
     return design;
 }
 

@@ -1,3 +1,4 @@
+#include "common/strings.h"
 #include "core/spacing.h"
 
 #include <QTest>
@@ -5,6 +6,7 @@
 #include <cmath>
 
 using namespace fm;
+using namespace fm::test;
 
 namespace {
 
@@ -12,8 +14,8 @@ std::vector<StringDesign> strings_of(const std::vector<double>& diameters,
                                      const std::vector<int>& courses = {}) {
     std::vector<StringDesign> strings;
     for (std::size_t i = 0; i < diameters.size(); ++i)
-        strings.push_back(
-            {100, "A2", diameters[i], false, courses.empty() ? -1 - static_cast<int>(i) : courses[i]});
+        strings.push_back(string_of(100, "A2", diameters[i], false,
+                                    courses.empty() ? -1 - static_cast<int>(i) : courses[i]));
     return strings;
 }
 

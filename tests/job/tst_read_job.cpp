@@ -213,8 +213,9 @@ void TestReadJob::a_newer_version_is_for_reading_only() {
 void TestReadJob::demo_jobs_are_good() {
     for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
         const Job job = job_of(demo_document(name));
-        QVERIFY2(solve(job.design).warnings.empty(), name);
-        QVERIFY(job.design.saddle.compensation == CompensationMethod::fixed);
+        for (const Message& doubt : solve(job.design).warnings)
+            QCOMPARE(doubt.id, std::string("headroom_low")); // teal's worn frets are what its owner came for
+        QVERIFY(job.design.saddle.compensation != CompensationMethod::fixed);
     }
 }
 

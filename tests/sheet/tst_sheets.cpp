@@ -16,7 +16,7 @@ using namespace fm::test;
 
 namespace {
 
-const Tools tools{{0.25, 0.41, 0.61, 0.9, 1.2, 2.1}, {0.1, 0.2, 0.5}};
+const Tools tools{{0.25, 0.41, 0.61, 0.9, 1.2, 2.1}, {0.1, 0.2, 0.5}, {}, {}};
 
 Drawing sheet_of(const Job& job, Paper paper = Paper::a4) {
     const Solution solution = solve(job.design);
@@ -34,9 +34,9 @@ struct Box {
 /// Where the ink of a text is: from the baseline to the top of its capitals.
 Box box_of(const Text& text) {
     const double width = text_width(QString::fromStdString(text.text), text.em_mm, text.bold);
-    const double start = text.anchor == Anchor::left     ? 0.0
-                         : text.anchor == Anchor::middle ? -0.5 * width
-                                                         : -width;
+    const double start = text.anchor == TextAnchor::left     ? 0.0
+                         : text.anchor == TextAnchor::middle ? -0.5 * width
+                                                             : -width;
     const double tall = cap_height_share * text.em_mm;
     if (text.upright)
         return {text.at.x - tall, text.at.y + start, text.at.x, text.at.y + start + width, text.text};

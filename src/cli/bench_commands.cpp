@@ -1,0 +1,242 @@
+// What helps at the bench beyond one solution: fit, least-action, symptom, quote.
+#include "cli/command_parts.h"
+#include "cli/json_parts.h"
+#include "core/fit.h"
+#include "core/least_action.h"
+#include "core/symptoms.h"
+#include "job/edits.h"
+#include "job/job_file.h"
+#include "job/json.h"
+#include "job/reader.h"
+#include "workshop/quote.h"
+
+namespace fm {
+
+namespace {
+
+Value fitted_json(const Fitted& fitted) {
+    return Members().add("value", fitted.value).add("standard", fitted.standard).take();
+}
+
+Value texts(const std::vector<Message>& messages) {
+    Value::Array lines;
+    for (const Message& message : messages) lines.emplace_back(english(message));
+    return lines;
+}
+
+Value fit_json(const Design& design, std::size_t string, const Fit& made,
+               const std::optional<CrownRange>& range) {
+    Value::Array residuals;
+    for (const FitResidual& residual : made.residuals)
+        residuals.push_back(Members()
+                                .add("fret", residual.fret)
+                                .add("measured_cents", residual.measured_cents)
+                                .add("before_cents", residual.before_cents)
+                                .add("after_cents", residual.after_cents)
+                                .take());
+    Members out;
+    out.add("string", static_cast<int>(string))
+        .add("name", design.string_name(string))
+        .add("end_stiffness", fitted_json(made.end_stiffness))
+        .add("stretch_stiffness_n",
+             made.stretch_stiffness_n ? fitted_json(*made.stretch_stiffness_n) : Value())
+        .add("correlation", made.stretch_stiffness_n ? Value(made.correlation) : Value())
+        .add("rms_before_cents", made.rms_before_cents)
+        .add("rms_after_cents", made.rms_after_cents)
+        .add("residuals", std::move(residuals))
+        .add("notes", texts(made.notes));
+    if (range)
+        out.add("compensation_mm_at_end_stiffness",
+                Members().add("0", range->at_0_mm).add("0.5", range->at_half_mm).take());
+    return out.take();
+}
+
+Value effect_json(const Design& design, const Cause& cause) {
+    Value::Array others;
+    for (const SideEffect& other : cause.side_effects)
+        others.push_back(Members()
+                             .add("string", static_cast<int>(other.string))
+                             .add("name", design.string_name(other.string))
+                             .add("headroom_before_n", other.headroom_before_n)
+                             .add("headroom_after_n", other.headroom_after_n)
+                             .add("back_gap_before_mm", other.back_gap_before_mm)
+                             .add("back_gap_after_mm", other.back_gap_after_mm)
+                             .take());
+    return Members()
+        .add("cause", cause.id)
+        .add("text", std::string(english_template("cause." + cause.id)))
+        .add("test", std::string(english_template("test." + cause.id)))
+        .add("cure", std::string(english_template("cure." + cause.id)))
+        .add("effect", cause.effect ? Value(english(cause.effect->text)) : Value())
+        .add("weight", cause.effect ? Value(cause.effect->weight) : Value())
+        .add("stop", cause.stop)
+        .add("strings_after", std::move(others))
+        .take();
+}
+
+Value blank_json(const Blank& blank) {
+    return Members()
+        .add("length_mm", blank.length_mm)
+        .add("height_mm", blank.height_mm)
+        .add("thickness_mm", blank.thickness_mm)
+        .take();
+}
+
+Value quote_json(const PartQuote& quote, const std::string& currency) {
+    Value::Array offers;
+    for (const BlankOffer& offer : quote.offers)
+        offers.push_back(Members()
+                             .add("name", offer.blank->name)
+                             .add("price", offer.blank->price)
+                             .add("fits", offer.fit.fits())
+                             .add("length_short_mm", offer.fit.length_short_mm)
+                             .add("height_short_mm", offer.fit.height_short_mm)
+                             .add("thickness_short_mm", offer.fit.thickness_short_mm)
+                             .take());
+    Members out;
+    out.add("part", quote.part)
+        .add("material", quote.material)
+        .add("needs", blank_json(quote.needs))
+        .add("blanks", std::move(offers))
+        .add("blank", quote.cheapest ? Value(quote.cheapest->name) : Value())
+        .add("minutes", quote.minutes)
+        .add("work", quote.price.work)
+        .add("material_price", quote.price.material)
+        .add("premium", quote.price.premium)
+        .add("total", quote.price.total())
+        .add("currency", currency);
+    if (const Finish* finish = finish_of(quote.material)) {
+        Value::Array grits;
+        for (const int grit : finish->grits) grits.emplace_back(grit);
+        out.add("grits", std::move(grits))
+            .add("last_step", std::string(english_template(finish->last_step_id)))
+            .add("avoid", std::string(english_template(finish->avoid_id)))
+            .add("caution", std::string(english_template(finish->caution_id)));
+    }
+    return out.take();
+}
+
+} // namespace
+
+CommandResult fit_command(const Words& words) {
+    const std::string& path = words.plain[0];
+    if (words.has("--write") && path == "-") return usage("--write needs a job file");
+    LoadedFile file;
+    if (words.has("--write")) file = load_file(QString::fromStdString(path));
+    const SolvedJob solved = solved_job(path);
+    if (!solved.good()) return told(solved.problems);
+    const Job& job = *solved.job;
+    std::string fault;
+    const auto only = string_option(words, job.design, fault);
+    if (!fault.empty()) return usage(fault);
+    Value::Array fits;
+    Value document = words.has("--write") ? document_at(path) : Value();
+    for (std::size_t i = 0; i < job.design.strings.size(); ++i) {
+        if (only && *only != i) continue;
+        const std::optional<Fit> made = fit(job.design, solved.solution, job.readings, i);
+        if (!made) continue;
+        fits.push_back(fit_json(job.design, i, *made, crown_range(job.design, solved.solution, i)));
+        if (words.has("--write")) document = with_fit(document, i, *made);
+    }
+    if (fits.empty()) return told({{"nothing_to_fit", Severity::error, "readings", {}}});
+    if (words.has("--write")) {
+        if (job.read_only()) return told({{"job_read_only", Severity::error, "version", {}}});
+        const JobResult written = read_job(document);
+        if (!written.job) return told(written.problems);
+        save_file(QString::fromStdString(path), QByteArray::fromStdString(written_json(document)),
+                  &file.mark);
+    }
+    return printed(Value(std::move(fits)), words);
+}
+
+CommandResult least_action_command(const Words& words) {
+    const SolvedJob solved = solved_job(words.plain[0]);
+    if (!solved.good()) return told(solved.problems);
+    const Design& design = solved.job->design;
+    double pluck_force_n = design.player.pluck_force_n;
+    if (const auto word = words.option("--pluck")) {
+        const std::optional<double> number = number_in(*word);
+        if (!number || !(*number >= 0.01 && *number <= 100.0))
+            return usage("--pluck is " + *word + "; allowed is 0.01 to 100 (N)");
+        pluck_force_n = *number;
+    }
+    const std::optional<LeastAction> least = least_action(design, pluck_force_n);
+    if (!least) return told({{"no_free_action", Severity::error, "player.pluck_force_n", {pluck_force_n}}});
+    Value::Array limits;
+    for (const ActionLimit& limit : least->limits)
+        limits.push_back(Members()
+                             .add("string", static_cast<int>(limit.string))
+                             .add("name", design.string_name(limit.string))
+                             .add("fretted", limit.fretted)
+                             .add("over_fret", limit.over)
+                             .add("action12_mm", limit.action_mm)
+                             .take());
+    Value relief = Members()
+                       .add("depth_mm", least->relief.depth_mm)
+                       .add("at_fret", least->relief.at_fret)
+                       .add("between_frets", Value::Array{least->relief.from_fret, least->relief.to_fret})
+                       .take();
+    return printed(Members()
+                       .add("pluck_force_n", pluck_force_n)
+                       .add("bass_mm", least->bass_mm)
+                       .add("treble_mm", least->treble_mm)
+                       .add("mean_mm", least->mean_mm)
+                       .add("relief", std::move(relief))
+                       .add("limits", std::move(limits))
+                       .take(),
+                   words);
+}
+
+CommandResult symptom_command(const Words& words) {
+    const auto symptom = symptom_of_word(words.plain[1]);
+    if (!symptom) {
+        std::string all;
+        for (std::size_t i = 0; i < symptom_count; ++i)
+            all += (i == 0 ? "" : ", ") + std::string(symptom_word(static_cast<Symptom>(i)));
+        return usage("the symptom is " + words.plain[1] + "; allowed are " + all);
+    }
+    const SolvedJob solved = solved_job(words.plain[0]);
+    if (!solved.good()) return told(solved.problems);
+    const Job& job = *solved.job;
+    std::string fault;
+    Heard heard{*symptom, job.design.strings.size() - 1, 0};
+    if (const auto string = string_option(words, job.design, fault)) heard.string = *string;
+    const std::string fret = words.option("--fret").value_or("0");
+    const auto number = whole_number_in(fret, 0, job.design.neck.frets - 1);
+    if (fault.empty() && !number)
+        fault = "--fret is " + fret + "; allowed is 0 to " + std::to_string(job.design.neck.frets - 1);
+    if (!fault.empty()) return usage(fault);
+    heard.fret = *number;
+    const Diagnosis found = diagnosis(job.design, solved.solution, job.readings, heard);
+    Value::Array causes;
+    for (const Cause& cause : found.causes) causes.push_back(effect_json(job.design, cause));
+    Value::Array missing;
+    for (const std::string& key : found.missing_keys) missing.emplace_back(key);
+    return printed(Members()
+                       .add("symptom", words.plain[1])
+                       .add("text", std::string(english_template("symptom." + words.plain[1])))
+                       .add("string", job.design.string_name(heard.string))
+                       .add("fret", heard.fret)
+                       .add("causes", std::move(causes))
+                       .add("tests_in_order", indices(found.tests))
+                       .add("readings_that_would_help", std::move(missing))
+                       .take(),
+                   words);
+}
+
+CommandResult quote_command(const Words& words) {
+    if (!words.has("--workshop"))
+        return usage("quote needs --workshop DIR: the shop's blanks, times and rate");
+    const Workshop workshop = workshop_of(words);
+    const SolvedJob solved = solved_job(words.plain[0]);
+    if (!solved.good()) return told(solved.problems);
+    Value::Array parts;
+    double total = 0;
+    for (const PartQuote& quote : quotes(solved.job->design, solved.solution, workshop.tables())) {
+        parts.push_back(quote_json(quote, workshop.tables().currency));
+        total += quote.price.total();
+    }
+    return printed(Members().add("parts", std::move(parts)).add("total", total).take(), words);
+}
+
+} // namespace fm

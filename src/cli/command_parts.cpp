@@ -1,0 +1,81 @@
+#include "cli/command_parts.h"
+
+#include "core/check.h"
+#include "job/job_file.h"
+#include "job/json.h"
+
+#include <algorithm>
+#include <array>
+#include <cstdio>
+
+namespace fm {
+
+namespace {
+
+std::string standard_input() {
+    std::string text;
+    std::array<char, 65536> part{};
+    for (std::size_t got = 1; got > 0 && text.size() <= largest_job_bytes;) {
+        got = std::fread(part.data(), 1, part.size(), stdin);
+        text.append(part.data(), got);
+    }
+    return text;
+}
+
+} // namespace
+
+std::string line_of(const Message& message) {
+    const char* word = message.severity == Severity::error     ? "error"
+                       : message.severity == Severity::warning ? "warning"
+                                                               : "note";
+    const bool named =
+        message.where.empty() || english_template(message.id).find("{where}") != std::string_view::npos;
+    return std::string(word) + ": " + (named ? "" : message.where + ": ") + english(message) + "\n";
+}
+
+CommandResult told(const std::vector<Message>& problems) {
+    CommandResult result;
+    for (const Message& problem : problems) result.errors += line_of(problem);
+    result.exit_code = 1;
+    return result;
+}
+
+CommandResult printed(const Value& value, const Words& words) {
+    return {words.has("--pretty") ? written_json(value) : compact_json(value) + "\n", {}, 0};
+}
+
+Value document_at(const std::string& path) {
+    if (path == "-") return parse_json(standard_input());
+    return parse_json(load_file(QString::fromStdString(path)).text.toStdString());
+}
+
+SolvedJob solved_job(const std::string& path) {
+    SolvedJob solved;
+    JobResult read = read_job(document_at(path));
+    solved.problems = std::move(read.problems);
+    if (!read.job) return solved;
+    solved.job = std::move(read.job);
+    solved.solution = solve(solved.job->design);
+    for (const Message& doubt : solved.solution.warnings)
+        if (unsolvable(doubt)) solved.problems.push_back(doubt);
+    return solved;
+}
+
+Workshop workshop_of(const Words& words) {
+    const auto folder = words.option("--workshop");
+    return folder ? Workshop(QString::fromStdString(*folder)) : Workshop();
+}
+
+std::optional<std::size_t> string_option(const Words& words, const Design& design, std::string& fault) {
+    const auto word = words.option("--string");
+    if (!word) return std::nullopt;
+    const auto count = static_cast<int>(design.strings.size());
+    const auto number = whole_number_in(*word, 1, count);
+    if (!number) {
+        fault = "--string is " + *word + "; allowed is 1 to " + std::to_string(count);
+        return std::nullopt;
+    }
+    return static_cast<std::size_t>(count - *number);
+}
+
+} // namespace fm

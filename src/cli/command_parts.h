@@ -1,0 +1,63 @@
+#pragma once
+// What the files *_commands.cpp share.
+#include "cli/commands.h"
+#include "cli/words.h"
+#include "core/solution.h"
+#include "job/job.h"
+#include "workshop/workshop.h"
+
+namespace fm {
+
+/// One command: its name, how it is called, what it may take.
+struct Command {
+    const char* name;
+    const char* needs; ///< what stands alone, in words: "one job file"
+    std::size_t least; ///< how many words stand alone
+    std::size_t most;
+    std::vector<KnownOption> options;
+    CommandResult (*run)(const Words&);
+};
+
+/// Wrong usage: what is wrong, then the help.
+CommandResult usage(const std::string& fault);
+/// Everything a command could not do, one line each; exit 1.
+CommandResult told(const std::vector<Message>& problems);
+std::string line_of(const Message& message);
+/// A JSON document as the command was asked to print it: one line, or spread with --pretty.
+CommandResult printed(const Value& value, const Words& words);
+
+/// A job file, or standard input for "-". @throws InputError if it cannot be read at all
+Value document_at(const std::string& path);
+
+/// A job, solved; or why not.
+struct SolvedJob {
+    std::optional<Job> job;
+    Solution solution;
+    std::vector<Message> problems; ///< not empty: there is no solution
+
+    bool good() const { return problems.empty(); }
+};
+/// @throws InputError if the file cannot be read at all
+SolvedJob solved_job(const std::string& path);
+
+/// The shop a command is to use; none: an empty one. @throws InputError for a broken workshop.json
+Workshop workshop_of(const Words& words);
+
+/// The string named by player's number with --string; nothing if it is not there, with `fault` set if it is
+/// no string of the job.
+std::optional<std::size_t> string_option(const Words& words, const Design& design, std::string& fault);
+
+CommandResult solve_command(const Words& words);
+CommandResult plan_command(const Words& words);
+CommandResult check_command(const Words& words);
+CommandResult explain_command(const Words& words);
+CommandResult fit_command(const Words& words);
+CommandResult least_action_command(const Words& words);
+CommandResult symptom_command(const Words& words);
+CommandResult quote_command(const Words& words);
+CommandResult convert_command(const Words& words);
+CommandResult temperament_command(const Words& words);
+CommandResult strings_command(const Words& words);
+CommandResult sheet_command(const Words& words);
+
+} // namespace fm

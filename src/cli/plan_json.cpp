@@ -1,0 +1,117 @@
+#include "cli/plan_json.h"
+
+#include "cli/json_parts.h"
+
+namespace fm {
+
+namespace {
+
+Value after_json(const After& after) {
+    Value::Array items;
+    for (const std::optional<GaugeReadings>& string : after) {
+        if (!string) {
+            items.emplace_back();
+            continue;
+        }
+        items.push_back(
+            Members()
+                .add("open_gap_fret1_mm", string->open_gap_fret1_mm)
+                .add("pressed_gap_mm",
+                     Members().add("2", string->pressed_gap_2_mm).add("3", string->pressed_gap_3_mm).take())
+                .add("action12_mm", string->action12_mm)
+                .add("action12_capo_mm", string->action12_capo_mm)
+                .take());
+    }
+    return items;
+}
+
+Value ends_json(const EdgeMargins& ends) {
+    return Members().add("bass", ends.bass_mm).add("treble", ends.treble_mm).take();
+}
+
+Value relief_json(const ReliefStep& step) {
+    return Members()
+        .add("step", "relief")
+        .add("from_mm", step.from ? Value(step.from->depth_mm) : Value())
+        .add("to_mm", or_null(step.to_mm))
+        .add("at_fret", step.from ? Value(step.from->at_fret) : Value())
+        .add("between_frets",
+             step.from ? Value(Value::Array{step.from->from_fret, step.from->to_fret}) : Value())
+        .add("after", after_json(step.after))
+        .take();
+}
+
+Value saddle_json(const SaddleStep& step) {
+    Members out;
+    out.add("step", "saddle")
+        .add("take_off_mm", list_or_null(step.take_off_mm))
+        .add("bottom_mm", ends_json(step.cut.bottom_mm))
+        .add("top_mm", list_or_null(step.cut.top_mm))
+        .add("pack_mm", step.cut.pack_mm);
+    if (step.screws_mm) out.add("screws_mm", ends_json(*step.screws_mm));
+    return out.add("after", after_json(step.after)).take();
+}
+
+const char* verdict_word(NutVerdict verdict) {
+    switch (verdict) {
+    case NutVerdict::file: return "file";
+    case NutVerdict::fill: return "fill";
+    case NutVerdict::shim: return "shim";
+    case NutVerdict::replace: return "replace";
+    case NutVerdict::choose: return "choose";
+    }
+    return "file";
+}
+
+Value clamping_json(const ClampingNut& nut) {
+    return Members()
+        .add("raise_mm", nut.raise_mm)
+        .add("shims_mm", nut.stack ? list(nut.stack->shims_mm) : Value())
+        .add("shims_total_mm", nut.stack ? Value(nut.stack->total_mm) : Value())
+        .add("off_seat_mm", nut.lower_mm)
+        .take();
+}
+
+Value nut_json(const NutDesign& nut, const NutStep& step, const Tools& tools) {
+    Value::Array at_least;
+    for (const bool flag : step.at_least) at_least.emplace_back(flag);
+    Members out;
+    out.add("step", "nut")
+        .add("take_off_mm", list_or_null(step.take_off_mm))
+        .add("raise_mm", list_or_null(step.raise_mm))
+        .add("at_least", std::move(at_least))
+        .add("verdict", verdict_word(step.decision.verdict))
+        .add("shim_mm", or_null(step.decision.shim_mm))
+        .add("fill", indices(step.decision.fill))
+        .add("after", after_json(step.after));
+    if (nut.clamping)
+        out.add("clamping", clamping_json(clamping_nut(step.findings, tools.shims_mm, nut.shim_step_mm)));
+    return out.take();
+}
+
+} // namespace
+
+Value plan_json(const Design& design, const Plan& plan, const Tools& tools) {
+    const bool saddle_first = plan.order == PlanOrder::neck_saddle_nut;
+    Value::Array steps{relief_json(plan.relief)};
+    if (saddle_first) steps.push_back(saddle_json(plan.saddle));
+    steps.push_back(nut_json(design.nut, plan.nut, tools));
+    if (!saddle_first) steps.push_back(saddle_json(plan.saddle));
+    Value::Array warnings;
+    for (const std::size_t string : plan.unread) {
+        const Message message{"string_not_read", Severity::warning, "readings", {design.string_name(string)}};
+        warnings.push_back(Members()
+                               .add("where", "strings[" + std::to_string(string) + "]")
+                               .add("code", message.id)
+                               .add("text", english(message))
+                               .take());
+    }
+    return Members()
+        .add("order", saddle_first ? "neck_saddle_nut" : "neck_nut_saddle")
+        .add("steps", std::move(steps))
+        .add("moment_found_nm", or_null(plan.moment_found_nm))
+        .add("warnings", std::move(warnings))
+        .take();
+}
+
+} // namespace fm

@@ -1,0 +1,26 @@
+#pragma once
+// The instrument as its readings say it stands: the same numbers as for the target, for what is there now.
+#include "core/readings.h"
+
+namespace fm {
+
+/// One string as found; strings never read stand as the design has them.
+struct FoundString {
+    StandingString standing;
+    std::optional<Sound> sound;
+    std::vector<Headroom> headroom;
+    std::vector<std::optional<double>> back_gaps_mm;
+    bool read = false; ///< both ends known from readings
+};
+
+/// A string standing at those ends on a neck, with all that follows.
+FoundString standing_string(const TunedString& tuned, const StringOnNeck& string, const EndHeights& ends);
+
+/// All strings, on the neck with the relief last read.
+std::vector<FoundString> as_found(const Design& design, const Solution& target,
+                                  const std::vector<ReadingEntry>& entries);
+
+/// The design with the relief last read.
+Design design_as_found(const Design& design, const std::vector<ReadingEntry>& entries);
+
+} // namespace fm

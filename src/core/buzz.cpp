@@ -1,0 +1,105 @@
+#include "core/buzz.h"
+
+#include <algorithm>
+#include <numbers>
+
+namespace fm {
+
+namespace {
+
+/// Straight boards make clearance and swing grow together, so that whole rows of frets limit alike: those
+/// within a millionth count as equal, and the one nearest the finger is named.
+constexpr double tie = 1e-6;
+/// A fret cleared by less than this is rested on.
+constexpr double resting_mm = 0.005;
+
+struct Pluck {
+    double from_saddle_mm; // g
+    double from_fret_mm;   // q
+};
+
+Pluck pluck_on(double length_mm, const Player& player) {
+    double g = player.pluck_from_saddle_mm;
+    if (g >= 0.5 * length_mm) g = 0.5 * length_mm;
+    return {g, length_mm - g};
+}
+
+/// How deep the string swings at s for each unit of its deepest, whichever way the pluck starts.
+double swing_share(const Pluck& pluck, double length_mm, double s_mm) {
+    const double q = pluck.from_fret_mm;
+    const double g = pluck.from_saddle_mm;
+    return std::max(std::min(s_mm / q, (length_mm - s_mm) / g), std::min(s_mm / g, (length_mm - s_mm) / q));
+}
+
+} // namespace
+
+double clearance_mm(const StandingString& string, int fretted, int over) {
+    const double share =
+        (string.x_mm(over) - string.x_mm(fretted)) / (string.saddle_x_mm() - string.x_mm(fretted));
+    return string.top_mm(fretted) + (string.saddle_z_mm() - string.top_mm(fretted)) * share -
+           string.top_mm(over);
+}
+
+Headroom headroom(const StandingString& string, const Player& player, int fretted, double tension_n) {
+    const double length_mm = string.length_left_mm(fretted);
+    const Pluck pluck = pluck_on(length_mm, player);
+    const double swing_mm_per_n =
+        player.pluck_share_down * pluck.from_fret_mm * pluck.from_saddle_mm / (tension_n * length_mm);
+    Headroom found;
+    double least_clear_mm = 0;
+    for (int over = fretted + 1; over <= string.frets(); ++over) {
+        const double clear_mm = clearance_mm(string, fretted, over);
+        if (clear_mm <= 0) {
+            if (found.force_n == 0.0 && clear_mm >= least_clear_mm) continue;
+            found = {0.0, over};
+            least_clear_mm = clear_mm;
+            continue;
+        }
+        const double depth_mm_per_n =
+            swing_mm_per_n * swing_share(pluck, length_mm, string.x_mm(over) - string.x_mm(fretted));
+        if (!(depth_mm_per_n > 0)) continue;
+        const double force_n = clear_mm / depth_mm_per_n;
+        if (!found.force_n || force_n < *found.force_n * (1.0 - tie)) found = {force_n, over};
+    }
+    return found;
+}
+
+std::vector<Headroom> headrooms(const StandingString& string, const Player& player, const Sound& sound) {
+    std::vector<Headroom> list;
+    list.reserve(static_cast<std::size_t>(string.frets()));
+    for (int fretted = 0; fretted < string.frets(); ++fretted)
+        list.push_back(headroom(string, player, fretted, sound.tension_n[static_cast<std::size_t>(fretted)]));
+    return list;
+}
+
+std::vector<std::optional<double>> back_gaps_mm(const StandingString& string) {
+    std::vector<std::optional<double>> gaps;
+    TautLine taut(string);
+    taut.add_fret(1);
+    for (int fretted = 2; fretted <= string.frets(); ++fretted) {
+        taut.add_fret(fretted);
+        const int touched = taut.first_touched();
+        const double slope =
+            (string.top_mm(touched) - string.nut_z_mm()) / (string.x_mm(touched) - string.nut_x_mm());
+        const auto gap_mm = [&](int over) {
+            return string.nut_z_mm() + slope * (string.x_mm(over) - string.nut_x_mm()) - string.top_mm(over);
+        };
+        int rests_on = 1;
+        while (rests_on < touched && gap_mm(rests_on) >= resting_mm) ++rests_on;
+        if (rests_on < 2) {
+            gaps.emplace_back();
+            continue;
+        }
+        double least_mm = 0;
+        for (int over = 1; over < rests_on; ++over) {
+            const double along =
+                (string.x_mm(over) - string.nut_x_mm()) / (string.x_mm(rests_on) - string.nut_x_mm());
+            const double room_mm = gap_mm(over) / std::sin(std::numbers::pi * along);
+            if (over == 1 || room_mm < least_mm) least_mm = room_mm;
+        }
+        gaps.emplace_back(least_mm);
+    }
+    return gaps;
+}
+
+} // namespace fm

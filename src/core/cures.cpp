@@ -1,0 +1,93 @@
+#include "core/cures.h"
+
+#include <algorithm>
+
+namespace fm {
+
+namespace {
+constexpr double unreachable_n = 1000.0; // no hand plucks so hard
+}
+
+Bench::Bench(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries)
+    : design_(design_as_found(design, entries)), target_(target),
+      known_(known_heights(design, target, entries)) {
+    if (!design_.neck.relief)
+        design_.neck.relief = Relief{0.0, design_.neck.body_joint_fret / 2, 1, design_.neck.body_joint_fret};
+    now_ = with({});
+}
+
+std::vector<FoundString> Bench::with(const Change& change) const {
+    Design moved = design_;
+    moved.neck.relief->depth_mm += change.relief_mm;
+    moved.player.press_depth_mm += change.press_mm;
+    if (change.level_fret_mm != 0.0) {
+        moved.neck.fret_offsets_mm.resize(static_cast<std::size_t>(moved.neck.frets), 0.0);
+        moved.neck.fret_offsets_mm[static_cast<std::size_t>(change.fret) - 1] -= change.level_fret_mm;
+    }
+    const Neck neck(moved.neck);
+    std::vector<FoundString> strings;
+    for (std::size_t i = 0; i < target_.strings.size(); ++i) {
+        const StringSolution& wanted = target_.strings[i];
+        StringLine line = wanted.line;
+        line.set_forward_mm += change.set_forward_mm;
+        const StringOnNeck on(neck, line);
+        const bool read = known_[i].complete();
+        const double above_mm = (read ? *known_[i].above_fret_line_mm : wanted.above_fret_line_mm) +
+                                (i == change.string ? change.raise_slot_mm : 0.0);
+        const double saddle_z_mm =
+            (read ? *known_[i].saddle_z_mm : wanted.ends.saddle_z_mm) + change.raise_saddle_mm;
+        strings.push_back(standing_string(tuned_string(moved, neck, line, i), on,
+                                          {on.fret_line_under_string_mm() + above_mm, saddle_z_mm}));
+        strings.back().read = read;
+    }
+    return strings;
+}
+
+std::optional<double> Bench::least_mm(double most_mm, const std::function<bool(double)>& enough) const {
+    if (enough(0.0)) return 0.0;
+    if (!enough(most_mm)) return std::nullopt;
+    double low = 0;
+    double high = most_mm;
+    while (high - low > 1e-4) { // a hundredth of what a file can hold
+        const double middle = 0.5 * (low + high);
+        (enough(middle) ? high : low) = middle;
+    }
+    return high;
+}
+
+std::optional<double> Bench::freeing_mm(std::size_t string, int fretted, double most_mm,
+                                        const std::function<Change(double)>& change) const {
+    const double pluck_n = design_.player.pluck_force_n;
+    return least_mm(most_mm, [&](double amount) {
+        const std::vector<FoundString> strings = with(change(amount));
+        const auto& heads = strings[string].headroom;
+        const auto n = static_cast<std::size_t>(fretted);
+        return n >= heads.size() || !heads[n].force_n || *heads[n].force_n >= pluck_n;
+    });
+}
+
+std::optional<double> Bench::quieting_mm(std::size_t string, int fretted, double most_mm,
+                                         const std::function<Change(double)>& change) const {
+    return least_mm(most_mm, [&](double amount) {
+        const std::vector<FoundString> strings = with(change(amount));
+        const auto& gaps = strings[string].back_gaps_mm;
+        const auto n = static_cast<std::size_t>(std::max(0, fretted - 2));
+        return n < gaps.size() && gaps[n] && *gaps[n] >= design_.player.back_gap_min_mm;
+    });
+}
+
+double least_headroom_n(const FoundString& string) {
+    double least = unreachable_n;
+    for (const Headroom& head : string.headroom)
+        if (head.force_n) least = std::min(least, *head.force_n);
+    return least;
+}
+
+double least_back_gap_mm(const FoundString& string) {
+    std::optional<double> least;
+    for (const auto& gap : string.back_gaps_mm)
+        if (gap && (!least || *gap < *least)) least = gap;
+    return least.value_or(0.0);
+}
+
+} // namespace fm

@@ -1,0 +1,55 @@
+#pragma once
+// What a tuner's readings say of a string: the stiffness of its ends, and with enough of them its stretch.
+// Source: docs/mathematics.md, "Fit to the instrument".
+#include "core/as_found.h"
+
+#include <optional>
+#include <vector>
+
+namespace fm {
+
+/// A fitted value and one standard deviation of it.
+struct Fitted {
+    double value = 0;
+    double standard = 0;
+};
+
+struct FitResidual {
+    int fret = 0;
+    double measured_cents = 0; ///< against the open string: readings against the harmonic are converted
+    double before_cents = 0;   ///< what the usual values predict
+    double after_cents = 0;    ///< what the fit predicts
+};
+
+struct Fit {
+    Fitted end_stiffness;
+    std::optional<Fitted> stretch_stiffness_n; ///< only from six or more readings spread over the neck
+    std::vector<FitResidual> residuals;
+    double rms_before_cents = 0;
+    double rms_after_cents = 0;
+    double correlation = 0;     ///< of the two, −1 … 1; near either end they cannot be told apart
+    std::vector<Message> notes; ///< the conditioning, said aloud
+};
+
+/// Fits one string to its readings.
+/// @param readings cents at two or more frets @returns nothing with fewer, or for a string that cannot sound
+std::optional<Fit> fit(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+                       std::size_t string);
+
+/// The newest cents of every fret of a string.
+std::vector<CentsReading> newest_cents(const std::vector<ReadingEntry>& entries, std::size_t string,
+                                       std::vector<CentsAgainst>& against);
+
+/// How far the crown moves for end stiffness from 0 to 0.5: how well it can be predicted [mm].
+struct CrownRange {
+    double at_0_mm = 0;
+    double at_half_mm = 0;
+};
+std::optional<CrownRange> crown_range(const Design& design, const Solution& solution, std::size_t string);
+
+/// How far to move a crown for a reading at fret 12 against the open string, aimed `flat_cents` flat on
+/// purpose [mm,
+/// + lengthens]. Source: docs/mathematics.md, "Moving a crown".
+double crown_move_mm(const StringOnNeck& string, double cents, double flat_cents);
+
+} // namespace fm

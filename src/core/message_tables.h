@@ -1,0 +1,20 @@
+#pragma once
+// The English tables behind english_template().
+#include <span>
+#include <string_view>
+
+// Marks a sentence for the translators' tool without a word of Qt in the core.
+#define QT_TRANSLATE_NOOP(context, sentence) sentence
+
+namespace fm {
+
+struct MessageEntry {
+    std::string_view id;
+    std::string_view sentence;
+};
+
+std::span<const MessageEntry> job_messages();
+std::span<const MessageEntry> working_messages();
+std::span<const MessageEntry> symptom_messages();
+
+} // namespace fm

@@ -1,0 +1,73 @@
+#pragma once
+// From what was heard to what is wrong: ranked causes, each with its test and with the size of its effect on
+// this very instrument. Source: docs/mathematics.md, "Symptom to cause".
+#include "core/as_found.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fm {
+
+enum class Symptom {
+    open_buzz,          ///< the open string buzzes, and stops when fret 1 is held
+    note_buzz,          ///< a fretted note buzzes toward the bridge
+    all_buzz,           ///< everything up the neck buzzes
+    behind_finger_buzz, ///< stops when the string is touched between nut and finger
+    first_frets_sharp,  ///< the first frets are sharp, the octave true
+    sharp_up_the_neck,
+    flat_up_the_neck,
+    sharp_when_pressed, ///< only under a heavy hand
+    sitar_at_nut,
+    muffled_at_saddle,
+    ping_when_tuning,
+    weak_sound,
+    bridge_moves, ///< rotates or lifts
+    changed_with_season
+};
+constexpr std::size_t symptom_count = 14;
+
+/// The word of a symptom in commands, "open_buzz".
+std::string_view symptom_word(Symptom symptom);
+std::optional<Symptom> symptom_of_word(std::string_view word);
+
+struct Heard {
+    Symptom symptom = Symptom::open_buzz;
+    std::size_t string = 0;
+    int fret = 0; ///< where it was fretted; 0: open
+};
+
+/// How large an effect is, in words and a number of the model.
+struct Effect {
+    Message text;
+    double weight = 0; ///< 0 … 1: how well this cause explains what was heard
+};
+
+/// What a cure does to another string.
+struct SideEffect {
+    std::size_t string = 0;
+    double headroom_before_n = 0; ///< the least of the string
+    double headroom_after_n = 0;
+    double back_gap_before_mm = 0; ///< the least; 0: none
+    double back_gap_after_mm = 0;
+};
+
+struct Cause {
+    std::string id;               ///< "slot_low"; message ids "cause.…", "test.…", "cure.…"
+    int test_effort = 1;          ///< 1: a touch … 5: bench work; the cheapest test comes first
+    bool stop = false;            ///< structural: no setting up before it is mended
+    std::optional<Effect> effect; ///< none: nothing computed speaks for or against it
+    std::vector<SideEffect> side_effects;
+};
+
+struct Diagnosis {
+    std::vector<Cause> causes;             ///< the likeliest first
+    std::vector<std::size_t> tests;        ///< causes in the order of their tests: the cheapest first
+    std::vector<std::string> missing_keys; ///< readings that would help and are not there yet
+};
+
+/// @param heard string and fret inside the design
+Diagnosis diagnosis(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+                    const Heard& heard);
+
+} // namespace fm
