@@ -20,6 +20,8 @@ void doubt_solving(const Design& design, std::size_t i, const StringSolution& st
                        {name, design.strings[i].pitch_hz}});
     if (string.status == CompensationStatus::no_crown)
         out.push_back({"string_no_crown", Severity::error, key_of_string(i), {name}});
+    if (string.status == CompensationStatus::no_set_forward)
+        out.push_back({"set_forward_not_found", Severity::warning, key_of_string(i), {name}});
     const bool sought = design.saddle.set_forward != SetForward::keep;
     if (sought && string.line.set_forward_mm > far_forward_mm)
         out.push_back(

@@ -66,6 +66,7 @@ public:
         double squares = 0;
         double slope = 0;
         double curvature = 0;
+        double crown_per_nut = 0; ///< how the crown follows the nut's front
     };
     Measure measure(double c_mm, double delta_mm) const {
         Measure sum;
@@ -75,18 +76,44 @@ public:
         const FretRow by_nut = slopes(string_, c_mm, delta_mm, 0.0, nudge_mm);
         const FretRow by_crown = slopes(string_, c_mm, delta_mm, nudge_mm, 0.0);
         // The crown follows: so that fret 12 stays true, or so that the weighted squares stay least.
-        double crown_per_nut = 0;
         if (saddle_.compensation == CompensationMethod::octave)
-            crown_per_nut = -by_nut[octave_fret] / by_crown[octave_fret];
+            sum.crown_per_nut = -by_nut[octave_fret] / by_crown[octave_fret];
         if (saddle_.compensation == CompensationMethod::all_frets)
-            crown_per_nut = -dot(by_crown, by_nut) / dot(by_crown, by_crown);
+            sum.crown_per_nut = -dot(by_crown, by_nut) / dot(by_crown, by_crown);
         for (std::size_t n = 1; n <= frets_; ++n) {
-            const double along = by_nut[n] + by_crown[n] * crown_per_nut;
+            const double along = by_nut[n] + by_crown[n] * sum.crown_per_nut;
             sum.squares += weight(n) * heard->cents[n] * heard->cents[n];
             sum.slope += weight(n) * heard->cents[n] * along;
             sum.curvature += weight(n) * along * along;
         }
         return sum;
+    }
+
+    /// Crown and nut's front together, from a place near the best: least squares step by step, each solving
+    /// for both. Nothing if it does not settle soon or leaves where a nut may stand.
+    struct Pair {
+        double c_mm = 0;
+        double delta_mm = 0;
+    };
+    std::optional<Pair> near_pair(Pair at) const {
+        constexpr int most_steps = 8;
+        for (int step = 0; step < most_steps; ++step) {
+            const auto heard = sound(string_, at.c_mm, at.delta_mm, static_cast<int>(frets_));
+            if (!heard) return std::nullopt;
+            const FretRow by_nut = slopes(string_, at.c_mm, at.delta_mm, 0.0, nudge_mm);
+            const FretRow by_crown = slopes(string_, at.c_mm, at.delta_mm, nudge_mm, 0.0);
+            const double cc = dot(by_crown, by_crown);
+            const double cn = dot(by_crown, by_nut);
+            const double nn = dot(by_nut, by_nut);
+            const double c_slope = dot(heard->cents, by_crown);
+            const double n_slope = dot(heard->cents, by_nut);
+            const double area = cc * nn - cn * cn;
+            const Pair move{(cn * n_slope - nn * c_slope) / area, (cn * c_slope - cc * n_slope) / area};
+            at = {at.c_mm + move.c_mm, at.delta_mm + move.delta_mm};
+            if (!(at.delta_mm > 0 && at.delta_mm < most_set_forward_mm)) return std::nullopt;
+            if (std::abs(move.c_mm) + std::abs(move.delta_mm) < crown_tolerance_mm) return at;
+        }
+        return std::nullopt;
     }
 
 private:
@@ -126,8 +153,10 @@ private:
 /// The set-forward of some strings together, their crowns following: where the sum of squares is least.
 class NutSearch {
 public:
-    NutSearch(std::vector<StringSearch> strings, std::vector<double> guesses)
-        : strings_(std::move(strings)), crowns_(std::move(guesses)) {}
+    NutSearch(std::vector<StringSearch> strings, const std::vector<double>& guesses)
+        : strings_(std::move(strings)) {
+        for (const double crown_mm : guesses) newest_.push_back({crown_mm, std::nullopt, 0.0});
+    }
 
     std::optional<double> best_mm(std::optional<double> guess_mm) {
         if (guess_mm) {
@@ -171,11 +200,14 @@ private:
     StringSearch::Measure sum(double delta_mm) {
         StringSearch::Measure total;
         for (std::size_t i = 0; i < strings_.size(); ++i) {
-            const auto crown = strings_[i].crown_mm(delta_mm, crowns_[i]);
+            Newest& newest = newest_[i];
+            const double guess_mm =
+                newest.crown_mm + newest.crown_per_nut * (delta_mm - newest.delta_mm.value_or(delta_mm));
+            const auto crown = strings_[i].crown_mm(delta_mm, guess_mm);
             if (!crown)
                 return {std::numeric_limits<double>::quiet_NaN(), std::numeric_limits<double>::quiet_NaN()};
-            crowns_[i] = *crown;
             const StringSearch::Measure part = strings_[i].measure(*crown, delta_mm);
+            newest = {*crown, delta_mm, part.crown_per_nut};
             total.squares += part.squares;
             total.slope += part.slope;
             total.curvature += part.curvature;
@@ -184,7 +216,13 @@ private:
     }
 
     std::vector<StringSearch> strings_;
-    std::vector<double> crowns_; // newest, to begin the next search from
+    /// The newest crown and how it goes on from there, to begin the next search from.
+    struct Newest {
+        double crown_mm = 0;
+        std::optional<double> delta_mm;
+        double crown_per_nut = 0;
+    };
+    std::vector<Newest> newest_;
 };
 
 double rms_at(const TunedString& string, double c_mm, double delta_mm) {
@@ -203,41 +241,83 @@ std::optional<double> compensation_mm(const SaddleDesign& saddle, const TunedStr
     return StringSearch(saddle, string).crown_mm(set_forward_mm, guess_mm);
 }
 
+namespace {
+
+/// The crowns with the nut's front where the job has it, and which strings can be solved at all.
+struct Sounding {
+    std::vector<std::size_t> strings;
+    std::vector<StringSearch> searches;
+    std::vector<double> crowns_mm;
+};
+
+Compensated with_given_nut(const Design& design, const TunedString& string, double guess_mm) {
+    const double given_mm = design.nut.set_forward_mm;
+    Compensated found;
+    found.set_forward_mm = given_mm;
+    const auto crown = compensation_mm(design.saddle, string, given_mm, guess_mm);
+    if (!crown || !sound(string, *crown, given_mm, 1)) {
+        found.status = why_not(string, given_mm);
+        return found;
+    }
+    found.compensation_mm = found.given_nut_mm = *crown;
+    found.rms_before_cents = found.rms_cents = rms_at(string, *crown, given_mm);
+    return found;
+}
+
+void move_nut(const TunedString& string, const StringSearch& search, std::optional<double> delta_mm,
+              double guess_mm, Compensated& found) {
+    const auto crown = delta_mm ? search.crown_mm(*delta_mm, guess_mm) : std::nullopt;
+    if (!crown) {
+        found.status = CompensationStatus::no_set_forward;
+        return;
+    }
+    found.set_forward_mm = *delta_mm;
+    found.compensation_mm = *crown;
+    found.rms_cents = rms_at(string, *crown, *delta_mm);
+}
+
+} // namespace
+
 std::vector<Compensated> compensated(const Design& design, const std::vector<TunedString>& strings,
                                      const std::vector<CompensationGuess>& guesses) {
-    const double given_mm = design.nut.set_forward_mm;
-    std::vector<Compensated> found(strings.size());
-    std::vector<StringSearch> sounding; // the strings that can be solved at all
-    std::vector<double> crowns;
     const auto guess_of = [&](std::size_t i) { return guesses.empty() ? CompensationGuess{} : guesses[i]; };
+    const bool common = design.saddle.set_forward == SetForward::common;
+    const bool all_known = !guesses.empty() && std::all_of(guesses.begin(), guesses.end(),
+                                                           [](const auto& guess) { return guess.known; });
+    std::vector<Compensated> found;
+    Sounding sounding;
     for (std::size_t i = 0; i < strings.size(); ++i) {
-        const auto crown = compensation_mm(design.saddle, strings[i], given_mm, guess_of(i).compensation_mm);
-        found[i].set_forward_mm = given_mm;
-        if (!crown || !sound(strings[i], *crown, given_mm, 1)) {
-            found[i].status = why_not(strings[i], given_mm);
+        const CompensationGuess guess = guess_of(i);
+        if (guess.known && (!common || all_known)) { // a common nut depends on all strings
+            found.push_back(*guess.known);
             continue;
         }
-        found[i].compensation_mm = *crown;
-        found[i].rms_before_cents = found[i].rms_cents = rms_at(strings[i], *crown, given_mm);
-        sounding.emplace_back(design.saddle, strings[i]);
-        crowns.push_back(guesses.empty() ? *crown : guesses[i].compensation_mm);
+        found.push_back(
+            with_given_nut(design, strings[i], guess.given_nut_mm.value_or(guess.compensation_mm)));
+        if (found.back().status != CompensationStatus::solved) continue;
+        sounding.strings.push_back(i);
+        sounding.searches.emplace_back(design.saddle, strings[i]);
+        sounding.crowns_mm.push_back(guesses.empty() ? found.back().compensation_mm : guess.compensation_mm);
     }
-    if (design.saddle.set_forward == SetForward::keep || sounding.empty()) return found;
+    if (design.saddle.set_forward == SetForward::keep || sounding.strings.empty()) return found;
     std::optional<double> common_mm;
-    if (design.saddle.set_forward == SetForward::common)
-        common_mm = NutSearch(sounding, crowns).best_mm(guess_of(0).set_forward_mm);
-    std::size_t k = 0;
-    for (std::size_t i = 0; i < strings.size(); ++i) {
-        if (found[i].status != CompensationStatus::solved) continue;
-        const auto delta = design.saddle.set_forward == SetForward::common
-                               ? common_mm
-                               : NutSearch({sounding[k]}, {crowns[k]}).best_mm(guess_of(i).set_forward_mm);
-        const auto crown = delta ? sounding[k].crown_mm(*delta, crowns[k]) : std::nullopt;
-        ++k;
-        if (!crown) continue;
-        found[i].set_forward_mm = *delta;
-        found[i].compensation_mm = *crown;
-        found[i].rms_cents = rms_at(strings[i], *crown, *delta);
+    if (common)
+        common_mm = NutSearch(sounding.searches, sounding.crowns_mm).best_mm(guess_of(0).set_forward_mm);
+    const bool pairs = !common && design.saddle.compensation == CompensationMethod::all_frets;
+    for (std::size_t k = 0; k < sounding.strings.size(); ++k) {
+        const std::size_t i = sounding.strings[k];
+        const StringSearch& search = sounding.searches[k];
+        const double crown_mm = sounding.crowns_mm[k];
+        const auto guess = guess_of(i).set_forward_mm;
+        const auto pair = pairs && guess ? search.near_pair({crown_mm, *guess}) : std::nullopt;
+        if (pair) {
+            found[i].set_forward_mm = pair->delta_mm;
+            found[i].compensation_mm = pair->c_mm;
+            found[i].rms_cents = rms_at(strings[i], pair->c_mm, pair->delta_mm);
+            continue;
+        }
+        const auto delta_mm = common ? common_mm : NutSearch({search}, {crown_mm}).best_mm(guess);
+        move_nut(strings[i], search, delta_mm, crown_mm, found[i]);
     }
     return found;
 }

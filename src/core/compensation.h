@@ -9,14 +9,16 @@ namespace fm {
 
 enum class CompensationStatus {
     solved,
-    no_tension, ///< no tension gives the open string its pitch
-    no_crown    ///< no place of the crown in reach makes the wanted error vanish
+    no_tension,    ///< no tension gives the open string its pitch
+    no_crown,      ///< no place of the crown in reach makes the wanted error vanish
+    no_set_forward ///< somewhere between 0 and 2 mm forward there is no crown: the nut stays as given
 };
 
 struct Compensated {
     CompensationStatus status = CompensationStatus::solved;
     double compensation_mm = 0;
     double set_forward_mm = 0;
+    double given_nut_mm = 0;     ///< compensation with the set-forward the job gives
     double rms_before_cents = 0; ///< with the set-forward the job gives
     double rms_cents = 0;
 };
@@ -25,6 +27,8 @@ struct Compensated {
 struct CompensationGuess {
     double compensation_mm = 2.5;
     std::optional<double> set_forward_mm;
+    std::optional<double> given_nut_mm; ///< compensation with the set-forward the job gives
+    std::optional<Compensated> known;   ///< nothing it depends on has changed: taken as it is
 };
 
 /// Compensation and set-forward of every string by the design's rules.

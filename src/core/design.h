@@ -14,6 +14,8 @@ struct Relief {
     int at_fret = 0;
     int from_fret = 0; ///< fret 0 is the nut line
     int to_fret = 0;
+
+    friend bool operator==(const Relief&, const Relief&) = default;
 };
 
 enum class BoardShape { flat, cylinder, cone };
@@ -40,6 +42,7 @@ struct NeckDesign {
 
     bool fanned() const { return scale_bass_mm != scale_treble_mm; }
     double mean_scale_mm() const { return 0.5 * (scale_bass_mm + scale_treble_mm); }
+    friend bool operator==(const NeckDesign&, const NeckDesign&) = default;
 };
 
 enum class CoreMaterial { steel, nylon, fluorocarbon, gut, nylon_floss };
@@ -61,6 +64,8 @@ struct StringDesign {
     // What a fit to this instrument found (fit.h).
     std::optional<double> stretch_stiffness_n;
     std::optional<double> end_stiffness;
+
+    friend bool operator==(const StringDesign&, const StringDesign&) = default;
 };
 
 /// How the instrument is played.
@@ -73,6 +78,8 @@ struct Player {
     double pluck_share_down = 0.5;
     double pluck_from_saddle_mm = 110;
     double back_gap_min_mm = 0.03;
+
+    friend bool operator==(const Player&, const Player&) = default;
 };
 
 enum class SpacingMethod { equal_centres, equal_gaps, blend, given };

@@ -18,6 +18,8 @@ struct HeightTargets {
     int pressed_fret = 3;
     ActionMeasure action_measure = ActionMeasure::open;
     double action_mm = 0;
+
+    friend bool operator==(const HeightTargets&, const HeightTargets&) = default;
 };
 
 /// Both ends solved together. The same equations serve a target and a reading: what a gauge reads fixes the

@@ -16,6 +16,7 @@ constexpr double finger_behind_u_mm = 2.0;
 constexpr double press_depth_u_mm = 0.08;
 constexpr double core_share_u = 0.05;   // of an estimated core
 constexpr double mass_share_u = 0.01;   // of a stated unit mass
+constexpr double headstock_u_deg = 0.5; // a bevel gauge
 constexpr double radius_share_u = 0.02; // between two blades of a radius gauge
 
 double usual(std::string_view word) {
@@ -94,6 +95,11 @@ void neck_inputs(const Design& design, Inputs& in) {
 void nut_inputs(const Design& design, Inputs& in) {
     in.measured("name.board_above_seat", "nut.board_above_seat_mm", "caliper",
                 [](Design& d, double u) { d.nut.board_above_seat_mm += u; });
+    in.measured("name.thickness", "nut.thickness_mm", "caliper",
+                [](Design& d, double u) { d.nut.thickness_mm += u; });
+    if (design.nut.headstock_angle_deg != 0.0)
+        in.judged("name.headstock_angle", "nut.headstock_angle_deg", headstock_u_deg,
+                  [](Design& d, double u) { d.nut.headstock_angle_deg += u; });
     if (design.nut.zero_fret)
         in.measured("name.zero_fret", "nut.zero_fret.height_mm", "caliper",
                     [](Design& d, double u) { d.nut.zero_fret->height_mm += u; });
@@ -142,6 +148,11 @@ void player_inputs(Inputs& in) {
 }
 
 void bridge_inputs(const Design& design, Inputs& in) {
+    in.measured("name.saddle_thickness", "saddle.thickness_mm", "caliper",
+                [](Design& d, double u) { d.saddle.thickness_mm += u; });
+    if (design.saddle.slot_depth_mm)
+        in.measured("name.saddle_slot_depth", "saddle.slot_depth_mm", "caliper",
+                    [](Design& d, double u) { *d.saddle.slot_depth_mm += u; });
     if (!design.bridge) return;
     in.measured("name.plane_above_top", "bridge.plane_above_top_mm", "half_mm_rule",
                 [](Design& d, double u) { d.bridge->plane_above_top_mm += u; });

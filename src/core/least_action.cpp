@@ -204,7 +204,7 @@ std::optional<LeastAction> least_action(const Design& design, double pluck_force
         if (std::abs(result.mean_mm - before_mm) < 1e-7) break;
         moved.neck.relief->depth_mm = relief_mm;
         moved.saddle.action = {result.bass_mm, result.treble_mm, {}};
-        solution = solve(moved, &solution);
+        solution = solve(moved);
     }
     return result;
 }

@@ -132,6 +132,9 @@ constexpr MessageEntry table[] = {
     {"string_no_crown",
      QT_TRANSLATE_NOOP("messages", "{0}: no place of the crown within a quarter of the scale makes it play "
                                    "true; check pitch, diameter and core")},
+    {"set_forward_not_found",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: no best place of the nut's front was found; it stands as the job has it")},
     {"set_forward_far", QT_TRANSLATE_NOOP("messages", "{0}: the nut's front would stand {1} forward; more "
                                                       "than {2} is doubtful: check action and gauges first")},
     {"set_forward_at_limit",

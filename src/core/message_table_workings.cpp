@@ -119,6 +119,7 @@ constexpr MessageEntry table[] = {
     {"name.half_widths", QT_TRANSLATE_NOOP("messages", "half of both strings")},
     {"name.top", QT_TRANSLATE_NOOP("messages", "top over the string")},
     {"name.fair_rise", QT_TRANSLATE_NOOP("messages", "raised to the fair line")},
+    {"name.saddle_thickness", QT_TRANSLATE_NOOP("messages", "saddle's thickness")},
     {"name.thickness", QT_TRANSLATE_NOOP("messages", "thickness")},
     {"name.floor_angle", QT_TRANSLATE_NOOP("messages", "floor angle")},
     {"name.post_across", QT_TRANSLATE_NOOP("messages", "post across")},

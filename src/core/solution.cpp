@@ -71,11 +71,40 @@ void add_sound(const TunedString& tuned, const StandingString& standing, int fre
     solved.back_gaps_mm = back_gaps_mm(standing);
 }
 
-std::vector<CompensationGuess> guesses_from(const Solution* near) {
+/// Whether everything the crown of a string depends on is what it was.
+bool sounds_as(const Design& design, const TunedString& tuned, std::size_t i, const SolvedNear& near) {
+    const Design& other = near.design;
+    const StringLine& line = near.solution.strings[i].line;
+    const bool same_rules = design.saddle.compensation == other.saddle.compensation &&
+                            design.saddle.fixed_mm == other.saddle.fixed_mm &&
+                            design.saddle.set_forward == other.saddle.set_forward &&
+                            design.saddle.fret_weights == other.saddle.fret_weights &&
+                            design.nut.set_forward_mm == other.nut.set_forward_mm;
+    const bool same_place = tuned.line.nut_y_mm == line.nut_y_mm &&
+                            tuned.line.saddle_y_mm == line.saddle_y_mm &&
+                            tuned.line.scale_mm == line.scale_mm;
+    return same_rules && same_place && design.strings[i] == other.strings[i] &&
+           design.player == other.player && design.neck == other.neck &&
+           tuned.targets == height_targets(other, StringOnNeck(*tuned.neck, tuned.line), i);
+}
+
+std::vector<CompensationGuess> guesses_from(const Design& design, const std::vector<TunedString>& tuned,
+                                            const SolvedNear* near) {
     std::vector<CompensationGuess> guesses;
-    if (near)
-        for (const StringSolution& string : near->strings)
-            guesses.push_back({string.compensation_mm, string.line.set_forward_mm});
+    if (!near) return guesses;
+    for (std::size_t i = 0; i < tuned.size(); ++i) {
+        const StringSolution& string = near->solution.strings[i];
+        CompensationGuess guess{string.compensation_mm, string.line.set_forward_mm,
+                                string.compensation_before_mm, std::nullopt};
+        if (sounds_as(design, tuned[i], i, *near))
+            guess.known = Compensated{string.status,
+                                      string.compensation_mm,
+                                      string.line.set_forward_mm,
+                                      string.compensation_before_mm,
+                                      string.rms_before_cents,
+                                      string.rms_cents.value_or(0.0)};
+        guesses.push_back(guess);
+    }
     return guesses;
 }
 
@@ -104,7 +133,7 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
 
 } // namespace
 
-Solution solve(const Design& design, const Solution* near) {
+Solution solve(const Design& design, const SolvedNear* near) {
     const Neck neck(design.neck);
     const std::size_t count = design.strings.size();
     const std::vector<double> nut_y =
@@ -116,7 +145,7 @@ Solution solve(const Design& design, const Solution* near) {
                      std::vector<double>(count, 0.0));
     std::vector<TunedString> tuned;
     for (std::size_t i = 0; i < count; ++i) tuned.push_back(tuned_string(design, neck, lines[i], i));
-    const std::vector<Compensated> crowns = compensated(design, tuned, guesses_from(near));
+    const std::vector<Compensated> crowns = compensated(design, tuned, guesses_from(design, tuned, near));
     Solution solution;
     std::vector<NutContact> contacts;
     for (std::size_t i = 0; i < count; ++i) {
@@ -128,6 +157,7 @@ Solution solve(const Design& design, const Solution* near) {
         solved.make_up = make_up(design.strings[i]);
         solved.status = crowns[i].status;
         solved.compensation_mm = crowns[i].compensation_mm;
+        solved.compensation_before_mm = crowns[i].given_nut_mm;
         solved.rms_before_cents = crowns[i].rms_before_cents;
         add_sound(tuned[i], StandingString(string, ends), design.neck.frets, solved);
         if (!design.nut.posts.empty()) solved.bend = nut_bend(contacts.back(), design.nut.posts[i]);

@@ -28,7 +28,8 @@ struct StringSolution {
     MakeUp make_up;
     CompensationStatus status = CompensationStatus::solved;
     double compensation_mm = 0;
-    double rms_before_cents = 0; ///< with the set-forward the job gives
+    double compensation_before_mm = 0; ///< with the set-forward the job gives
+    double rms_before_cents = 0;
     // What follows is there only if the open string can sound its pitch.
     std::optional<Sound> sound;
     std::vector<double> cents; ///< from fret 1
@@ -58,10 +59,16 @@ struct Solution {
     std::vector<Message> warnings;
 };
 
+/// A design already solved, to begin from when another is almost the same.
+struct SolvedNear {
+    const Design& design;
+    const Solution& solution;
+};
+
 /// The whole solution of a checked design: one truth for every screen, sheet and command.
 /// Pure: the same design gives the same solution. Source: docs/mathematics.md.
-/// @param near a solution of almost the same design, to begin looking from: quicker, the same to a rounding
-Solution solve(const Design& design, const Solution* near = nullptr);
+/// @param near to begin looking from: quicker, the same to a rounding
+Solution solve(const Design& design, const SolvedNear* near = nullptr);
 
 /// One string with everything its sound depends on. @param line its crown and its nut's front need not be
 /// right yet

@@ -15,10 +15,11 @@ namespace {
 /// A change smaller than this is the solving's own rounding.
 constexpr double no_change = 1e-9;
 
-std::vector<double> values_moved(const Design& design, const Solution& near, const Input& input, double sign,
-                                 const std::vector<NumberKey>& numbers) {
+std::vector<double> values_moved(const Design& design, const Solution& solved, const Input& input,
+                                 double sign, const std::vector<NumberKey>& numbers) {
     Design moved = design;
     input.add(moved, sign * input.uncertainty);
+    const SolvedNear near{design, solved};
     const Solution solution = solve(moved, &near);
     std::vector<double> values;
     values.reserve(numbers.size());
