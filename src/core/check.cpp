@@ -13,7 +13,7 @@ void doubt_gaps(const Design& design, const std::vector<double>& gaps_mm, const 
     for (std::size_t i = 0; i < gaps_mm.size(); ++i) {
         const std::string low = design.string_name(i);
         const std::string high = design.string_name(i + 1);
-        if (gaps_mm[i] <= 0)
+        if (gaps_mm[i] <= 1e-9) // a gap of nothing may come out a rounding over it
             out.push_back({"strings_touch", Severity::error, key, {low, high, LengthMm{gaps_mm[i]}}});
         else if (gaps_mm[i] < design.limits.string_gap_min_mm)
             out.push_back({"strings_close",

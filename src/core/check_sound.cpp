@@ -17,7 +17,7 @@ void doubt_solving(const Design& design, std::size_t i, const StringSolution& st
         out.push_back({"string_no_tension",
                        Severity::error,
                        key_of_string(i) + ".pitch_hz",
-                       {name, design.strings[i].pitch_hz}});
+                       {name, std::round(design.strings[i].pitch_hz * 100.0) / 100.0}});
     if (string.status == CompensationStatus::no_crown)
         out.push_back({"string_no_crown", Severity::error, key_of_string(i), {name}});
     if (string.status == CompensationStatus::no_set_forward)

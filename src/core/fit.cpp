@@ -147,7 +147,8 @@ void judge(const Fitting& fitting, double kappa, double ea_n, Fit& result) {
                                 Severity::warning,
                                 {},
                                 {std::round(result.end_stiffness.standard * 100) / 100}});
-    if (kappa < 0 || kappa > 1)
+    constexpr double shown = 0.005; // what rounds to 0 or 1 is inside
+    if (kappa < -shown || kappa > 1 + shown)
         result.notes.push_back({"fit_outside", Severity::note, {}, {std::round(kappa * 100) / 100}});
 }
 

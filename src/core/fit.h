@@ -17,8 +17,8 @@ struct Fitted {
 struct FitResidual {
     int fret = 0;
     double measured_cents = 0; ///< against the open string: readings against the harmonic are converted
-    double before_cents = 0;   ///< what the usual values predict
-    double after_cents = 0;    ///< what the fit predicts
+    double before_cents = 0;   ///< the model with the usual values, less what was measured
+    double after_cents = 0;    ///< the model as fitted, less what was measured
 };
 
 struct Fit {

@@ -224,6 +224,13 @@ std::optional<Effect> press_deep(const Case& c) {
     return effect("effect.press", std::min(0.9, more / 5.0), {LengthMm{0.3}, rounded(more, 0.1)});
 }
 
+/// Where a heavy hand is only one explanation.
+std::optional<Effect> press_deep_perhaps(const Case& c) {
+    std::optional<Effect> made = press_deep(c);
+    if (made) made->weight *= 0.5;
+    return made;
+}
+
 std::optional<Effect> bridge_low(const Case& c) {
     if (!c.target().bridge) return std::nullopt;
     return effect(
@@ -283,7 +290,7 @@ constexpr std::array rules{
     Rule{Symptom::first_frets_sharp, "nut_high", 1, false, 0.5, nut_high, open_gap},
     Rule{Symptom::first_frets_sharp, "nut_back", 3, false, 0.3, nut_back, nullptr},
     Rule{Symptom::sharp_up_the_neck, "crown_forward", 1, false, 0.5, crown_forward, "cents"},
-    Rule{Symptom::sharp_up_the_neck, "press_deep", 1, false, 0.2, press_deep, nullptr},
+    Rule{Symptom::sharp_up_the_neck, "press_deep", 1, false, 0.2, press_deep_perhaps, nullptr},
     Rule{Symptom::flat_up_the_neck, "crown_back", 1, false, 0.5, crown_back, "cents"},
     Rule{Symptom::sharp_when_pressed, "press_deep", 1, false, 0.6, press_deep, nullptr},
     Rule{Symptom::sharp_when_pressed, "nut_high", 1, false, 0.3, nut_high, open_gap},

@@ -31,7 +31,6 @@ private Q_SLOTS:
     void a_zero_fret_carries_the_string();
     void a_curved_seat_changes_heights_over_it_only();
     void a_straight_pull_does_not_bend();
-    void doubts_are_told();
 };
 
 void TestSolution::targets_are_met() {
@@ -234,39 +233,6 @@ void TestSolution::a_straight_pull_does_not_bend() {
         QVERIFY(nut_bend(contact, {50, s.line.nut_y_mm - slope_y * 50, below + 5}).break_angle_deg >
                 0); // down
     }
-}
-
-void TestSolution::doubts_are_told() {
-    const auto codes = [](const Design& design) {
-        QStringList list;
-        for (const Message& message : solve(design).warnings) list << QString::fromStdString(message.id);
-        return list;
-    };
-    Design design = job_of(demo_document("curlew")).design;
-    QVERIFY(codes(design).isEmpty());
-    Design closer = design;
-    closer.limits.string_gap_min_mm = 2.0;
-    QVERIFY(codes(closer).contains(QStringLiteral("strings_close")));
-    Design touching = design;
-    touching.nut.spacing.course_gap_mm = 0.0;
-    QVERIFY(codes(touching).contains(QStringLiteral("strings_touch")));
-    Design low = design;
-    low.nut.height = {0.05, 0.02, {}};
-    QVERIFY(codes(low).contains(QStringLiteral("nut_below_frets")));
-    Design pressed = design;
-    pressed.nut.height_method = NutHeightMethod::pressed_gap;
-    pressed.nut.pressed_fret = 3;
-    pressed.nut.height = {0.001, 0.001, {}};
-    pressed.neck.relief.reset();
-    pressed.neck.fret_offsets_mm.assign(20, 0.0);
-    pressed.neck.fret_offsets_mm[1] = 0.1; // a high second fret
-    QVERIFY(codes(pressed).contains(QStringLiteral("press_at_2")));
-    Design edge = design;
-    edge.limits.edge_min_mm = 3.4;
-    QVERIFY(codes(edge).contains(QStringLiteral("edge_near_nut")));
-    Design wide = design;
-    wide.saddle.spacing.spread_mm = 62;
-    QVERIFY(codes(wide).contains(QStringLiteral("edge_near_fret")));
 }
 
 QTEST_APPLESS_MAIN(TestSolution)

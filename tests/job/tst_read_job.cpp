@@ -99,6 +99,33 @@ void TestReadJob::faults_are_named_data() {
     row("bridge.exit", "{\"behind_mm\": 10}", "bridge.exit.above_top_mm is missing");
     row("player.pluck_share_down", "1.1", "player.pluck_share_down is 1.1; allowed is 0 to 1");
     row("readings[0].state", "\"later\"", "allowed are found, during, left");
+    row("readings[0].strings[2].slot", "\"tight\"", "allowed are wiggles, binds, filled");
+    row("readings[0].strings[2].cents", "{\"0\": 1}", "readings[0].strings[2].cents.0: a fret from 1 to 20");
+    row("readings[0].strings[2].cents", "{\"12\": 201}", "cents.12 is 201; allowed is -200 to 200");
+    row("readings[0].strings[2].cents_against", "\"fork\"", "allowed are open, harmonic");
+    row("readings[0].replaces", "3", "readings[0].replaces is 3; allowed is 0 to 0");
+    row("readings[0].relief.at_fret", "15", "the reading's fret must lie between the two");
+    row("neck.relief.at_fret", "1", "neck.relief.between_frets is 1 and 14, read at 1");
+    row("strings[0].core_mm", "1.12", "a wound string's core must be thinner than the string, 1.12 mm");
+    row("strings[0].core_mm", "5", "strings[0].core_mm is 5; allowed is 0.05 to 4");
+    row("strings[1].core", "\"gut\"", "strings[1].core_mm is missing");
+    row("strings[0].unit_mass_g_m", "0", "strings[0].unit_mass_g_m is 0; allowed is 0.01 to 500");
+    row("strings[0].end_stiffness", "6", "allowed is -5 to 5");
+    row("saddle.compensation.weights", "[0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0]", "are all 0");
+    row("saddle.compensation.nut", "\"some\"", "allowed are keep, common, each");
+    row("saddle.travel_mm", "[5, -5]", "saddle.travel_mm is 5 to -5; the first must be the smaller");
+    row("saddle.travel_mm", "[5]", "saddle.travel_mm has 1 entries; 2 are needed");
+    row("saddle.height_by", "\"wedges\"", "allowed are bottom_and_top, saddle_screws, side_screws");
+    row("saddle.screws_across_mm", "{\"bass\": 20, \"treble\": -20}", "saddle.screws_across_mm.bass is 20");
+    row("saddle.existing", "{\"height\": {\"bass_mm\": 9}}", "saddle.existing.height.treble_mm is missing");
+    row("bridge.existing", "{}", "bridge.existing.height_mm is missing");
+    row("bridge.neck_pocket", "{\"length_mm\": 60}", "bridge.neck_pocket.pivot_x_mm is missing");
+    row("bridge.height_min_mm", "12", "bridge.height_min_mm is 12; allowed is 0 to 11");
+    row("player.finger_behind_mm", "-1", "player.finger_behind_mm is -1; allowed is 0 to 60");
+    row("uncertainty", "{\"nut.colour\": 0.1}", "uncertainty.nut.colour names no measured input");
+    row("uncertainty", "{\"neck.fret_height_mm\": \"eye\"}", "uncertainty.neck.fret_height_mm is \"eye\"");
+    row("temperament", "{\"cents\": [5,200,300,400,500,600,700,800,900,1000,1100,1200]}",
+        "temperament.cents puts fret 1 only");
     row("readings[0].strings", "[{}]", "readings[0].strings has 1 entries; 10 are needed");
     row("tools", "{\"feelers_mm\": [0]}", "tools.feelers_mm[0] is 0");
 }
