@@ -79,7 +79,7 @@
         <translation>über den Bünden</translation>
     </message>
     <message>
-        <source>from the blank's top</source>
+        <source>from the blank&apos;s top</source>
         <translation>von der Rohlingoberkante</translation>
     </message>
     <message>
@@ -236,7 +236,7 @@
         <translation>Den Auftrag in eine andere Datei schreiben und dort weiterarbeiten; jede Änderung wird von selbst gesichert</translation>
     </message>
     <message>
-        <source>&amp;Print the nut's template…</source>
+        <source>&amp;Print the nut&apos;s template…</source>
         <translation>Sattelschablone &amp;drucken…</translation>
     </message>
     <message>
@@ -356,7 +356,7 @@
         <translation>Nächster &amp;Bezug</translation>
     </message>
     <message>
-        <source>Measure floors over the seat, the board, the frets, or from the blank's top</source>
+        <source>Measure floors over the seat, the board, the frets, or from the blank&apos;s top</source>
         <translation>Kerbgründe über Auflage, Griffbrett, Bünden oder von der Rohlingoberkante messen</translation>
     </message>
     <message>
@@ -456,7 +456,7 @@
         <translation>des Systems</translation>
     </message>
     <message>
-        <source>The window's language</source>
+        <source>The window&apos;s language</source>
         <translation>Die Sprache des Fensters</translation>
     </message>
     <message>
@@ -512,7 +512,7 @@
         <translation>%1 muss auf .pdf, .svg oder .dxf enden</translation>
     </message>
     <message>
-        <source>Print the nut's template, at 100 %</source>
+        <source>Print the nut&apos;s template, at 100 %</source>
         <translation>Die Sattelschablone drucken, mit 100 %</translation>
     </message>
     <message>
@@ -651,7 +651,7 @@
         <translation>Die Außensaiten nach ihrer Spreizung statt nach dem Rand setzen</translation>
     </message>
     <message>
-        <source>Set the outer strings by the board's edges instead of their spread</source>
+        <source>Set the outer strings by the board&apos;s edges instead of their spread</source>
         <translation>Die Außensaiten nach dem Griffbrettrand statt nach ihrer Spreizung setzen</translation>
     </message>
     <message>
@@ -714,7 +714,7 @@
         <translation>gemessen</translation>
     </message>
     <message>
-        <source>somebody else's rule kept string by string; nothing is evened out</source>
+        <source>somebody else&apos;s rule kept string by string; nothing is evened out</source>
         <translation>eine fremde Regel, Saite für Saite behalten; nichts wird ausgeglichen</translation>
     </message>
     <message>
@@ -942,7 +942,7 @@
         <translation>gegeben</translation>
     </message>
     <message>
-        <source>floors follow each string's own fall</source>
+        <source>floors follow each string&apos;s own fall</source>
         <translation>Gründe folgen dem Fall jeder Saite</translation>
     </message>
     <message>
@@ -1151,22 +1151,22 @@
         <translation>%1 öffnen</translation>
     </message>
     <message>
-        <source>Brass may hold lead: wash hands. File toward the vice, mind the edges. Follow your tools' instructions and local rules.</source>
+        <source>Brass may hold lead: wash hands. File toward the vice, mind the edges. Follow your tools&apos; instructions and local rules.</source>
         <translation>Messing kann Blei enthalten: Hände waschen. Zum Schraubstock hin feilen, auf Kanten achten. Anleitungen und örtlichen Regeln folgen.</translation>
     </message>
     <message>
-        <source>Some woods sensitise: mask and extraction. Blades away from the hand. Follow your tools' instructions and local rules.</source>
+        <source>Some woods sensitise: mask and extraction. Blades away from the hand. Follow your tools&apos; instructions and local rules.</source>
         <translation>Manche Hölzer sensibilisieren: Maske und Absaugung. Klingen von der Hand weg. Anleitungen und örtlichen Regeln folgen.</translation>
     </message>
     <message>
-        <source>Dust: mask and extraction. Files and saws away from the hand. Follow your tools' instructions and local rules.</source>
+        <source>Dust: mask and extraction. Files and saws away from the hand. Follow your tools&apos; instructions and local rules.</source>
         <translation>Staub: Maske und Absaugung. Feilen und Sägen von der Hand weg. Anleitungen und örtlichen Regeln folgen.</translation>
     </message>
 </context>
 <context>
     <name>fm::StringWay</name>
     <message>
-        <source>The string's way from post to anchor</source>
+        <source>The string&apos;s way from post to anchor</source>
         <translation>Der Weg der Saite vom Wirbel zum Anker</translation>
     </message>
     <message>
@@ -1311,8 +1311,8 @@
         <translation>die Datei endet zu früh: Zeile {0}, Spalte {1}</translation>
     </message>
     <message>
-        <source>the key "{0}" stands twice in one object</source>
-        <translation>der Schlüssel "{0}" steht zweimal in einem Objekt</translation>
+        <source>the key &quot;{0}&quot; stands twice in one object</source>
+        <translation>der Schlüssel &quot;{0}&quot; steht zweimal in einem Objekt</translation>
     </message>
     <message>
         <source>objects are nested deeper than {0} levels</source>
@@ -1351,8 +1351,8 @@
         <translation>{where} ist {0}; ein Objekt mit Schlüsseln ist nötig</translation>
     </message>
     <message>
-        <source>{where} is "{0}"; a note such as G2, C#3 or Bb1 is needed</source>
-        <translation>{where} ist "{0}"; ein Ton wie G2, C#3 oder Bb1 ist nötig</translation>
+        <source>{where} is &quot;{0}&quot;; a note such as G2, C#3 or Bb1 is needed</source>
+        <translation>{where} ist &quot;{0}&quot;; ein Ton wie G2, C#3 oder Bb1 ist nötig</translation>
     </message>
     <message>
         <source>{where} is {0}; allowed are {1}</source>
@@ -1383,7 +1383,7 @@
         <translation>{where} hat neben edge_margin_mm keinen Sinn; weglassen, auch 0</translation>
     </message>
     <message>
-        <source>{where} is {0}; it must be more than half the nut's width, {1}</source>
+        <source>{where} is {0}; it must be more than half the nut&apos;s width, {1}</source>
         <translation>{where} ist {0}; es muss mehr als die halbe Sattelbreite sein, {1}</translation>
     </message>
     <message>
@@ -1391,7 +1391,7 @@
         <translation>{where} ist {0}: am letzten Bund wäre der Radius {1}; mindestens {2} ist nötig</translation>
     </message>
     <message>
-        <source>{where} is {0} and {1}, read at {2}; the reading's fret must lie between the two, and the first below the body joint, fret {3}</source>
+        <source>{where} is {0} and {1}, read at {2}; the reading&apos;s fret must lie between the two, and the first below the body joint, fret {3}</source>
         <translation>{where} ist {0} und {1}, gelesen an {2}; der gelesene Bund muss zwischen den beiden liegen und der erste vor dem Korpusbund {3}</translation>
     </message>
     <message>
@@ -1399,20 +1399,16 @@
         <translation>{where}: Wert {0} ist {1}; die zwölf müssen von über 0 bis 1200 am letzten steigen</translation>
     </message>
     <message>
-        <source>{where} is "auto"; with a tailpiece a number is needed, or no key</source>
-        <translation>{where} ist "auto"; mit Saitenhalter ist eine Zahl nötig oder kein Schlüssel</translation>
+        <source>{where} is &quot;auto&quot;; with a tailpiece a number is needed, or no key</source>
+        <translation>{where} ist &quot;auto&quot;; mit Saitenhalter ist eine Zahl nötig oder kein Schlüssel</translation>
     </message>
     <message>
         <source>{where} puts a string {0} from the centreline; allowed is up to {1}</source>
         <translation>{where} setzt eine Saite {0} von der Mittellinie; erlaubt ist bis {1}</translation>
     </message>
     <message>
-        <source>{where} puts the outer strings' centres {0} apart; the strings between need {1}</source>
+        <source>{where} puts the outer strings&apos; centres {0} apart; the strings between need {1}</source>
         <translation>{where} setzt die Mitten der Außensaiten {0} auseinander; die Saiten dazwischen brauchen {1}</translation>
-    </message>
-    <message>
-        <source>this version computes fixed compensation only; solved as fixed 0, the file keeps its method</source>
-        <translation>diese Version rechnet nur feste Kompensation; gelöst mit fest 0, die Datei behält ihr Verfahren</translation>
     </message>
     <message>
         <source>{0} and {1} touch: the space between them is {2}</source>
@@ -1427,7 +1423,7 @@
         <translation>{0}: der Sattel stünde {1} unter den Bundkronen; sein Ziel oder die Saitenlage anheben</translation>
     </message>
     <message>
-        <source>{0}: the slot's floor would lie {1} over the seat; the board's height over the seat is wanting</source>
+        <source>{0}: the slot&apos;s floor would lie {1} over the seat; the board&apos;s height over the seat is wanting</source>
         <translation>{0}: der Kerbgrund läge {1} über der Auflage; die Höhe des Griffbretts über der Auflage reicht nicht</translation>
     </message>
     <message>
@@ -1435,11 +1431,11 @@
         <translation>{0}: am Bund 3 gedrückt liegt die Saite auf Bund 2; mit Bund 2 lesen</translation>
     </message>
     <message>
-        <source>{0} stands {2} from the board's edge at the nut; {3} is wanted: less spread, or bias away from that edge</source>
+        <source>{0} stands {2} from the board&apos;s edge at the nut; {3} is wanted: less spread, or bias away from that edge</source>
         <translation>{0} steht am Sattel {2} vom Griffbrettrand; gewünscht ist {3}: weniger Spreizung oder Versatz von diesem Rand weg</translation>
     </message>
     <message>
-        <source>{0} stands {2} from the board's edge at fret {1}; {3} is wanted: less spread at the saddle, bias, or shift the bridge</source>
+        <source>{0} stands {2} from the board&apos;s edge at fret {1}; {3} is wanted: less spread at the saddle, bias, or shift the bridge</source>
         <translation>{0} steht am Bund {1} {2} vom Griffbrettrand; gewünscht ist {3}: weniger Spreizung am Steg, Versatz oder den Steg verschieben</translation>
     </message>
     <message>
@@ -1455,8 +1451,8 @@
         <translation>zu lang: höchstens 200 Zeichen</translation>
     </message>
     <message>
-        <source>not understood at character {0}; numbers, + - * / ( ), mm, in, ", thou and 64ths are</source>
-        <translation>nicht verstanden bei Zeichen {0}; verstanden werden Zahlen, + - * / ( ), mm, in, ", thou und 64ths</translation>
+        <source>not understood at character {0}; numbers, + - * / ( ), mm, in, &quot;, thou and 64ths are</source>
+        <translation>nicht verstanden bei Zeichen {0}; verstanden werden Zahlen, + - * / ( ), mm, in, &quot;, thou und 64ths</translation>
     </message>
     <message>
         <source>a number is missing at character {0}</source>
@@ -1541,10 +1537,6 @@
     <message>
         <source>over the fret line</source>
         <translation>über der Bundlinie</translation>
-    </message>
-    <message>
-        <source>gap over fret 1</source>
-        <translation>Luft über Bund 1</translation>
     </message>
     <message>
         <source>action at fret 12</source>
@@ -1826,6 +1818,1358 @@
         <source>{0} has steps that could not be written; it stays open</source>
         <translation>{0} hat Schritte, die nicht geschrieben werden konnten; der Auftrag bleibt offen</translation>
     </message>
+    <message>
+        <source>{where} is {0}; a wound string&apos;s core must be thinner than the string, {1}</source>
+        <translation>{where} ist {0}; der Kern einer umsponnenen Saite muss dünner sein als die Saite, {1}</translation>
+    </message>
+    <message>
+        <source>{where} is missing: a wound string without a steel core needs it, or unit_mass_g_m</source>
+        <translation>{where} fehlt: eine umsponnene Saite ohne Stahlkern braucht es, oder unit_mass_g_m</translation>
+    </message>
+    <message>
+        <source>{where} are all 0; at least one fret must count</source>
+        <translation>{where} sind alle 0; mindestens ein Bund muss zählen</translation>
+    </message>
+    <message>
+        <source>{where} is {0} to {1}; the first must be the smaller</source>
+        <translation>{where} ist {0} bis {1}; das erste muss das kleinere sein</translation>
+    </message>
+    <message>
+        <source>{where}: a fret from 1 to {0} is needed as the key</source>
+        <translation>{where}: ein Bund von 1 bis {0} ist als Schlüssel nötig</translation>
+    </message>
+    <message>
+        <source>{where} puts fret 1 only {0} from the nut line; at least {1} is needed</source>
+        <translation>{where} setzt Bund 1 nur {0} von der Sattellinie; mindestens {1} ist nötig</translation>
+    </message>
+    <message>
+        <source>{where} names no measured input of this job</source>
+        <translation>{where} nennt keine gemessene Eingabe dieses Auftrags</translation>
+    </message>
+    <message>
+        <source>{where} has {1} bytes; a scale file may have at most 65536</source>
+        <translation>{where} hat {1} Bytes; eine Skalendatei darf höchstens 65536 haben</translation>
+    </message>
+    <message>
+        <source>{where} ends at line {0}; a name, the number 12 and twelve pitches are needed</source>
+        <translation>{where} endet bei Zeile {0}; ein Name, die Zahl 12 und zwölf Tonhöhen sind nötig</translation>
+    </message>
+    <message>
+        <source>{where}, line {0}: it has {1} notes; twelve are needed</source>
+        <translation>{where}, Zeile {0}: sie hat {1} Töne; zwölf sind nötig</translation>
+    </message>
+    <message>
+        <source>{where}, line {0}: {1} is no pitch; cents such as 701.955 or a ratio such as 3/2 are needed</source>
+        <translation>{where}, Zeile {0}: {1} ist keine Tonhöhe; Cent wie 701.955 oder ein Verhältnis wie 3/2 sind nötig</translation>
+    </message>
+    <message>
+        <source>{where}, line {0}: {1} is not higher than the pitch before it</source>
+        <translation>{where}, Zeile {0}: {1} ist nicht höher als die Tonhöhe davor</translation>
+    </message>
+    <message>
+        <source>{where}, line {0}: {1} is no octave; the last pitch must be 2/1 or 1200.0</source>
+        <translation>{where}, Zeile {0}: {1} ist keine Oktave; die letzte Tonhöhe muss 2/1 oder 1200.0 sein</translation>
+    </message>
+    <message>
+        <source>{where} has {2} bytes; at most 262144 are read</source>
+        <translation>{where} hat {2} Bytes; höchstens 262144 werden gelesen</translation>
+    </message>
+    <message>
+        <source>{where}, row {0}: a quote is not closed</source>
+        <translation>{where}, Reihe {0}: ein Anführungszeichen ist nicht geschlossen</translation>
+    </message>
+    <message>
+        <source>{where} has no strings; a header row and one row a string are needed</source>
+        <translation>{where} hat keine Saiten; eine Kopfzeile und je Saite eine Reihe sind nötig</translation>
+    </message>
+    <message>
+        <source>{where} has {0} rows; a header and 1 to 14 strings are allowed</source>
+        <translation>{where} hat {0} Reihen; erlaubt sind eine Kopfzeile und 1 bis 14 Saiten</translation>
+    </message>
+    <message>
+        <source>{where} has no column {1}</source>
+        <translation>{where} hat keine Spalte {1}</translation>
+    </message>
+    <message>
+        <source>{where} has two columns for {1}</source>
+        <translation>{where} hat zwei Spalten für {1}</translation>
+    </message>
+    <message>
+        <source>{where}, row {0}, {1}: {2} is no length; 0.42, 0.42 mm or .017 in are</source>
+        <translation>{where}, Reihe {0}, {1}: {2} ist keine Länge; 0,42, 0,42 mm oder .017 in sind es</translation>
+    </message>
+    <message>
+        <source>{where}, row {0}, {1}: {2} is no number that is allowed there</source>
+        <translation>{where}, Reihe {0}, {1}: {2} ist keine Zahl, die dort erlaubt ist</translation>
+    </message>
+    <message>
+        <source>{where}, row {0}, {1}: {2} is not understood; yes or no is needed</source>
+        <translation>{where}, Reihe {0}, {1}: {2} wird nicht verstanden; yes oder no ist nötig</translation>
+    </message>
+    <message>
+        <source>{0}: no tension makes this string sound {1} Hz: its bending alone is higher; take a thinner core, a lighter string or a higher pitch</source>
+        <translation>{0}: keine Spannung lässt diese Saite mit {1} Hz klingen: schon ihre Biegung klingt höher; einen dünneren Kern, eine leichtere Saite oder eine höhere Stimmung nehmen</translation>
+    </message>
+    <message>
+        <source>{0}: no place of the crown within a quarter of the scale makes it play true; check pitch, diameter and core</source>
+        <translation>{0}: keine Lage der Krone innerhalb einer Viertelmensur lässt sie rein klingen; Tonhöhe, Durchmesser und Kern prüfen</translation>
+    </message>
+    <message>
+        <source>{0}: no best place of the nut&apos;s front was found; it stands as the job has it</source>
+        <translation>{0}: keine beste Lage der Sattelvorderseite wurde gefunden; sie bleibt, wie der Auftrag sie hat</translation>
+    </message>
+    <message>
+        <source>{0}: the nut&apos;s front would stand {1} forward; more than {2} is doubtful: check action and gauges first</source>
+        <translation>{0}: die Sattelvorderseite stünde {1} vor; mehr als {2} ist zweifelhaft: zuerst Saitenlage und Stärken prüfen</translation>
+    </message>
+    <message>
+        <source>{0}: the nut&apos;s front would stand as far forward as is looked for, {1}; check action and gauges</source>
+        <translation>{0}: die Sattelvorderseite stünde so weit vor, wie gesucht wird, {1}; Saitenlage und Stärken prüfen</translation>
+    </message>
+    <message>
+        <source>{0}: its core would carry {1} MPa; usual is {2} to {3}: check pitch, diameter and core</source>
+        <translation>{0}: ihr Kern trüge {1} MPa; üblich ist {2} bis {3}: Tonhöhe, Durchmesser und Kern prüfen</translation>
+    </message>
+    <message>
+        <source>{0}: so stiff at the last fret that its pitch is known to a cent no more</source>
+        <translation>{0}: am letzten Bund so steif, dass ihre Tonhöhe nicht mehr auf einen Cent bekannt ist</translation>
+    </message>
+    <message>
+        <source>{0} chokes on {3} frets: held at fret {1} it lies on fret {2}</source>
+        <translation>{0} liegt auf {3} Bünden auf: am Bund {1} gegriffen liegt sie auf Bund {2}</translation>
+    </message>
+    <message>
+        <source>{0} chokes open: it lies on fret {2}</source>
+        <translation>{0} liegt leer auf: auf Bund {2}</translation>
+    </message>
+    <message>
+        <source>{0}: held at fret {1} it bears {3} N before it meets fret {2}; the player&apos;s pluck is {4} N</source>
+        <translation>{0}: am Bund {1} gegriffen trägt sie {3} N, bevor sie Bund {2} trifft; der Anschlag des Spielers ist {4} N</translation>
+    </message>
+    <message>
+        <source>{0}: open it bears {3} N before it meets fret {2}; the player&apos;s pluck is {4} N</source>
+        <translation>{0}: leer trägt sie {3} N, bevor sie Bund {2} trifft; der Anschlag des Spielers ist {4} N</translation>
+    </message>
+    <message>
+        <source>{0}: behind the finger at fret {1} it has {2} to swing; under {3} it is likely heard there</source>
+        <translation>{0}: hinter dem Finger am Bund {1} hat sie {2} zum Schwingen; unter {3} hört man sie dort wahrscheinlich</translation>
+    </message>
+    <message>
+        <source>the crowns and their edges need {0}; the saddle is {1} thick: a thicker one, or the straight line</source>
+        <translation>die Kronen und ihre Ränder brauchen {0}; die Stegeinlage ist {1} dick: eine dickere oder die gerade Linie</translation>
+    </message>
+    <message>
+        <source>{0}: its saddle cannot reach its place; move the bridge or use a longer travel</source>
+        <translation>{0}: ihr Reiter kann seinen Ort nicht erreichen; den Steg versetzen oder mehr Verstellweg nehmen</translation>
+    </message>
+    <message>
+        <source>the fret plane passes {0} too high at the saddle for a bridge of {1}: the neck&apos;s angle is at fault</source>
+        <translation>die Bundebene geht am Steg um {0} zu hoch vorbei für einen Steg von {1}: der Halswinkel ist schuld</translation>
+    </message>
+    <message>
+        <source>the fret plane passes {0} too low at the saddle for a bridge of {1}: the neck&apos;s angle is at fault</source>
+        <translation>die Bundebene geht am Steg um {0} zu tief vorbei für einen Steg von {1}: der Halswinkel ist schuld</translation>
+    </message>
+    <message>
+        <source>{where} is {1}: {0} would leave before its crown; more than {2} is needed</source>
+        <translation>{where} ist {1}: {0} verließe den Steg vor ihrer Krone; mehr als {2} ist nötig</translation>
+    </message>
+    <message>
+        <source>{0} of wood would be left under the saddle&apos;s slot; {1} is wanted</source>
+        <translation>unter der Nut der Stegeinlage blieben {0} Holz; gewünscht ist {1}</translation>
+    </message>
+    <message>
+        <source>{0}: the string would lie {1} below the top of the bridge</source>
+        <translation>{0}: die Saite läge {1} unter der Oberkante des Stegs</translation>
+    </message>
+    <message>
+        <source>{0}: the saddle stands {1} out of a slot {2} deep; at least half of it should stand in wood</source>
+        <translation>{0}: die Stegeinlage steht {1} aus einer {2} tiefen Nut; mindestens die Hälfte sollte im Holz stehen</translation>
+    </message>
+    <message>
+        <source>{0} breaks over the saddle by {1}; {2} is wanted</source>
+        <translation>{0} knickt über der Stegeinlage um {1}; gewünscht ist {2}</translation>
+    </message>
+    <message>
+        <source>{0} has not both a nut and an action reading yet; it takes no part in the plan</source>
+        <translation>{0} hat noch nicht beides, eine Lesung am Sattel und eine der Saitenlage; sie nimmt am Plan nicht teil</translation>
+    </message>
+    <message>
+        <source>{where}: no string has both a nut and an action reading; nothing can be planned</source>
+        <translation>{where}: keine Saite hat eine Lesung am Sattel und eine der Saitenlage; nichts kann geplant werden</translation>
+    </message>
+    <message>
+        <source>{where} is no number of this job&apos;s solution; solve prints them by their keys</source>
+        <translation>{where} ist keine Zahl der Lösung dieses Auftrags; solve druckt sie mit ihren Schlüsseln</translation>
+    </message>
+    <message>
+        <source>{where}: no string has cents at two or more frets; nothing can be fitted</source>
+        <translation>{where}: keine Saite hat Cent an zwei oder mehr Bünden; nichts kann angepasst werden</translation>
+    </message>
+    <message>
+        <source>{where}: no action up to 12 mm is free of buzz at {0} N; a lighter pluck is allowed</source>
+        <translation>{where}: keine Saitenlage bis 12 mm ist bei {0} N frei von Schnarren; ein leichterer Anschlag ist erlaubt</translation>
+    </message>
+    <message>
+        <source>these readings cannot tell the ends&apos; stiffness from the string&apos;s stretch; read more frets, low and high</source>
+        <translation>diese Lesungen können die Steife der Enden nicht von der Dehnung der Saite trennen; mehr Bünde lesen, tiefe und hohe</translation>
+    </message>
+    <message>
+        <source>these readings leave the ends&apos; stiffness uncertain by {0}; read more frets</source>
+        <translation>diese Lesungen lassen die Steife der Enden um {0} ungewiss; mehr Bünde lesen</translation>
+    </message>
+    <message>
+        <source>the ends&apos; stiffness comes out as {0}, outside 0 to 1: it makes up for an error in the crown&apos;s place</source>
+        <translation>die Steife der Enden kommt als {0} heraus, außerhalb von 0 bis 1: sie gleicht einen Fehler im Ort der Krone aus</translation>
+    </message>
+    <message>
+        <source>no stretch within six times the usual fits these readings; only the ends&apos; stiffness is fitted</source>
+        <translation>keine Dehnung innerhalb des Sechsfachen der üblichen passt zu diesen Lesungen; nur die Steife der Enden wird angepasst</translation>
+    </message>
+    <message>
+        <source>the open string buzzes and stops when fret 1 is held</source>
+        <translation>die leere Saite schnarrt und hört auf, wenn Bund 1 gehalten wird</translation>
+    </message>
+    <message>
+        <source>a fretted note buzzes toward the bridge</source>
+        <translation>ein gegriffener Ton schnarrt zum Steg hin</translation>
+    </message>
+    <message>
+        <source>everything up the neck buzzes</source>
+        <translation>den ganzen Hals hinauf schnarrt es</translation>
+    </message>
+    <message>
+        <source>a buzz that stops when the string is touched between nut and finger</source>
+        <translation>ein Schnarren, das aufhört, wenn die Saite zwischen Sattel und Finger berührt wird</translation>
+    </message>
+    <message>
+        <source>the first frets are sharp, the octave is true</source>
+        <translation>die ersten Bünde sind zu hoch, die Oktave stimmt</translation>
+    </message>
+    <message>
+        <source>sharp all the way up</source>
+        <translation>den ganzen Hals hinauf zu hoch</translation>
+    </message>
+    <message>
+        <source>flat all the way up</source>
+        <translation>den ganzen Hals hinauf zu tief</translation>
+    </message>
+    <message>
+        <source>sharp only under a heavy hand</source>
+        <translation>zu hoch nur unter schwerer Hand</translation>
+    </message>
+    <message>
+        <source>a sitar-like sound from the nut</source>
+        <translation>ein sitarartiger Klang vom Sattel</translation>
+    </message>
+    <message>
+        <source>a muffled or sizzling sound from the saddle</source>
+        <translation>ein dumpfer oder zischender Klang von der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>ping and jump when tuning</source>
+        <translation>Knacken und Springen beim Stimmen</translation>
+    </message>
+    <message>
+        <source>a weak, unfocused sound</source>
+        <translation>ein schwacher, unscharfer Klang</translation>
+    </message>
+    <message>
+        <source>the bridge rotates or lifts</source>
+        <translation>der Steg dreht sich oder hebt ab</translation>
+    </message>
+    <message>
+        <source>it changed with the season</source>
+        <translation>es hat sich mit der Jahreszeit verändert</translation>
+    </message>
+    <message>
+        <source>the slot is too low</source>
+        <translation>die Kerbe ist zu tief</translation>
+    </message>
+    <message>
+        <source>hold fret 1: the buzz stops; a paper shim under the string at the nut cures it</source>
+        <translation>Bund 1 halten: das Schnarren hört auf; ein Papierstreifen unter der Saite am Sattel heilt es</translation>
+    </message>
+    <message>
+        <source>fill the slot, or shim the nut, and recut</source>
+        <translation>die Kerbe füllen oder den Sattel unterlegen und neu feilen</translation>
+    </message>
+    <message>
+        <source>the slot&apos;s floor is flat or tilted forward</source>
+        <translation>der Kerbgrund ist flach oder nach vorn geneigt</translation>
+    </message>
+    <message>
+        <source>press the string down right behind the nut: the buzz changes</source>
+        <translation>die Saite gleich hinter dem Sattel niederdrücken: das Schnarren ändert sich</translation>
+    </message>
+    <message>
+        <source>file the floor falling toward the headstock, the front edge untouched</source>
+        <translation>den Grund zur Kopfplatte hin fallend feilen, die Vorderkante bleibt unberührt</translation>
+    </message>
+    <message>
+        <source>the slot is too wide</source>
+        <translation>die Kerbe ist zu weit</translation>
+    </message>
+    <message>
+        <source>push the string sideways in its slot: it moves</source>
+        <translation>die Saite in ihrer Kerbe seitlich schieben: sie bewegt sich</translation>
+    </message>
+    <message>
+        <source>fill the slot and recut it to the string</source>
+        <translation>die Kerbe füllen und nach der Saite neu feilen</translation>
+    </message>
+    <message>
+        <source>the neck is too straight</source>
+        <translation>der Hals ist zu gerade</translation>
+    </message>
+    <message>
+        <source>hold the string at two frets and look for the gap between</source>
+        <translation>die Saite an zwei Bünden halten und nach der Luft dazwischen sehen</translation>
+    </message>
+    <message>
+        <source>a little more relief, small turns, read again</source>
+        <translation>etwas mehr Halskrümmung, in kleinen Drehungen, neu lesen</translation>
+    </message>
+    <message>
+        <source>the next fret stands high, or this one is worn low</source>
+        <translation>der nächste Bund steht hoch, oder dieser ist abgespielt</translation>
+    </message>
+    <message>
+        <source>rock a short straightedge over three frets</source>
+        <translation>ein kurzes Lineal über drei Bünde kippeln</translation>
+    </message>
+    <message>
+        <source>level the high fret; a loose one is seated first</source>
+        <translation>den hohen Bund abrichten; einen losen zuerst einsetzen</translation>
+    </message>
+    <message>
+        <source>the action is too low for this hand</source>
+        <translation>die Saitenlage ist für diese Hand zu niedrig</translation>
+    </message>
+    <message>
+        <source>slip card under the saddle for a trial</source>
+        <translation>zur Probe Karton unter die Stegeinlage schieben</translation>
+    </message>
+    <message>
+        <source>packing under the saddle, or a new one</source>
+        <translation>die Stegeinlage unterlegen, oder eine neue</translation>
+    </message>
+    <message>
+        <source>the slot is so deep that the string lies close behind the finger</source>
+        <translation>die Kerbe ist so tief, dass die Saite hinter dem Finger dicht liegt</translation>
+    </message>
+    <message>
+        <source>a paper shim under the string at the nut</source>
+        <translation>ein Papierstreifen unter der Saite am Sattel</translation>
+    </message>
+    <message>
+        <source>raise this slot</source>
+        <translation>diese Kerbe anheben</translation>
+    </message>
+    <message>
+        <source>the neck is so straight that the string lies close behind the finger</source>
+        <translation>der Hals ist so gerade, dass die Saite hinter dem Finger dicht liegt</translation>
+    </message>
+    <message>
+        <source>read the relief</source>
+        <translation>die Halskrümmung lesen</translation>
+    </message>
+    <message>
+        <source>more relief, then the saddle lower by what it lifts</source>
+        <translation>mehr Halskrümmung, dann die Stegeinlage um so viel tiefer, wie sie hebt</translation>
+    </message>
+    <message>
+        <source>the nut is high</source>
+        <translation>der Sattel ist hoch</translation>
+    </message>
+    <message>
+        <source>read the gap over fret 1</source>
+        <translation>die Luft über Bund 1 lesen</translation>
+    </message>
+    <message>
+        <source>lower the slot to its target</source>
+        <translation>die Kerbe auf ihr Ziel senken</translation>
+    </message>
+    <message>
+        <source>the nut stands back of where it should</source>
+        <translation>der Sattel steht weiter zurück, als er soll</translation>
+    </message>
+    <message>
+        <source>measure nut to fret 12 and double it</source>
+        <translation>Sattel bis Bund 12 messen und verdoppeln</translation>
+    </message>
+    <message>
+        <source>set the nut&apos;s front forward</source>
+        <translation>die Sattelvorderseite vorsetzen</translation>
+    </message>
+    <message>
+        <source>the crown stands too far forward</source>
+        <translation>die Krone steht zu weit vorn</translation>
+    </message>
+    <message>
+        <source>octave harmonic against the fretted octave</source>
+        <translation>Oktavflageolett gegen die gegriffene Oktave</translation>
+    </message>
+    <message>
+        <source>move the crown back</source>
+        <translation>die Krone zurücksetzen</translation>
+    </message>
+    <message>
+        <source>the crown stands too far back</source>
+        <translation>die Krone steht zu weit hinten</translation>
+    </message>
+    <message>
+        <source>move the crown forward</source>
+        <translation>die Krone vorsetzen</translation>
+    </message>
+    <message>
+        <source>the string is pressed deep</source>
+        <translation>die Saite wird tief gedrückt</translation>
+    </message>
+    <message>
+        <source>play the note with the lightest touch that sounds</source>
+        <translation>den Ton mit der leichtesten Berührung spielen, die klingt</translation>
+    </message>
+    <message>
+        <source>a lighter hand, or lower frets</source>
+        <translation>eine leichtere Hand oder niedrigere Bünde</translation>
+    </message>
+    <message>
+        <source>the string breaks too little over the nut</source>
+        <translation>die Saite knickt zu wenig über den Sattel</translation>
+    </message>
+    <message>
+        <source>press the string down behind the nut</source>
+        <translation>die Saite hinter dem Sattel niederdrücken</translation>
+    </message>
+    <message>
+        <source>more turns down the post, or a retainer</source>
+        <translation>mehr Windungen am Wirbel hinab oder ein Niederhalter</translation>
+    </message>
+    <message>
+        <source>the crown is flat or tilted forward</source>
+        <translation>die Krone ist flach oder nach vorn geneigt</translation>
+    </message>
+    <message>
+        <source>look along the crown under a lamp</source>
+        <translation>unter einer Lampe die Krone entlangsehen</translation>
+    </message>
+    <message>
+        <source>shape the crown to a thin line that leads</source>
+        <translation>die Krone zu einer schmalen Linie formen, die führt</translation>
+    </message>
+    <message>
+        <source>the string breaks too little over the saddle</source>
+        <translation>die Saite knickt zu wenig über die Stegeinlage</translation>
+    </message>
+    <message>
+        <source>press the string down behind the saddle</source>
+        <translation>die Saite hinter der Stegeinlage niederdrücken</translation>
+    </message>
+    <message>
+        <source>ramps, a lower exit, or a taller saddle</source>
+        <translation>Rampen, ein tieferer Austritt oder eine höhere Stegeinlage</translation>
+    </message>
+    <message>
+        <source>the slot is tight</source>
+        <translation>die Kerbe ist eng</translation>
+    </message>
+    <message>
+        <source>tune down and up: it pings</source>
+        <translation>hinunter und hinauf stimmen: es knackt</translation>
+    </message>
+    <message>
+        <source>open the slot to the string and its clearance</source>
+        <translation>die Kerbe auf Saite und Spiel öffnen</translation>
+    </message>
+    <message>
+        <source>the string bends sideways in its slot</source>
+        <translation>die Saite knickt in ihrer Kerbe seitlich</translation>
+    </message>
+    <message>
+        <source>look from above, from the slot to the post</source>
+        <translation>von oben sehen, von der Kerbe zum Wirbel</translation>
+    </message>
+    <message>
+        <source>ease the slot&apos;s back toward the post</source>
+        <translation>den hinteren Teil der Kerbe zum Wirbel hin öffnen</translation>
+    </message>
+    <message>
+        <source>the bridge is low and the strings press little on it</source>
+        <translation>der Steg ist niedrig, und die Saiten drücken wenig auf ihn</translation>
+    </message>
+    <message>
+        <source>look at the string&apos;s break behind the saddle</source>
+        <translation>den Knick der Saite hinter der Stegeinlage ansehen</translation>
+    </message>
+    <message>
+        <source>a taller bridge, if the neck&apos;s angle allows it</source>
+        <translation>ein höherer Steg, wenn der Halswinkel es erlaubt</translation>
+    </message>
+    <message>
+        <source>the bridge or the top gives way: structural</source>
+        <translation>Steg oder Decke geben nach: ein Schaden am Bau</translation>
+    </message>
+    <message>
+        <source>slide a strip of paper under the bridge&apos;s edge</source>
+        <translation>einen Papierstreifen unter den Rand des Stegs schieben</translation>
+    </message>
+    <message>
+        <source>slacken the strings and stop: a trained repairer first</source>
+        <translation>die Saiten entspannen und aufhören: zuerst zu einem ausgebildeten Reparateur</translation>
+    </message>
+    <message>
+        <source>the neck has moved</source>
+        <translation>der Hals hat sich bewegt</translation>
+    </message>
+    <message>
+        <source>read the relief and the humidity again</source>
+        <translation>Halskrümmung und Luftfeuchte neu lesen</translation>
+    </message>
+    <message>
+        <source>bring the relief back, then read all again</source>
+        <translation>die Halskrümmung zurückholen, dann alles neu lesen</translation>
+    </message>
+    <message>
+        <source>raising the slot by {0} frees it</source>
+        <translation>die Kerbe um {0} anheben macht sie frei</translation>
+    </message>
+    <message>
+        <source>this alone does not free it</source>
+        <translation>das allein macht sie nicht frei</translation>
+    </message>
+    <message>
+        <source>there is room enough already</source>
+        <translation>es ist schon Raum genug</translation>
+    </message>
+    <message>
+        <source>the slot is {0} wider than string and clearance</source>
+        <translation>die Kerbe ist {0} weiter als Saite und Spiel</translation>
+    </message>
+    <message>
+        <source>it binds, as the readings say</source>
+        <translation>sie klemmt, wie die Lesungen sagen</translation>
+    </message>
+    <message>
+        <source>the slot is {0} narrower than string and clearance</source>
+        <translation>die Kerbe ist {0} enger als Saite und Spiel</translation>
+    </message>
+    <message>
+        <source>it bends {0} sideways</source>
+        <translation>sie knickt {0} seitlich</translation>
+    </message>
+    <message>
+        <source>it breaks by {0}</source>
+        <translation>sie knickt um {0}</translation>
+    </message>
+    <message>
+        <source>fret {0} lower by {1} frees it</source>
+        <translation>Bund {0} um {1} niedriger macht sie frei</translation>
+    </message>
+    <message>
+        <source>{0} more relief frees it</source>
+        <translation>{0} mehr Halskrümmung macht sie frei</translation>
+    </message>
+    <message>
+        <source>raising the saddle by {0} frees it</source>
+        <translation>die Stegeinlage um {0} anheben macht sie frei</translation>
+    </message>
+    <message>
+        <source>raising this slot by {0} quiets it and leaves the others as they are</source>
+        <translation>diese Kerbe um {0} anheben beruhigt sie und lässt die anderen, wie sie sind</translation>
+    </message>
+    <message>
+        <source>{0} more relief, then the saddle {1} lower, quiets it and widens the room of all strings</source>
+        <translation>{0} mehr Halskrümmung, dann die Stegeinlage {1} tiefer, beruhigt sie und weitet den Raum aller Saiten</translation>
+    </message>
+    <message>
+        <source>{0} lower takes {1} cents off fret 1</source>
+        <translation>{0} tiefer nimmt {1} Cent von Bund 1</translation>
+    </message>
+    <message>
+        <source>{0} forward takes {1} cents off fret 1</source>
+        <translation>{0} vor nimmt {1} Cent von Bund 1</translation>
+    </message>
+    <message>
+        <source>{0} cents at fret 12: the crown {1} further back</source>
+        <translation>{0} Cent am Bund 12: die Krone {1} weiter zurück</translation>
+    </message>
+    <message>
+        <source>{0} cents at fret 12: the crown {1} further forward</source>
+        <translation>{0} Cent am Bund 12: die Krone {1} weiter vor</translation>
+    </message>
+    <message>
+        <source>{0} deeper makes it {1} cents sharper</source>
+        <translation>{0} tiefer gedrückt macht es {1} Cent höher</translation>
+    </message>
+    <message>
+        <source>{0} N down on the saddle at a break of {1}</source>
+        <translation>{0} N auf die Stegeinlage bei einem Knick von {1}</translation>
+    </message>
+    <message>
+        <source>the strings turn the bridge with {0} N·m</source>
+        <translation>die Saiten drehen den Steg mit {0} N·m</translation>
+    </message>
+    <message>
+        <source>the neck is {0} straighter than at the first reading</source>
+        <translation>der Hals ist {0} gerader als bei der ersten Lesung</translation>
+    </message>
+    <message>
+        <source>the neck is bowed {0} more than at the first reading</source>
+        <translation>der Hals ist {0} stärker gekrümmt als bei der ersten Lesung</translation>
+    </message>
+    <message>
+        <source>buff on a soft wheel or with a cloth</source>
+        <translation>auf weicher Scheibe oder mit einem Tuch polieren</translation>
+    </message>
+    <message>
+        <source>stop at a satin</source>
+        <translation>bei Seidenglanz aufhören</translation>
+    </message>
+    <message>
+        <source>oil or wax, and rub out</source>
+        <translation>ölen oder wachsen und ausreiben</translation>
+    </message>
+    <message>
+        <source>no wet paper: it stains the pores</source>
+        <translation>kein nasses Papier: es verfärbt die Poren</translation>
+    </message>
+    <message>
+        <source>no heat: it softens and smears</source>
+        <translation>keine Hitze: es wird weich und schmiert</translation>
+    </message>
+    <message>
+        <source>a mirror shows every scratch</source>
+        <translation>ein Spiegel zeigt jeden Kratzer</translation>
+    </message>
+    <message>
+        <source>never across the grain</source>
+        <translation>nie quer zur Faser</translation>
+    </message>
+    <message>
+        <source>bone dust: mask and extraction; follow your tools&apos; instructions and local rules</source>
+        <translation>Knochenstaub: Maske und Absaugung; den Anleitungen der Werkzeuge und örtlichen Regeln folgen</translation>
+    </message>
+    <message>
+        <source>dust: mask and extraction; follow your tools&apos; instructions and local rules</source>
+        <translation>Staub: Maske und Absaugung; den Anleitungen der Werkzeuge und örtlichen Regeln folgen</translation>
+    </message>
+    <message>
+        <source>brass may hold lead: wash hands, no dry dust; follow your tools&apos; instructions and local rules</source>
+        <translation>Messing kann Blei enthalten: Hände waschen, kein trockener Staub; den Anleitungen der Werkzeuge und örtlichen Regeln folgen</translation>
+    </message>
+    <message>
+        <source>many hardwoods sensitise: mask and extraction; follow your tools&apos; instructions and local rules</source>
+        <translation>viele Harthölzer machen empfindlich: Maske und Absaugung; den Anleitungen der Werkzeuge und örtlichen Regeln folgen</translation>
+    </message>
+    <message>
+        <source>gap over the fret</source>
+        <translation>Luft über dem Bund</translation>
+    </message>
+    <message>
+        <source>string&apos;s place at the nut</source>
+        <translation>Ort der Saite am Sattel</translation>
+    </message>
+    <message>
+        <source>over the fret line on the centreline</source>
+        <translation>über der Bundlinie auf der Mittellinie</translation>
+    </message>
+    <message>
+        <source>top as made</source>
+        <translation>Oberkante, wie gemacht</translation>
+    </message>
+    <message>
+        <source>board over the seat</source>
+        <translation>Griffbrett über der Auflage</translation>
+    </message>
+    <message>
+        <source>floor lower at the back</source>
+        <translation>Grund hinten tiefer</translation>
+    </message>
+    <message>
+        <source>side angle at the nut</source>
+        <translation>Seitenwinkel am Sattel</translation>
+    </message>
+    <message>
+        <source>bend over the nut</source>
+        <translation>Knick über dem Sattel</translation>
+    </message>
+    <message>
+        <source>force in the slot</source>
+        <translation>Kraft in der Kerbe</translation>
+    </message>
+    <message>
+        <source>clear space to the next string</source>
+        <translation>freier Raum zur nächsten Saite</translation>
+    </message>
+    <message>
+        <source>pressed gap over fret 1</source>
+        <translation>Luft gedrückt über Bund 1</translation>
+    </message>
+    <message>
+        <source>action with a capo at fret 1</source>
+        <translation>Saitenlage mit Kapodaster am Bund 1</translation>
+    </message>
+    <message>
+        <source>core</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>unit mass</source>
+        <translation>Masse je Länge</translation>
+    </message>
+    <message>
+        <source>tension</source>
+        <translation>Spannung</translation>
+    </message>
+    <message>
+        <source>stress in the core</source>
+        <translation>Zugspannung im Kern</translation>
+    </message>
+    <message>
+        <source>compensation</source>
+        <translation>Kompensation</translation>
+    </message>
+    <message>
+        <source>nut set forward</source>
+        <translation>Sattel vorgesetzt</translation>
+    </message>
+    <message>
+        <source>error at the fret</source>
+        <translation>Fehler am Bund</translation>
+    </message>
+    <message>
+        <source>errors of all frets together</source>
+        <translation>Fehler aller Bünde zusammen</translation>
+    </message>
+    <message>
+        <source>errors with the nut where it was</source>
+        <translation>Fehler mit dem Sattel, wo er war</translation>
+    </message>
+    <message>
+        <source>headroom</source>
+        <translation>Spielraum</translation>
+    </message>
+    <message>
+        <source>room behind the finger</source>
+        <translation>Raum hinter dem Finger</translation>
+    </message>
+    <message>
+        <source>scale length</source>
+        <translation>Mensur</translation>
+    </message>
+    <message>
+        <source>string&apos;s place at the saddle</source>
+        <translation>Ort der Saite an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>crown along the saddle</source>
+        <translation>Krone entlang der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>crown from the nut line</source>
+        <translation>Krone ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>crown over the fret plane</source>
+        <translation>Krone über der Bundebene</translation>
+    </message>
+    <message>
+        <source>slant of the straight saddle</source>
+        <translation>Neigung der geraden Stegeinlage</translation>
+    </message>
+    <message>
+        <source>angle of the straight saddle</source>
+        <translation>Winkel der geraden Stegeinlage</translation>
+    </message>
+    <message>
+        <source>straight saddle on the centreline</source>
+        <translation>gerade Stegeinlage auf der Mittellinie</translation>
+    </message>
+    <message>
+        <source>slot on the centreline</source>
+        <translation>Nut auf der Mittellinie</translation>
+    </message>
+    <message>
+        <source>thickness the crowns need</source>
+        <translation>Dicke, die die Kronen brauchen</translation>
+    </message>
+    <message>
+        <source>crown off the straight saddle</source>
+        <translation>Krone neben der geraden Stegeinlage</translation>
+    </message>
+    <message>
+        <source>error at fret 12 on the straight saddle</source>
+        <translation>Fehler am Bund 12 auf der geraden Stegeinlage</translation>
+    </message>
+    <message>
+        <source>crown from the front face</source>
+        <translation>Krone ab der Vorderseite</translation>
+    </message>
+    <message>
+        <source>error at the fret on the straight saddle</source>
+        <translation>Fehler am Bund auf der geraden Stegeinlage</translation>
+    </message>
+    <message>
+        <source>string over the soundboard</source>
+        <translation>Saite über der Decke</translation>
+    </message>
+    <message>
+        <source>saddle out of the bridge</source>
+        <translation>Stegeinlage über dem Steg</translation>
+    </message>
+    <message>
+        <source>saddle height</source>
+        <translation>Höhe der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>break angle at the saddle</source>
+        <translation>Knickwinkel an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>force on the saddle</source>
+        <translation>Kraft auf die Stegeinlage</translation>
+    </message>
+    <message>
+        <source>force down on the saddle</source>
+        <translation>Kraft nach unten auf die Stegeinlage</translation>
+    </message>
+    <message>
+        <source>force toward the nut on the saddle</source>
+        <translation>Kraft zum Sattel hin auf die Stegeinlage</translation>
+    </message>
+    <message>
+        <source>bridge height</source>
+        <translation>Steghöhe</translation>
+    </message>
+    <message>
+        <source>turning moment at the bridge</source>
+        <translation>Drehmoment am Steg</translation>
+    </message>
+    <message>
+        <source>fret plane off at the saddle</source>
+        <translation>Bundebene am Steg daneben</translation>
+    </message>
+    <message>
+        <source>wood under the slot</source>
+        <translation>Holz unter der Nut</translation>
+    </message>
+    <message>
+        <source>packing in the neck pocket</source>
+        <translation>Beilage in der Halstasche</translation>
+    </message>
+    <message>
+        <source>pin from the nut line</source>
+        <translation>Stift ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>pin across</source>
+        <translation>Stift quer</translation>
+    </message>
+    <message>
+        <source>reference edge and its reserve</source>
+        <translation>Bezugskante und ihre Reserve</translation>
+    </message>
+    <message>
+        <source>half of both strings</source>
+        <translation>Hälfte beider Saiten</translation>
+    </message>
+    <message>
+        <source>top over the string</source>
+        <translation>Oberkante über der Saite</translation>
+    </message>
+    <message>
+        <source>raised to the fair line</source>
+        <translation>zur ausgeglichenen Linie angehoben</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s thickness</source>
+        <translation>Dicke der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>thickness</source>
+        <translation>Dicke</translation>
+    </message>
+    <message>
+        <source>post across</source>
+        <translation>Wirbel seitlich</translation>
+    </message>
+    <message>
+        <source>across at the saddle</source>
+        <translation>seitlich an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>bend</source>
+        <translation>Knick</translation>
+    </message>
+    <message>
+        <source>nut at the bass string</source>
+        <translation>Sattel an der Basssaite</translation>
+    </message>
+    <message>
+        <source>nut at the treble string</source>
+        <translation>Sattel an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>between the outer strings</source>
+        <translation>zwischen den Außensaiten</translation>
+    </message>
+    <message>
+        <source>next string</source>
+        <translation>nächste Saite</translation>
+    </message>
+    <message>
+        <source>this string</source>
+        <translation>diese Saite</translation>
+    </message>
+    <message>
+        <source>string at the nut</source>
+        <translation>Saite am Sattel</translation>
+    </message>
+    <message>
+        <source>string at the saddle</source>
+        <translation>Saite an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>open length</source>
+        <translation>leere Länge</translation>
+    </message>
+    <message>
+        <source>stiffness of the ends</source>
+        <translation>Steife der Enden</translation>
+    </message>
+    <message>
+        <source>finger behind the fret</source>
+        <translation>Finger hinter dem Bund</translation>
+    </message>
+    <message>
+        <source>press depth</source>
+        <translation>Drucktiefe</translation>
+    </message>
+    <message>
+        <source>fret to saddle</source>
+        <translation>Bund bis Stegeinlage</translation>
+    </message>
+    <message>
+        <source>tension of the note</source>
+        <translation>Spannung des Tons</translation>
+    </message>
+    <message>
+        <source>limiting fret</source>
+        <translation>begrenzender Bund</translation>
+    </message>
+    <message>
+        <source>clearance there</source>
+        <translation>Raum dort</translation>
+    </message>
+    <message>
+        <source>pluck from the saddle</source>
+        <translation>Anschlag ab der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>share toward the frets</source>
+        <translation>Anteil zu den Bünden hin</translation>
+    </message>
+    <message>
+        <source>bass scale</source>
+        <translation>Bassmensur</translation>
+    </message>
+    <message>
+        <source>treble scale</source>
+        <translation>Diskantmensur</translation>
+    </message>
+    <message>
+        <source>saddle angle</source>
+        <translation>Winkel der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Krone</translation>
+    </message>
+    <message>
+        <source>straight line</source>
+        <translation>gerade Linie</translation>
+    </message>
+    <message>
+        <source>middle of the crowns</source>
+        <translation>Mitte der Kronen</translation>
+    </message>
+    <message>
+        <source>off the line</source>
+        <translation>neben der Linie</translation>
+    </message>
+    <message>
+        <source>cents a millimetre</source>
+        <translation>Cent je Millimeter</translation>
+    </message>
+    <message>
+        <source>half the thickness</source>
+        <translation>halbe Dicke</translation>
+    </message>
+    <message>
+        <source>behind the slot&apos;s middle</source>
+        <translation>hinter der Mitte der Nut</translation>
+    </message>
+    <message>
+        <source>error on its own crown</source>
+        <translation>Fehler auf der eigenen Krone</translation>
+    </message>
+    <message>
+        <source>fret plane over the soundboard</source>
+        <translation>Bundebene über der Decke</translation>
+    </message>
+    <message>
+        <source>out of the bridge</source>
+        <translation>über dem Steg</translation>
+    </message>
+    <message>
+        <source>under the saddle</source>
+        <translation>unter der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>exit over the soundboard</source>
+        <translation>Austritt über der Decke</translation>
+    </message>
+    <message>
+        <source>exit behind the crown</source>
+        <translation>Austritt hinter der Krone</translation>
+    </message>
+    <message>
+        <source>strings over the soundboard, mean</source>
+        <translation>Saiten über der Decke, Mittel</translation>
+    </message>
+    <message>
+        <source>exposure wanted</source>
+        <translation>gewünschter Überstand</translation>
+    </message>
+    <message>
+        <source>beyond the limit</source>
+        <translation>über die Grenze</translation>
+    </message>
+    <message>
+        <source>height needed</source>
+        <translation>nötige Höhe</translation>
+    </message>
+    <message>
+        <source>height allowed</source>
+        <translation>erlaubte Höhe</translation>
+    </message>
+    <message>
+        <source>fret plane off</source>
+        <translation>Bundebene daneben</translation>
+    </message>
+    <message>
+        <source>pocket length</source>
+        <translation>Länge der Tasche</translation>
+    </message>
+    <message>
+        <source>pocket&apos;s pivot</source>
+        <translation>Drehpunkt der Tasche</translation>
+    </message>
+    <message>
+        <source>slot&apos;s middle</source>
+        <translation>Mitte der Nut</translation>
+    </message>
+    <message>
+        <source>pins behind it</source>
+        <translation>Stifte dahinter</translation>
+    </message>
+    <message>
+        <source>travel from</source>
+        <translation>Verstellweg von</translation>
+    </message>
+    <message>
+        <source>travel to</source>
+        <translation>Verstellweg bis</translation>
+    </message>
+    <message>
+        <source>radius</source>
+        <translation>Radius</translation>
+    </message>
+    <message>
+        <source>radius at the nut</source>
+        <translation>Radius am Sattel</translation>
+    </message>
+    <message>
+        <source>radius at the end</source>
+        <translation>Radius am Ende</translation>
+    </message>
+    <message>
+        <source>end width</source>
+        <translation>Breite am Ende</translation>
+    </message>
+    <message>
+        <source>fall-away</source>
+        <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>fret&apos;s height</source>
+        <translation>Höhe des Bundes</translation>
+    </message>
+    <message>
+        <source>core, estimated</source>
+        <translation>Kern, geschätzt</translation>
+    </message>
+    <message>
+        <source>exit behind the slot</source>
+        <translation>Austritt hinter der Nut</translation>
+    </message>
+    <message>
+        <source>read with a rule in sixty-fourths</source>
+        <translation>mit einem Maß in Vierundsechzigsteln gemessen</translation>
+    </message>
+    <message>
+        <source>read with a feeler</source>
+        <translation>mit einer Fühlerlehre gemessen</translation>
+    </message>
+    <message>
+        <source>read with a dial gauge</source>
+        <translation>mit einer Messuhr gemessen</translation>
+    </message>
+    <message>
+        <source>not measured, the usual value</source>
+        <translation>nicht gemessen, der übliche Wert</translation>
+    </message>
+    <message>
+        <source>as the job states</source>
+        <translation>wie der Auftrag angibt</translation>
+    </message>
+    <message>
+        <source>from the outer string: every clear space and half of the two strings beside it</source>
+        <translation>von der Außensaite: jeder freie Raum und die Hälfte der beiden Saiten daneben</translation>
+    </message>
+    <message>
+        <source>how far the string stands over the fret line, less the board&apos;s fall under it</source>
+        <translation>wie weit die Saite über der Bundlinie steht, weniger der Fall des Griffbretts unter ihr</translation>
+    </message>
+    <message>
+        <source>the top over the string, raised where the fair line stands over it</source>
+        <translation>die Oberkante über der Saite, angehoben, wo die ausgeglichene Linie darüber steht</translation>
+    </message>
+    <message>
+        <source>the board over the seat in the middle, less its fall toward the edge</source>
+        <translation>das Griffbrett über der Auflage in der Mitte, weniger sein Fall zum Rand hin</translation>
+    </message>
+    <message>
+        <source>the thickness times the tangent of the floor&apos;s angle</source>
+        <translation>die Dicke mal dem Tangens des Grundwinkels</translation>
+    </message>
+    <message>
+        <source>the bend seen from above: toward the saddle against toward the post</source>
+        <translation>der Knick von oben gesehen: zur Stegeinlage gegen zum Wirbel</translation>
+    </message>
+    <message>
+        <source>the angle in space between the string to the saddle and the string to the post</source>
+        <translation>der Winkel im Raum zwischen der Saite zur Stegeinlage und der Saite zum Wirbel</translation>
+    </message>
+    <message>
+        <source>the same with the nut contact exactly where it stands on a tapering radius</source>
+        <translation>dasselbe mit dem Sattelpunkt genau dort, wo er auf einem sich weitenden Radius steht</translation>
+    </message>
+    <message>
+        <source>twice the tension times the sine of half the bend</source>
+        <translation>zweimal die Spannung mal dem Sinus des halben Knicks</translation>
+    </message>
+    <message>
+        <source>the line through the outer strings&apos; nut contacts against the square</source>
+        <translation>die Linie durch die Sattelpunkte der Außensaiten gegen den rechten Winkel</translation>
+    </message>
+    <message>
+        <source>the next centre less this one and half of both strings</source>
+        <translation>die nächste Mitte weniger diese und die Hälfte beider Saiten</translation>
+    </message>
+    <message>
+        <source>the straight line from the nut to the pressed fret&apos;s top, over fret 1, less that fret&apos;s top</source>
+        <translation>die Gerade vom Sattel zur Krone des gedrückten Bundes, über Bund 1, weniger dessen Krone</translation>
+    </message>
+    <message>
+        <source>the straight line from fret 1&apos;s top to the saddle, over fret 12, less that fret&apos;s top</source>
+        <translation>die Gerade von der Krone des Bundes 1 zur Stegeinlage, über Bund 12, weniger dessen Krone</translation>
+    </message>
+    <message>
+        <source>a plain string is its own core</source>
+        <translation>eine blanke Saite ist ihr eigener Kern</translation>
+    </message>
+    <message>
+        <source>as the string&apos;s maker states it</source>
+        <translation>wie der Hersteller der Saite es angibt</translation>
+    </message>
+    <message>
+        <source>estimated: the usual core of such a wound string</source>
+        <translation>geschätzt: der übliche Kern einer solchen umsponnenen Saite</translation>
+    </message>
+    <message>
+        <source>the core and one close layer of round wire around it, by their densities</source>
+        <translation>der Kern und eine dichte Lage runden Drahts darum, nach ihren Dichten</translation>
+    </message>
+    <message>
+        <source>the wire&apos;s cross-section times its density</source>
+        <translation>der Querschnitt des Drahts mal seine Dichte</translation>
+    </message>
+    <message>
+        <source>the tension at which this length of this mass sounds the wanted pitch, its stiffness counted</source>
+        <translation>die Spannung, bei der diese Länge dieser Masse die gewünschte Tonhöhe klingt, ihre Steife mitgerechnet</translation>
+    </message>
+    <message>
+        <source>the tension over the core&apos;s cross-section</source>
+        <translation>die Spannung durch den Querschnitt des Kerns</translation>
+    </message>
+    <message>
+        <source>as the job gives it</source>
+        <translation>wie der Auftrag es angibt</translation>
+    </message>
+    <message>
+        <source>the crown stands where fret 12 sounds exactly the octave; heights are solved anew for every trial</source>
+        <translation>die Krone steht, wo Bund 12 genau die Oktave klingt; für jeden Versuch werden die Höhen neu gelöst</translation>
+    </message>
+    <message>
+        <source>the crown stands where the squares of all frets&apos; errors are least in sum; heights are solved anew for every trial</source>
+        <translation>die Krone steht, wo die Quadrate der Fehler aller Bünde in Summe am kleinsten sind; für jeden Versuch werden die Höhen neu gelöst</translation>
+    </message>
+    <message>
+        <source>one place for all strings, where the squares of all their frets&apos; errors are least in sum</source>
+        <translation>ein Ort für alle Saiten, wo die Quadrate der Fehler all ihrer Bünde in Summe am kleinsten sind</translation>
+    </message>
+    <message>
+        <source>each string&apos;s own place, where the squares of its frets&apos; errors are least in sum</source>
+        <translation>für jede Saite ihr eigener Ort, wo die Quadrate der Fehler ihrer Bünde in Summe am kleinsten sind</translation>
+    </message>
+    <message>
+        <source>the fretted length and its raised tension give the pitch; against the open string and the fret&apos;s ratio</source>
+        <translation>die gegriffene Länge und ihre erhöhte Spannung geben die Tonhöhe; gegen die leere Saite und das Verhältnis des Bundes</translation>
+    </message>
+    <message>
+        <source>the root of the mean square of all frets&apos; errors</source>
+        <translation>die Wurzel aus dem mittleren Quadrat der Fehler aller Bünde</translation>
+    </message>
+    <message>
+        <source>the same with the nut where the job has it, the crown at its best there</source>
+        <translation>dasselbe mit dem Sattel, wo der Auftrag ihn hat, die Krone dort am besten</translation>
+    </message>
+    <message>
+        <source>the pluck whose swing just reaches the limiting fret: clearance over the swing of one newton</source>
+        <translation>der Anschlag, dessen Schwingung den begrenzenden Bund gerade erreicht: der Raum durch die Schwingung eines Newton</translation>
+    </message>
+    <message>
+        <source>the straight string from the fret to the saddle touches there: no pluck is free</source>
+        <translation>die gerade Saite vom Bund zur Stegeinlage berührt dort: kein Anschlag ist frei</translation>
+    </message>
+    <message>
+        <source>taut over the frets behind the finger: the least gap against a half wave between nut and the fret it rests on</source>
+        <translation>straff über die Bünde hinter dem Finger: die kleinste Luft gegen eine halbe Welle zwischen Sattel und dem Bund, auf dem sie ruht</translation>
+    </message>
+    <message>
+        <source>the instrument&apos;s scale</source>
+        <translation>die Mensur des Instruments</translation>
+    </message>
+    <message>
+        <source>between the two scales as the string lies between the outer ones at the nut</source>
+        <translation>zwischen den beiden Mensuren, wie die Saite am Sattel zwischen den Außensaiten liegt</translation>
+    </message>
+    <message>
+        <source>the place across, measured along the slanted part: divided by the cosine of its angle</source>
+        <translation>der Ort quer, entlang des schrägen Teils gemessen: durch den Kosinus seines Winkels geteilt</translation>
+    </message>
+    <message>
+        <source>the scale and the compensation</source>
+        <translation>die Mensur und die Kompensation</translation>
+    </message>
+    <message>
+        <source>the straight string from the nut through the wanted action over fret 12</source>
+        <translation>die gerade Saite vom Sattel durch die gewünschte Saitenlage über Bund 12</translation>
+    </message>
+    <message>
+        <source>the straight string from fret 1&apos;s top through the wanted action over fret 12</source>
+        <translation>die gerade Saite von der Krone des Bundes 1 durch die gewünschte Saitenlage über Bund 12</translation>
+    </message>
+    <message>
+        <source>the straight line with the least squares through all crowns in plan</source>
+        <translation>die Gerade mit den kleinsten Quadraten durch alle Kronen im Grundriss</translation>
+    </message>
+    <message>
+        <source>the straight line, moved to the middle of the foremost and hindmost crown</source>
+        <translation>die Gerade, in die Mitte zwischen vorderster und hinterster Krone gerückt</translation>
+    </message>
+    <message>
+        <source>from the foremost to the hindmost crown, square to the saddle</source>
+        <translation>von der vordersten zur hintersten Krone, rechtwinklig zur Stegeinlage</translation>
+    </message>
+    <message>
+        <source>the string&apos;s own crown less the straight line there</source>
+        <translation>die eigene Krone der Saite weniger die Gerade dort</translation>
+    </message>
+    <message>
+        <source>how far its crown is from the line, times the cents a millimetre is worth at fret 12</source>
+        <translation>wie weit ihre Krone von der Linie steht, mal was ein Millimeter am Bund 12 in Cent ausmacht</translation>
+    </message>
+    <message>
+        <source>half the thickness and how far the crown stands behind the slot&apos;s middle</source>
+        <translation>die halbe Dicke und wie weit die Krone hinter der Mitte der Nut steht</translation>
+    </message>
+    <message>
+        <source>the fret&apos;s error with the crown moved onto the straight line, heights solved anew</source>
+        <translation>der Fehler des Bundes mit der Krone auf der Geraden, die Höhen neu gelöst</translation>
+    </message>
+    <message>
+        <source>the fret plane over the soundboard and the string over the fret plane</source>
+        <translation>die Bundebene über der Decke und die Saite über der Bundebene</translation>
+    </message>
+    <message>
+        <source>the string over the soundboard less the bridge</source>
+        <translation>die Saite über der Decke weniger der Steg</translation>
+    </message>
+    <message>
+        <source>the slot&apos;s depth and what stands out of it, less what lies under the saddle</source>
+        <translation>die Tiefe der Nut und was aus ihr steht, weniger was unter der Stegeinlage liegt</translation>
+    </message>
+    <message>
+        <source>the rise from the nut and the fall to the exit, as angles</source>
+        <translation>der Anstieg vom Sattel und der Fall zum Austritt, als Winkel</translation>
+    </message>
+    <message>
+        <source>the tension times the sines of both slopes</source>
+        <translation>die Spannung mal die Sinus beider Neigungen</translation>
+    </message>
+    <message>
+        <source>the tension times the difference of the cosines of both slopes</source>
+        <translation>die Spannung mal der Unterschied der Kosinus beider Neigungen</translation>
+    </message>
+    <message>
+        <source>the mean height of the strings over the soundboard less the wanted exposure, within the limits</source>
+        <translation>die mittlere Höhe der Saiten über der Decke weniger der gewünschte Überstand, in den Grenzen</translation>
+    </message>
+    <message>
+        <source>each tension times the string&apos;s height over the soundboard, in sum</source>
+        <translation>jede Spannung mal die Höhe der Saite über der Decke, in Summe</translation>
+    </message>
+    <message>
+        <source>each tension&apos;s push toward the nut times the string&apos;s height over the soundboard, in sum</source>
+        <translation>der Schub jeder Spannung zum Sattel hin mal die Höhe der Saite über der Decke, in Summe</translation>
+    </message>
+    <message>
+        <source>the height that would be needed less the nearest that is allowed</source>
+        <translation>die nötige Höhe weniger die nächste erlaubte</translation>
+    </message>
+    <message>
+        <source>the bridge&apos;s height less the slot&apos;s depth</source>
+        <translation>die Höhe des Stegs weniger die Tiefe der Nut</translation>
+    </message>
+    <message>
+        <source>what the plane must move, as the pocket&apos;s length is to the saddle&apos;s distance from its pivot</source>
+        <translation>was die Ebene wandern muss, wie die Länge der Tasche zum Abstand der Stegeinlage von ihrem Drehpunkt</translation>
+    </message>
+    <message>
+        <source>the slot&apos;s middle there and how far the pins stand behind it</source>
+        <translation>die Mitte der Nut dort und wie weit die Stifte dahinter stehen</translation>
+    </message>
+    <message>
+        <source>as the strings at the saddle, or by the pins&apos; own spacing</source>
+        <translation>wie die Saiten an der Stegeinlage, oder nach dem eigenen Abstand der Stifte</translation>
+    </message>
+    <message>
+        <source>the edge stands where the least reserve of all saddles, either way, is largest</source>
+        <translation>die Kante steht, wo die kleinste Reserve aller Reiter, nach beiden Seiten, am größten ist</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -1834,7 +3178,7 @@
         <translation>Auflage gerade</translation>
     </message>
     <message>
-        <source>seat at the headstock's angle</source>
+        <source>seat at the headstock&apos;s angle</source>
         <translation>Auflage im Kopfplattenwinkel</translation>
     </message>
     <message>
