@@ -3,7 +3,7 @@
 packages_build="cmake ninja-build g++ qt6-base-dev qt6-tools-dev qt6-tools-dev-tools qt6-l10n-tools
     qt6-translations-l10n nlohmann-json3-dev libgl-dev"
 packages_check="xvfb xauth poppler-utils python3 python3-ezdxf python3-pil"
-packages_all="clang-format clang-tidy git"
+packages_all="clang-format clang-tidy clang-14 libclang-rt-14-dev git"
 
 # install_missing build|check|all: installs from Debian what is not there, and says what.
 install_missing() {

@@ -3170,6 +3170,166 @@
         <source>the edge stands where the least reserve of all saddles, either way, is largest</source>
         <translation>die Kante steht, wo die kleinste Reserve aller Reiter, nach beiden Seiten, am größten ist</translation>
     </message>
+    <message>
+        <source>saddle&apos;s length</source>
+        <translation>Länge der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>radius of the crown</source>
+        <translation>Radius der Krone</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s height</source>
+        <translation>Höhe der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>to take off the saddle that is there</source>
+        <translation>von der vorhandenen Stegeinlage abtragen</translation>
+    </message>
+    <message>
+        <source>notch along the bridge</source>
+        <translation>Kerbe entlang des Stegs</translation>
+    </message>
+    <message>
+        <source>notch width</source>
+        <translation>Breite der Kerbe</translation>
+    </message>
+    <message>
+        <source>notch depth</source>
+        <translation>Tiefe der Kerbe</translation>
+    </message>
+    <message>
+        <source>notch floor over the soundboard</source>
+        <translation>Kerbgrund über der Decke</translation>
+    </message>
+    <message>
+        <source>fret 12 to the slot&apos;s front</source>
+        <translation>Bund 12 bis Vorderkante der Nut</translation>
+    </message>
+    <message>
+        <source>nut to the slot&apos;s front</source>
+        <translation>Sattel bis Vorderkante der Nut</translation>
+    </message>
+    <message>
+        <source>diagonal from fret 12</source>
+        <translation>Diagonale von Bund 12</translation>
+    </message>
+    <message>
+        <source>string to the board&apos;s edge</source>
+        <translation>Saite bis Griffbrettrand</translation>
+    </message>
+    <message>
+        <source>shift that balances the margins</source>
+        <translation>Verschiebung, die die Ränder ausgleicht</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>crown of the treble string</source>
+        <translation>Krone der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>crown of the bass string</source>
+        <translation>Krone der Basssaite</translation>
+    </message>
+    <message>
+        <source>margins at both ends</source>
+        <translation>Ränder an beiden Enden</translation>
+    </message>
+    <message>
+        <source>height square to the soundboard</source>
+        <translation>Höhe senkrecht zur Decke</translation>
+    </message>
+    <message>
+        <source>lean</source>
+        <translation>Neigung</translation>
+    </message>
+    <message>
+        <source>the saddle that is there</source>
+        <translation>die vorhandene Stegeinlage</translation>
+    </message>
+    <message>
+        <source>height wanted</source>
+        <translation>gewünschte Höhe</translation>
+    </message>
+    <message>
+        <source>fret 12 from the nut line</source>
+        <translation>Bund 12 ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>half of the board&apos;s width</source>
+        <translation>halbe Griffbrettbreite</translation>
+    </message>
+    <message>
+        <source>fret ends&apos; bevel</source>
+        <translation>Fase der Bundenden</translation>
+    </message>
+    <message>
+        <source>string from the centreline</source>
+        <translation>Saite ab der Mittellinie</translation>
+    </message>
+    <message>
+        <source>half of the string</source>
+        <translation>halbe Saite</translation>
+    </message>
+    <message>
+        <source>margin on the treble side</source>
+        <translation>Rand auf der Diskantseite</translation>
+    </message>
+    <message>
+        <source>margin on the bass side</source>
+        <translation>Rand auf der Bassseite</translation>
+    </message>
+    <message>
+        <source>from the bass string&apos;s crown to the treble string&apos;s, and a margin at both ends</source>
+        <translation>von der Krone der Basssaite bis zu der der Diskantsaite und ein Rand an beiden Enden</translation>
+    </message>
+    <message>
+        <source>the circle that comes nearest to the strings&apos; undersides along the saddle</source>
+        <translation>der Kreis, der den Unterseiten der Saiten entlang der Stegeinlage am nächsten kommt</translation>
+    </message>
+    <message>
+        <source>the height over what it stands on, along a leaning saddle divided by the cosine of the lean</source>
+        <translation>die Höhe über dem, worauf sie steht, entlang einer geneigten Stegeinlage durch den Kosinus der Neigung geteilt</translation>
+    </message>
+    <message>
+        <source>the saddle that is there less the height wanted</source>
+        <translation>die vorhandene Stegeinlage weniger die gewünschte Höhe</translation>
+    </message>
+    <message>
+        <source>as the string&apos;s crown lies along the bridge</source>
+        <translation>wie die Krone der Saite entlang des Stegs liegt</translation>
+    </message>
+    <message>
+        <source>as wide as the string</source>
+        <translation>so breit wie die Saite</translation>
+    </message>
+    <message>
+        <source>the string lies on it</source>
+        <translation>die Saite liegt darauf</translation>
+    </message>
+    <message>
+        <source>the floor and the depth of the notch, raised where the fair line stands over it</source>
+        <translation>der Grund und die Tiefe der Kerbe, angehoben, wo die ausgeglichene Linie darüber steht</translation>
+    </message>
+    <message>
+        <source>along the string, in true length, to where the front edge of the slot crosses it</source>
+        <translation>entlang der Saite, in wahrer Länge, bis wo die Vorderkante der Nut sie kreuzt</translation>
+    </message>
+    <message>
+        <source>in true length, to where the front edge of the slot crosses the outer string of the other side</source>
+        <translation>in wahrer Länge, bis wo die Vorderkante der Nut die Außensaite der anderen Seite kreuzt</translation>
+    </message>
+    <message>
+        <source>from the edge of the usable board to the outer side of the string</source>
+        <translation>vom Rand des brauchbaren Griffbretts bis zur Außenseite der Saite</translation>
+    </message>
+    <message>
+        <source>the difference of the margins at the last fret over what one millimetre at the bridge changes there</source>
+        <translation>der Unterschied der Ränder am letzten Bund durch das, was ein Millimeter am Steg dort ändert</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>

@@ -2,8 +2,6 @@
 
 #include "cli/json_parts.h"
 #include "core/fit.h"
-#include "core/placing.h"
-#include "core/saddle_piece.h"
 #include "core/tools.h"
 
 namespace fm {
@@ -146,12 +144,13 @@ Value bridge_json(const std::optional<BridgeSolution>& bridge) {
         .take();
 }
 
-Value piece_json(const SaddlePiece& piece) {
+Value piece_json(const SaddlePiece& piece, const std::vector<double>& blocks_mm) {
+    const auto& radius_mm = piece.crown_radius_mm;
     return Members()
         .add("length_mm", piece.length_mm)
         .add("end_radius_mm", piece.end_radius_mm)
-        .add("crown_radius_mm", or_null(piece.crown_radius_mm))
-        .add("radius_block_mm", or_null(piece.radius_block_mm))
+        .add("crown_radius_mm", or_null(radius_mm))
+        .add("radius_block_mm", or_null(radius_mm ? nearest_block_mm(*radius_mm, blocks_mm) : std::nullopt))
         .add("height_mm", list_or_null(piece.height_mm))
         .add("take_off_mm", list_or_null(piece.take_off_mm))
         .add("crown_shift_per_mm", piece.crown_shift_per_mm)
@@ -188,17 +187,15 @@ Value marks_json(const PlacingMarks& marks) {
         .take();
 }
 
-Value placing_json(const Design& design, const Solution& solution) {
-    const Placing marks = placing(design, solution);
-    const BoardMargins margins = board_margins(design, solution);
+Value placing_json(const Placing& places) {
     return Members()
-        .add("bass", marks_json(marks.bass))
-        .add("treble", marks_json(marks.treble))
-        .add("diagonal_from_bass_mm", marks.diagonal_from_bass_mm)
-        .add("diagonal_from_treble_mm", marks.diagonal_from_treble_mm)
-        .add("margins_mm",
-             Members().add("bass", list(margins.bass_mm)).add("treble", list(margins.treble_mm)).take())
-        .add("balancing_shift_mm", margins.balancing_shift_mm)
+        .add("bass", marks_json(places.bass))
+        .add("treble", marks_json(places.treble))
+        .add("diagonal_from_bass_mm", places.diagonal_from_bass_mm)
+        .add("diagonal_from_treble_mm", places.diagonal_from_treble_mm)
+        .add("bass_margins_mm", list(places.bass_margins_mm))
+        .add("treble_margins_mm", list(places.treble_margins_mm))
+        .add("balancing_shift_mm", places.balancing_shift_mm)
         .take();
 }
 
@@ -231,11 +228,11 @@ Value solution_json(const Design& design, const Solution& solution, const Tools&
         .add("strings", std::move(strings))
         .add("nut", std::move(nut))
         .add("straight_saddle", saddle_json(solution.straight_saddle))
-        .add("saddle", piece_json(saddle_piece(design, solution, tools.radius_blocks_mm)))
+        .add("saddle", piece_json(solution.saddle, tools.radius_blocks_mm))
         .add("travel", travel_json(solution.travel))
         .add("bridge", bridge_json(solution.bridge))
-        .add("notches", notches_json(bridge_notches(design, solution)))
-        .add("placing", placing_json(design, solution))
+        .add("notches", notches_json(solution.notches))
+        .add("placing", placing_json(solution.placing))
         .add("warnings", std::move(warnings))
         .take();
 }

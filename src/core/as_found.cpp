@@ -3,9 +3,13 @@
 namespace fm {
 
 FoundString standing_string(const TunedString& tuned, const StringOnNeck& string, const EndHeights& ends) {
-    FoundString found{StandingString(string, ends), {}, {}, {}, false};
+    FoundString found{StandingString(string, ends), {}, 0.0, {}, {}, false};
     found.sound = sound_standing(tuned, found.standing, found.standing.frets());
-    if (found.sound) found.headroom = headrooms(found.standing, tuned.player, *found.sound);
+    if (found.sound) {
+        found.headroom = headrooms(found.standing, tuned.player, *found.sound);
+        found.harmonic_cents = harmonic_above_octave_cents(tuned.body, found.standing.open_length_mm(),
+                                                           found.sound->tension_n[0]);
+    }
     found.back_gaps_mm = back_gaps_mm(found.standing);
     return found;
 }

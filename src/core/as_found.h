@@ -8,6 +8,7 @@ namespace fm {
 struct FoundString {
     StandingString standing;
     std::optional<Sound> sound;
+    double harmonic_cents = 0; ///< how far mode two stands above the octave: added to readings against it
     std::vector<Headroom> headroom;
     std::vector<std::optional<double>> back_gaps_mm;
     bool read = false; ///< both ends known from readings

@@ -77,16 +77,6 @@ void doubt_edges(const Design& design, const Neck& neck, const Solution& solutio
 
 } // namespace
 
-double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& line, Side side,
-                      double x_mm) {
-    const std::size_t i = side == Side::bass ? 0 : design.strings.size() - 1;
-    const double on_string_mm =
-        x_mm == 0.0 ? line.set_forward_mm : x_mm * line.scale_mm / neck.mean_scale_mm();
-    const double y_mm = line.y_mm(on_string_mm);
-    const double outer_side_mm = (side == Side::bass ? -y_mm : y_mm) + 0.5 * design.strings[i].diameter_mm;
-    return neck.half_width_mm(x_mm) - design.neck.fret_end_bevel_mm - outer_side_mm;
-}
-
 bool about_the_nut(const Message& doubt) {
     constexpr std::array ids{"nut_below_frets", "floor_below_seat", "press_at_2",          "edge_near_nut",
                              "edge_near_fret",  "set_forward_far",  "set_forward_at_limit"};

@@ -12,10 +12,6 @@ std::vector<Message> doubts(const Design& design, const Neck& neck, const std::v
 /// leaves before its crown.
 bool unsolvable(const Message& doubt);
 
-/// Margin of an outer string's outer side to the usable edge of the board at x on the mean scale [mm].
-enum class Side { bass, treble };
-double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& line, Side side, double x_mm);
-
 /// Whether a doubt is one for who makes the nut: what it says is seen or changed there.
 bool about_the_nut(const Message& doubt);
 

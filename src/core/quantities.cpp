@@ -37,6 +37,10 @@ template <auto List> Quantity one_list(std::string_view key, Kind kind) {
 using Str = const StringSolution&;
 using All = const Solution&;
 
+template <auto Member> Quantity of_notches(std::string_view key) {
+    return {key, Kind::length, [](All s, Index) -> Index { return s.notches.size(); },
+            [](All s, Index, Index k) -> Number { return s.notches[k].*Member; }};
+}
 template <auto Member> Number of_bend(Str s) {
     return s.bend ? Number((*s.bend).*Member) : std::nullopt;
 }
@@ -201,6 +205,48 @@ std::vector<Quantity> bridge_quantities() {
     };
 }
 
+std::vector<Quantity> piece_quantities() {
+    return {
+        one<[](All s) -> Number { return s.saddle.length_mm; }>("saddle.length_mm", Kind::length),
+        one<[](All s) -> Number { return s.saddle.crown_radius_mm; }>("saddle.crown_radius_mm", Kind::length),
+        one_list < [](All s) -> const auto& {return s.saddle.height_mm;
+}
+> ("saddle.height_mm[]", Kind::length), one_list < [](All s) -> const auto& {
+    return s.saddle.take_off_mm;
+}
+> ("saddle.take_off_mm[]", Kind::length), of_notches<&Notch::along_mm>("notches[].along_mm"),
+    of_notches<&Notch::width_mm>("notches[].width_mm"), of_notches<&Notch::depth_mm>("notches[].depth_mm"),
+    of_notches<&Notch::floor_over_top_mm>("notches[].floor_over_top_mm"),
+    of_notches<&Notch::made_top_over_top_mm>("notches[].made_top_over_top_mm"),
+}
+;
+}
+
+std::vector<Quantity> placing_quantities() {
+    return {one<[](All s) -> Number { return s.placing.bass.fret12_to_slot_front_mm; }>(
+                "placing.bass.fret12_to_slot_front_mm", Kind::length),
+            one<[](All s) -> Number { return s.placing.bass.nut_to_slot_front_mm; }>(
+                "placing.bass.nut_to_slot_front_mm", Kind::length),
+            one<[](All s) -> Number { return s.placing.treble.fret12_to_slot_front_mm; }>(
+                "placing.treble.fret12_to_slot_front_mm", Kind::length),
+            one<[](All s) -> Number { return s.placing.treble.nut_to_slot_front_mm; }>(
+                "placing.treble.nut_to_slot_front_mm", Kind::length),
+            one<[](All s) -> Number { return s.placing.diagonal_from_bass_mm; }>(
+                "placing.diagonal_from_bass_mm", Kind::length),
+            one<[](All s) -> Number { return s.placing.diagonal_from_treble_mm; }>(
+                "placing.diagonal_from_treble_mm", Kind::length),
+            one_list < [](All s) -> const auto& {return s.placing.bass_margins_mm;
+}
+> ("placing.bass_margins_mm[]", Kind::length), one_list < [](All s) -> const auto& {
+    return s.placing.treble_margins_mm;
+}
+> ("placing.treble_margins_mm[]", Kind::length),
+    one<[](All s) -> Number { return s.placing.balancing_shift_mm; }>("placing.balancing_shift_mm",
+                                                                      Kind::length),
+}
+;
+}
+
 /// A pattern with its empty brackets filled from the numbers in turn.
 std::string filled_brackets(std::string_view pattern, const std::vector<Index>& numbers) {
     std::string text;
@@ -233,8 +279,9 @@ std::optional<std::string> emptied_brackets(std::string_view key, std::vector<In
 const std::vector<Quantity>& quantities() {
     static const std::vector<Quantity> all = [] {
         std::vector<Quantity> list;
-        for (const auto& part : {nut_quantities(), height_quantities(), sound_quantities(),
-                                 saddle_quantities(), bridge_quantities()})
+        for (const auto& part :
+             {nut_quantities(), height_quantities(), sound_quantities(), saddle_quantities(),
+              bridge_quantities(), piece_quantities(), placing_quantities()})
             list.insert(list.end(), part.begin(), part.end());
         return list;
     }();

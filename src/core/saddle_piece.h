@@ -1,7 +1,7 @@
 #pragma once
 // Saddle and floating bridge as pieces to be made. Source: docs/mathematics.md, "The saddle as a piece of
 // work".
-#include "core/solution.h"
+#include "core/bridge_work.h"
 
 #include <optional>
 #include <vector>
@@ -13,14 +13,18 @@ struct SaddlePiece {
     double length_mm = 0;
     double end_radius_mm = 0;              ///< of its rounded ends
     std::optional<double> crown_radius_mm; ///< of the circle through the strings' undersides; none: straight
-    std::optional<double> radius_block_mm; ///< of the shop's blocks, the nearest to it
     std::vector<std::optional<double>> height_mm; ///< from what it stands on to the string, along the saddle
     std::vector<std::optional<double>> take_off_mm; ///< of the saddle that is there
     double crown_shift_per_mm = 0; ///< a leaning saddle's crown moves toward the nut when raised by 1 mm
 };
 
-SaddlePiece saddle_piece(const Design& design, const Solution& solution,
-                         const std::vector<double>& radius_blocks_mm);
+/// @param along_mm strings along the saddle @param string_z_mm their undersides over the fret plane
+/// @param bridge where there is one: what the heights come from
+SaddlePiece saddle_piece(const SaddleDesign& saddle, const std::vector<double>& along_mm,
+                         const std::vector<double>& string_z_mm, const BridgeSolution* bridge);
+
+/// The shop's radius block nearest to a crown; nothing without blocks.
+std::optional<double> nearest_block_mm(double crown_radius_mm, const std::vector<double>& blocks_mm);
 
 /// One notch in the top of a floating bridge, which is cut like a nut. Heights over the soundboard.
 struct Notch {
@@ -32,6 +36,7 @@ struct Notch {
 };
 
 /// The notches of a floating bridge; none of any other.
-std::vector<Notch> bridge_notches(const Design& design, const Solution& solution);
+std::vector<Notch> bridge_notches(const Design& design, const std::vector<double>& along_mm,
+                                  const BridgeSolution& bridge);
 
 } // namespace fm

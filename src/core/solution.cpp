@@ -114,21 +114,32 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
     std::vector<StringOnNeck> on;
     std::vector<BridgeStringInput> inputs;
     std::vector<double> crowns_x_mm;
+    std::vector<double> strings_z_mm;
+    std::vector<double> along_mm;
     for (std::size_t i = 0; i < contacts.size(); ++i) {
         const StringLine& line = contacts[i].string.line();
         on.push_back(contacts[i].string);
         inputs.push_back({line, contacts[i].ends, solution.strings[i].tension_n()});
         crowns_x_mm.push_back(line.plan_x_mm(line.saddle_x_mm));
+        strings_z_mm.push_back(contacts[i].ends.saddle_z_mm);
     }
     solution.straight_saddle = straight_saddle(design, on, tuned);
-    for (StringSolution& string : solution.strings)
+    for (StringSolution& string : solution.strings) {
         string.saddle_along_mm =
             along_part_mm(string.line.saddle_y_mm, solution.straight_saddle.line.angle_deg);
+        along_mm.push_back(string.saddle_along_mm);
+    }
     if (design.saddle.travel) solution.travel = travel_fit(*design.saddle.travel, crowns_x_mm);
-    if (!design.bridge) return;
-    solution.bridge = bridge_solution(design, *design.bridge, solution.straight_saddle, inputs);
-    for (std::size_t i = 0; i < solution.strings.size(); ++i)
-        solution.strings[i].bridge = solution.bridge->strings[i];
+    solution.placing =
+        placing(design, on.front().neck(), solution.straight_saddle, on.front().line(), on.back().line());
+    if (design.bridge) {
+        solution.bridge = bridge_solution(design, *design.bridge, solution.straight_saddle, inputs);
+        solution.notches = bridge_notches(design, along_mm, *solution.bridge);
+        for (std::size_t i = 0; i < solution.strings.size(); ++i)
+            solution.strings[i].bridge = solution.bridge->strings[i];
+    }
+    solution.saddle =
+        saddle_piece(design.saddle, along_mm, strings_z_mm, solution.bridge ? &*solution.bridge : nullptr);
 }
 
 } // namespace

@@ -3,6 +3,8 @@
 #include "core/buzz.h"
 #include "core/message.h"
 #include "core/nut_work.h"
+#include "core/placing.h"
+#include "core/saddle_piece.h"
 
 #include <array>
 #include <optional>
@@ -53,7 +55,10 @@ struct Solution {
     double nut_angle_deg = 0;
     StraightSaddle straight_saddle;
     std::optional<BridgeSolution> bridge;
+    SaddlePiece saddle;
+    std::vector<Notch> notches;      ///< of a floating bridge
     std::optional<TravelFit> travel; ///< of single saddles, when their travel is known
+    Placing placing;
     std::vector<double> nut_gaps_mm; ///< clear space between each string and the next
     std::vector<double> saddle_gaps_mm;
     std::vector<Message> warnings;

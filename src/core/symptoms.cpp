@@ -34,10 +34,13 @@ struct Case {
     double shortage() const {
         return std::clamp(1.0 - 0.5 * headroom_n() / player().pluck_force_n, 0.0, 1.0);
     }
+    /// Against the open string: as read last, else as the model has it.
     double cents(int at_fret) const {
         std::vector<CentsAgainst> against;
-        for (const CentsReading& reading : newest_cents(entries, heard.string, against))
-            if (reading.fret == at_fret) return reading.cents;
+        const std::vector<CentsReading> read = newest_cents(entries, heard.string, against);
+        for (std::size_t k = 0; k < read.size(); ++k)
+            if (read[k].fret == at_fret)
+                return read[k].cents + (against[k] == CentsAgainst::harmonic ? string().harmonic_cents : 0.0);
         return string().sound ? string().sound->cents[static_cast<std::size_t>(at_fret)] : 0.0;
     }
 };

@@ -9,7 +9,7 @@ namespace fm {
 namespace {
 
 const WorkingEntry* entry_of(std::string_view key) {
-    for (const auto* list : {&nut_workings(), &string_workings(), &saddle_workings()})
+    for (const auto* list : {&nut_workings(), &string_workings(), &saddle_workings(), &piece_workings()})
         for (const WorkingEntry& entry : *list)
             if (entry.key == key) return &entry;
     return nullptr;

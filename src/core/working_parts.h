@@ -26,6 +26,7 @@ struct WorkingEntry {
 const std::vector<WorkingEntry>& nut_workings();
 const std::vector<WorkingEntry>& string_workings();
 const std::vector<WorkingEntry>& saddle_workings();
+const std::vector<WorkingEntry>& piece_workings();
 
 inline Term given(const char* name_id, double value, std::string key, char sign = '+',
                   TermKind kind = TermKind::length) {

@@ -87,9 +87,10 @@ inline Design scaled(Design design, double by) {
     }
     scale(design.neck, by);
     scale(design.nut, by);
-    for (double* mm : {&design.saddle.fixed_mm, &design.saddle.thickness_mm, &design.saddle.crown_edge_mm,
-                       &design.player.finger_behind_mm, &design.player.press_depth_mm,
-                       &design.player.after_length_mm, &design.player.pluck_from_saddle_mm})
+    for (double* mm :
+         {&design.saddle.fixed_mm, &design.saddle.thickness_mm, &design.saddle.crown_edge_mm,
+          &design.saddle.end_margin_mm, &design.player.finger_behind_mm, &design.player.press_depth_mm,
+          &design.player.after_length_mm, &design.player.pluck_from_saddle_mm})
         *mm *= by;
     if (design.saddle.slot_depth_mm) *design.saddle.slot_depth_mm *= by;
     scale(design.saddle.spacing, by);

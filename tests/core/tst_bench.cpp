@@ -254,6 +254,10 @@ private Q_SLOTS:
         QVERIFY(std::abs(std::get<LengthMm>(found.causes.front().effect->text.arguments[1]).mm - move_mm) <
                 0.006);
         QVERIFY(found.missing_keys.empty());
+        // Against the harmonic the same reading is a sharper note.
+        built.entries[0].strings[6].cents_against = CentsAgainst::harmonic;
+        const Diagnosis harmonic = built.ask(Symptom::sharp_up_the_neck, 6, 12);
+        QVERIFY(harmonic.causes.front().effect->weight > found.causes.front().effect->weight);
     }
     void the_season_is_read_from_two_reliefs() {
         Built built;

@@ -7,6 +7,7 @@
 #include <QTest>
 
 #include <cmath>
+#include <cstring>
 
 using namespace fm;
 using namespace fm::test;
@@ -41,10 +42,18 @@ NumberKey in_mirror(const Solution& solution, NumberKey number) {
     const std::string_view key = number.quantity->key;
     if (number.quantity->of_string())
         number.string = last - number.string;
-    else if (one_of(key, {"residuals", "front_to_crown", "pins"}))
+    else if (one_of(key, {"residuals", "front_to_crown", "pins", "saddle.height", "take_off", "notches"}))
         number.item = last - number.item;
     else if (one_of(key, {"gaps_mm[]"}))
         number.item = last - 1 - number.item;
+    if (key.starts_with("placing.")) { // named by their side
+        std::string other(key);
+        for (const auto& [from, to] : {std::pair{"bass", "treble"}, std::pair{"treble", "bass"}})
+            if (key.find(from) != std::string_view::npos)
+                other.replace(key.find(from), std::strlen(from), to);
+        for (const Quantity& quantity : quantities())
+            if (quantity.key == other) number.quantity = &quantity;
+    }
     return number;
 }
 
@@ -78,8 +87,9 @@ private Q_SLOTS:
             const double tolerance = at_optimum(design) ? 1e-6 : 1e-8;
             for (const NumberKey& number : all_numbers(a)) {
                 const bool changes_sides =
-                    one_of(number.quantity->key, {"nut_centre", "_along_mm", "saddle_centre", "side_angle",
-                                                  "nut.angle", "slope", "straight_saddle.angle", "pins[].y"});
+                    one_of(number.quantity->key,
+                           {"nut_centre", "along_mm", "saddle_centre", "side_angle", "nut.angle", "slope",
+                            "straight_saddle.angle", "pins[].y", "shift"});
                 const double here = *value_of(a, number);
                 const double there = value_of(b, in_mirror(a, number)).value_or(NAN);
                 QVERIFY2(close(changes_sides ? -here : here, there, tolerance),

@@ -1,7 +1,6 @@
 #include "common/jobs.h"
-#include "core/placing.h"
-#include "core/saddle_piece.h"
 #include "core/shop_work.h"
+#include "core/solution.h"
 
 #include <QTest>
 
@@ -32,7 +31,8 @@ private Q_SLOTS:
         design.saddle.existing_height = Targets{9.4, 9.0, {}};
         design.saddle.lean_deg = 9.0;
         const Solution solution = solve(design);
-        const SaddlePiece piece = saddle_piece(design, solution, {184, 254, 305, 406});
+        const SaddlePiece& piece = solution.saddle;
+        const std::optional<double> block_mm = nearest_block_mm(*piece.crown_radius_mm, {184, 254, 305, 406});
         const double lean = std::cos(9.0 * std::numbers::pi / 180.0);
         for (std::size_t i = 0; i < 4; ++i) {
             const double upright_mm = *design.saddle.slot_depth_mm + *solution.strings[i].bridge->exposure_mm;
@@ -45,16 +45,16 @@ private Q_SLOTS:
         QVERIFY(near(piece.length_mm, solution.strings[3].saddle_along_mm -
                                           solution.strings[0].saddle_along_mm +
                                           2 * design.saddle.end_margin_mm));
-        QVERIFY(piece.crown_radius_mm && piece.radius_block_mm);
+        QVERIFY(block_mm && !nearest_block_mm(*piece.crown_radius_mm, {}));
         const auto sag = [](double radius_mm) { return 1.0 / radius_mm; };
         for (const double other : {184.0, 254.0, 305.0, 406.0})
-            QVERIFY(std::abs(sag(*piece.radius_block_mm) - sag(*piece.crown_radius_mm)) <=
+            QVERIFY(std::abs(sag(*block_mm) - sag(*piece.crown_radius_mm)) <=
                     std::abs(sag(other) - sag(*piece.crown_radius_mm)) + 1e-15);
         design.saddle.length_mm = 72.5;
         design.saddle.under_mm = 0.8;
-        const SaddlePiece packed = saddle_piece(design, solve(design), {});
+        const SaddlePiece packed = solve(design).saddle;
         QCOMPARE(packed.length_mm, 72.5);
-        QVERIFY(!packed.radius_block_mm && near(*packed.height_mm[0], *piece.height_mm[0] - 0.8 / lean));
+        QVERIFY(near(*packed.height_mm[0], *piece.height_mm[0] - 0.8 / lean));
     }
     void the_crown_circle_is_the_one_the_heights_lie_on() {
         std::vector<double> y;
@@ -71,7 +71,7 @@ private Q_SLOTS:
     void a_floating_bridge_is_notched_like_a_nut() {
         const Design design = demo_design("curlew");
         const Solution solution = solve(design);
-        const std::vector<Notch> notches = bridge_notches(design, solution);
+        const std::vector<Notch>& notches = solution.notches;
         QCOMPARE(notches.size(), std::size_t(10));
         for (std::size_t i = 0; i < 10; ++i) {
             const StringDesign& made = design.strings[i];
@@ -81,7 +81,7 @@ private Q_SLOTS:
             QVERIFY(notches[i].made_top_over_top_mm >=
                     notches[i].floor_over_top_mm + notches[i].depth_mm - 1e-12);
         }
-        QVERIFY(bridge_notches(demo_design("kittiwake"), solve(demo_design("kittiwake"))).empty());
+        QVERIFY(solve(demo_design("kittiwake")).notches.empty());
     }
 
     void marks_close_their_triangles() {
@@ -93,7 +93,7 @@ private Q_SLOTS:
         design.nut.spacing = Spacing{};
         design.nut.spacing.spread_mm = 30.0;
         const Solution even = solve(design);
-        const Placing marks = placing(design, even);
+        const Placing& marks = even.placing;
         QVERIFY(near(marks.bass.fret12_to_slot_front_mm, marks.treble.fret12_to_slot_front_mm));
         QVERIFY(near(marks.diagonal_from_bass_mm, marks.diagonal_from_treble_mm));
         // By hand: the slot's front is a line square to the centreline, half a thickness before the crowns.
@@ -113,13 +113,13 @@ private Q_SLOTS:
             design.saddle.compensation = CompensationMethod::fixed;
             design.saddle.set_forward = SetForward::keep;
             if (design.saddle.spacing.edge_margin_mm || design.strings.size() < 2) continue;
-            const BoardMargins before = board_margins(design, solve(design));
-            QCOMPARE(before.bass_mm.size(), static_cast<std::size_t>(design.neck.frets) + 1);
+            const Placing before = solve(design).placing;
+            QCOMPARE(before.bass_margins_mm.size(), static_cast<std::size_t>(design.neck.frets) + 1);
             design.saddle.spacing.bias_mm -= before.balancing_shift_mm; // bias is toward the bass
-            const BoardMargins after = board_margins(design, solve(design));
-            QVERIFY2(std::abs(after.bass_mm.back() - after.treble_mm.back()) < 1e-3,
+            const Placing after = solve(design).placing;
+            QVERIFY2(std::abs(after.bass_margins_mm.back() - after.treble_margins_mm.back()) < 1e-3,
                      qPrintable(QString::number(seed)));
-            QVERIFY(near(after.bass_mm.front(), before.bass_mm.front())); // the nut stays
+            QVERIFY(near(after.bass_margins_mm.front(), before.bass_margins_mm.front())); // the nut stays
         }
     }
     void travel_leaves_the_largest_least_reserve() {
