@@ -21,17 +21,18 @@ template <auto Value> Quantity each(std::string_view key, Kind kind) {
 }
 
 template <auto List> Quantity each_list(std::string_view key, Kind kind) {
-    return {key, kind, [](const Solution& s, Index i) -> Index { return List(s.strings[i]).size(); },
-            [](const Solution& s, Index i, Index k) -> Number { return List(s.strings[i])[k]; }};
+    return {key, kind, [](const Solution& s, Index i) -> Index { return (s.strings[i].*List).size(); },
+            [](const Solution& s, Index i, Index k) -> Number { return (s.strings[i].*List)[k]; }};
 }
 
 template <auto Value> Quantity one(std::string_view key, Kind kind) {
     return {key, kind, nullptr, [](const Solution& s, Index, Index) -> Number { return Value(s); }};
 }
 
-template <auto List> Quantity one_list(std::string_view key, Kind kind) {
-    return {key, kind, [](const Solution& s, Index) -> Index { return List(s).size(); },
-            [](const Solution& s, Index, Index k) -> Number { return List(s)[k]; }};
+/// A list somewhere in the solution, by the members on the way to it.
+template <auto... Way> Quantity one_list(std::string_view key, Kind kind) {
+    return {key, kind, [](const Solution& s, Index) -> Index { return (s.*....*Way).size(); },
+            [](const Solution& s, Index, Index k) -> Number { return (s.*....*Way)[k]; }};
 }
 
 using Str = const StringSolution&;
@@ -86,22 +87,18 @@ std::vector<Quantity> nut_quantities() {
         each<of_bend<&NutBend::bend_exact_deg>>("strings[].nut_bend_exact_deg", Kind::angle),
         each<[](Str s) -> Number { return s.nut_force_n(); }>("strings[].nut_force_n", Kind::force),
         one<[](All s) -> Number { return s.nut_angle_deg; }>("nut.angle_deg", Kind::angle),
-        one_list < [](All s) -> const auto& {return s.nut_gaps_mm;
+        one_list<&Solution::nut_gaps_mm>("nut.gaps_mm[]", Kind::length),
+    };
 }
-> ("nut.gaps_mm[]", Kind::length),
-}; // namespace
-} // namespace fm
 
 std::vector<Quantity> height_quantities() {
-    return {each_list < [](Str s) -> const auto& {return s.open_gaps_mm;
-}
-> ("strings[].open_gaps_mm[]", Kind::length),
-    each<[](Str s) -> Number { return s.pressed_gap_2_mm; }>("strings[].pressed_gap_mm.2", Kind::length),
-    each<[](Str s) -> Number { return s.pressed_gap_3_mm; }>("strings[].pressed_gap_mm.3", Kind::length),
-    each<[](Str s) -> Number { return s.action12_mm; }>("strings[].action12_mm", Kind::length),
-    each<[](Str s) -> Number { return s.action12_capo_mm; }>("strings[].action12_capo_mm", Kind::length),
-}
-;
+    return {
+        each_list<&StringSolution::open_gaps_mm>("strings[].open_gaps_mm[]", Kind::length),
+        each<[](Str s) -> Number { return s.pressed_gap_2_mm; }>("strings[].pressed_gap_mm.2", Kind::length),
+        each<[](Str s) -> Number { return s.pressed_gap_3_mm; }>("strings[].pressed_gap_mm.3", Kind::length),
+        each<[](Str s) -> Number { return s.action12_mm; }>("strings[].action12_mm", Kind::length),
+        each<[](Str s) -> Number { return s.action12_capo_mm; }>("strings[].action12_capo_mm", Kind::length),
+    };
 }
 
 std::vector<Quantity> sound_quantities() {
@@ -113,21 +110,15 @@ std::vector<Quantity> sound_quantities() {
         each<[](Str s) -> Number { return s.core_stress_mpa(); }>("strings[].core_stress_mpa", Kind::stress),
         each<[](Str s) -> Number { return s.compensation_mm; }>("strings[].compensation_mm", Kind::length),
         each<[](Str s) -> Number { return s.line.set_forward_mm; }>("strings[].set_forward_mm", Kind::length),
-        each_list < [](Str s) -> const auto& {return s.cents;
-}
-> ("strings[].cents[]", Kind::cents),
-    each<[](Str s) -> Number { return s.rms_cents; }>("strings[].rms_cents", Kind::cents),
-    each<[](Str s) -> Number { return s.sound ? Number(s.rms_before_cents) : std::nullopt; }>(
-        "strings[].rms_before_cents", Kind::cents),
-    {"strings[].headroom_n[]", Kind::force,
-     [](All s, Index i) -> Index { return s.strings[i].headroom.size(); },
-     [](All s, Index i, Index k) -> Number { return s.strings[i].headroom[k].force_n; }},
-    each_list < [](Str s) -> const auto& {
-    return s.back_gaps_mm;
-}
-> ("strings[].back_gap_mm[]", Kind::length),
-}
-;
+        each_list<&StringSolution::cents>("strings[].cents[]", Kind::cents),
+        each<[](Str s) -> Number { return s.rms_cents; }>("strings[].rms_cents", Kind::cents),
+        each<[](Str s) -> Number { return s.sound ? Number(s.rms_before_cents) : std::nullopt; }>(
+            "strings[].rms_before_cents", Kind::cents),
+        {"strings[].headroom_n[]", Kind::force,
+         [](All s, Index i) -> Index { return s.strings[i].headroom.size(); },
+         [](All s, Index i, Index k) -> Number { return s.strings[i].headroom[k].force_n; }},
+        each_list<&StringSolution::back_gaps_mm>("strings[].back_gap_mm[]", Kind::length),
+    };
 }
 
 std::vector<Quantity> saddle_quantities() {
@@ -137,33 +128,27 @@ std::vector<Quantity> saddle_quantities() {
         each<[](Str s) -> Number { return s.saddle_along_mm; }>("strings[].saddle_along_mm", Kind::length),
         each<[](Str s) -> Number { return s.line.saddle_x_mm; }>("strings[].saddle_x_mm", Kind::length),
         each<[](Str s) -> Number { return s.ends.saddle_z_mm; }>("strings[].saddle_z_mm", Kind::length),
-        one_list < [](All s) -> const auto& {return s.saddle_gaps_mm;
-}
-> ("saddle.gaps_mm[]", Kind::length),
-    one<[](All s) -> Number { return s.straight_saddle.line.slope; }>("straight_saddle.slope", Kind::factor),
-    one<[](All s) -> Number { return s.straight_saddle.line.angle_deg; }>("straight_saddle.angle_deg",
-                                                                          Kind::angle),
-    one<[](All s) -> Number { return s.straight_saddle.line.at_centre_mm; }>("straight_saddle.x_at_centre_mm",
+        one_list<&Solution::saddle_gaps_mm>("saddle.gaps_mm[]", Kind::length),
+        one<[](All s) -> Number { return s.straight_saddle.line.slope; }>("straight_saddle.slope",
+                                                                          Kind::factor),
+        one<[](All s) -> Number { return s.straight_saddle.line.angle_deg; }>("straight_saddle.angle_deg",
+                                                                              Kind::angle),
+        one<[](All s) -> Number { return s.straight_saddle.line.at_centre_mm; }>(
+            "straight_saddle.x_at_centre_mm", Kind::length),
+        one<[](All s) -> Number { return s.straight_saddle.slot_x_at_centre_mm; }>(
+            "straight_saddle.slot_x_at_centre_mm", Kind::length),
+        one<[](All s) -> Number { return s.straight_saddle.crown_span_mm; }>("straight_saddle.crown_span_mm",
                                                                              Kind::length),
-    one<[](All s) -> Number { return s.straight_saddle.slot_x_at_centre_mm; }>(
-        "straight_saddle.slot_x_at_centre_mm", Kind::length),
-    one<[](All s) -> Number { return s.straight_saddle.crown_span_mm; }>("straight_saddle.crown_span_mm",
-                                                                         Kind::length),
-    one_list < [](All s) -> const auto& {
-    return s.straight_saddle.residuals_mm;
-}
-> ("straight_saddle.residuals_mm[]", Kind::length), one_list < [](All s) -> const auto& {
-    return s.straight_saddle.residuals_cents;
-}
-> ("straight_saddle.residuals_cents[]", Kind::cents), one_list < [](All s) -> const auto& {
-    return s.straight_saddle.front_to_crown_mm;
-}
-> ("straight_saddle.front_to_crown_mm[]", Kind::length),
-    {"straight_saddle.cents[][]", Kind::cents,
-     [](All s, Index i) -> Index { return s.straight_saddle.cents[i].size(); },
-     [](All s, Index i, Index k) -> Number { return s.straight_saddle.cents[i][k]; }},
-}
-;
+        one_list<&Solution::straight_saddle, &StraightSaddle::residuals_mm>("straight_saddle.residuals_mm[]",
+                                                                            Kind::length),
+        one_list<&Solution::straight_saddle, &StraightSaddle::residuals_cents>(
+            "straight_saddle.residuals_cents[]", Kind::cents),
+        one_list<&Solution::straight_saddle, &StraightSaddle::front_to_crown_mm>(
+            "straight_saddle.front_to_crown_mm[]", Kind::length),
+        {"straight_saddle.cents[][]", Kind::cents,
+         [](All s, Index i) -> Index { return s.straight_saddle.cents[i].size(); },
+         [](All s, Index i, Index k) -> Number { return s.straight_saddle.cents[i][k]; }},
+    };
 }
 
 const std::vector<PlanPoint>& pins_of(All s) {
@@ -209,42 +194,36 @@ std::vector<Quantity> piece_quantities() {
     return {
         one<[](All s) -> Number { return s.saddle.length_mm; }>("saddle.length_mm", Kind::length),
         one<[](All s) -> Number { return s.saddle.crown_radius_mm; }>("saddle.crown_radius_mm", Kind::length),
-        one_list < [](All s) -> const auto& {return s.saddle.height_mm;
-}
-> ("saddle.height_mm[]", Kind::length), one_list < [](All s) -> const auto& {
-    return s.saddle.take_off_mm;
-}
-> ("saddle.take_off_mm[]", Kind::length), of_notches<&Notch::along_mm>("notches[].along_mm"),
-    of_notches<&Notch::width_mm>("notches[].width_mm"), of_notches<&Notch::depth_mm>("notches[].depth_mm"),
-    of_notches<&Notch::floor_over_top_mm>("notches[].floor_over_top_mm"),
-    of_notches<&Notch::made_top_over_top_mm>("notches[].made_top_over_top_mm"),
-}
-;
+        one_list<&Solution::saddle, &SaddlePiece::height_mm>("saddle.height_mm[]", Kind::length),
+        one_list<&Solution::saddle, &SaddlePiece::take_off_mm>("saddle.take_off_mm[]", Kind::length),
+        of_notches<&Notch::along_mm>("notches[].along_mm"),
+        of_notches<&Notch::width_mm>("notches[].width_mm"),
+        of_notches<&Notch::depth_mm>("notches[].depth_mm"),
+        of_notches<&Notch::floor_over_top_mm>("notches[].floor_over_top_mm"),
+        of_notches<&Notch::made_top_over_top_mm>("notches[].made_top_over_top_mm"),
+    };
 }
 
 std::vector<Quantity> placing_quantities() {
-    return {one<[](All s) -> Number { return s.placing.bass.fret12_to_slot_front_mm; }>(
-                "placing.bass.fret12_to_slot_front_mm", Kind::length),
-            one<[](All s) -> Number { return s.placing.bass.nut_to_slot_front_mm; }>(
-                "placing.bass.nut_to_slot_front_mm", Kind::length),
-            one<[](All s) -> Number { return s.placing.treble.fret12_to_slot_front_mm; }>(
-                "placing.treble.fret12_to_slot_front_mm", Kind::length),
-            one<[](All s) -> Number { return s.placing.treble.nut_to_slot_front_mm; }>(
-                "placing.treble.nut_to_slot_front_mm", Kind::length),
-            one<[](All s) -> Number { return s.placing.diagonal_from_bass_mm; }>(
-                "placing.diagonal_from_bass_mm", Kind::length),
-            one<[](All s) -> Number { return s.placing.diagonal_from_treble_mm; }>(
-                "placing.diagonal_from_treble_mm", Kind::length),
-            one_list < [](All s) -> const auto& {return s.placing.bass_margins_mm;
-}
-> ("placing.bass_margins_mm[]", Kind::length), one_list < [](All s) -> const auto& {
-    return s.placing.treble_margins_mm;
-}
-> ("placing.treble_margins_mm[]", Kind::length),
-    one<[](All s) -> Number { return s.placing.balancing_shift_mm; }>("placing.balancing_shift_mm",
-                                                                      Kind::length),
-}
-;
+    return {
+        one<[](All s) -> Number { return s.placing.bass.fret12_to_slot_front_mm; }>(
+            "placing.bass.fret12_to_slot_front_mm", Kind::length),
+        one<[](All s) -> Number { return s.placing.bass.nut_to_slot_front_mm; }>(
+            "placing.bass.nut_to_slot_front_mm", Kind::length),
+        one<[](All s) -> Number { return s.placing.treble.fret12_to_slot_front_mm; }>(
+            "placing.treble.fret12_to_slot_front_mm", Kind::length),
+        one<[](All s) -> Number { return s.placing.treble.nut_to_slot_front_mm; }>(
+            "placing.treble.nut_to_slot_front_mm", Kind::length),
+        one<[](All s) -> Number { return s.placing.diagonal_from_bass_mm; }>("placing.diagonal_from_bass_mm",
+                                                                             Kind::length),
+        one<[](All s) -> Number { return s.placing.diagonal_from_treble_mm; }>(
+            "placing.diagonal_from_treble_mm", Kind::length),
+        one_list<&Solution::placing, &Placing::bass_margins_mm>("placing.bass_margins_mm[]", Kind::length),
+        one_list<&Solution::placing, &Placing::treble_margins_mm>("placing.treble_margins_mm[]",
+                                                                  Kind::length),
+        one<[](All s) -> Number { return s.placing.balancing_shift_mm; }>("placing.balancing_shift_mm",
+                                                                          Kind::length),
+    };
 }
 
 /// A pattern with its empty brackets filled from the numbers in turn.

@@ -130,7 +130,7 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
 
 Value with_fit(const Value& document, std::size_t string, const Fit& fit) {
     const std::string key = "strings[" + std::to_string(string) + "]";
-    const Value changed = with(document, key + ".end_stiffness", fit.end_stiffness.value);
+    Value changed = with(document, key + ".end_stiffness", fit.end_stiffness.value);
     if (!fit.stretch_stiffness_n) return changed;
     return with(changed, key + ".stretch_stiffness_n", fit.stretch_stiffness_n->value);
 }
