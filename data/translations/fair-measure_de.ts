@@ -151,6 +151,204 @@
     </message>
 </context>
 <context>
+    <name>fm::FretBoard</name>
+    <message>
+        <source>Board</source>
+        <translation>Griffbrett</translation>
+    </message>
+    <message>
+        <source>seen from the front, the head to the left; frets drawn evenly</source>
+        <translation>von vorn gesehen, der Kopf links; Bünde gleichmäßig gezeichnet</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>vorgefunden</translation>
+    </message>
+    <message>
+        <source>T</source>
+        <translation>T</translation>
+    </message>
+    <message>
+        <source>target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>Which state the board shows</source>
+        <translation>Welchen Zustand das Griffbrett zeigt</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>Cent</translation>
+    </message>
+    <message>
+        <source>how far each note is off against its open string</source>
+        <translation>wie weit jeder Ton gegen seine leere Saite daneben liegt</translation>
+    </message>
+    <message>
+        <source>M</source>
+        <translation>M</translation>
+    </message>
+    <message>
+        <source>headroom</source>
+        <translation>Spielraum</translation>
+    </message>
+    <message>
+        <source>how hard a pluck each note bears, in multiples of your own</source>
+        <translation>wie starken Anschlag jeder Ton trägt, in Vielfachen des eigenen</translation>
+    </message>
+    <message>
+        <source>open gap</source>
+        <translation>Luft leer</translation>
+    </message>
+    <message>
+        <source>from the top of every fret to the open string</source>
+        <translation>von jeder Bundkrone bis zur leeren Saite</translation>
+    </message>
+    <message>
+        <source>behind the finger</source>
+        <translation>hinter dem Finger</translation>
+    </message>
+    <message>
+        <source>what the string has to swing between nut and finger</source>
+        <translation>was die Saite zwischen Sattel und Finger zum Schwingen hat</translation>
+    </message>
+    <message>
+        <source>What the board shows</source>
+        <translation>Was das Griffbrett zeigt</translation>
+    </message>
+    <message>
+        <source>Worst place</source>
+        <translation>Schlechteste Stelle</translation>
+    </message>
+    <message>
+        <source>The place read</source>
+        <translation>Die gelesene Stelle</translation>
+    </message>
+    <message>
+        <source>nothing read yet: enter gap and action in the cut list</source>
+        <translation>noch nichts gelesen: Luft und Saitenlage in der Schnittliste eintragen</translation>
+    </message>
+    <message>
+        <source>worst: %1</source>
+        <translation>am schlechtesten: %1</translation>
+    </message>
+    <message>
+        <source>good everywhere</source>
+        <translation>überall gut</translation>
+    </message>
+</context>
+<context>
+    <name>fm::FretPlaces</name>
+    <message>
+        <source>open</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>at fret %1</source>
+        <translation>am Bund %1</translation>
+    </message>
+    <message>
+        <source>not read yet</source>
+        <translation>noch nicht gelesen</translation>
+    </message>
+    <message>
+        <source>no pluck reaches a fret</source>
+        <translation>kein Anschlag erreicht einen Bund</translation>
+    </message>
+    <message>
+        <source>nothing swings behind it</source>
+        <translation>dahinter schwingt nichts</translation>
+    </message>
+    <message>
+        <source>it rests on fret 1: nothing swings behind the finger</source>
+        <translation>sie ruht auf Bund 1: hinter dem Finger schwingt nichts</translation>
+    </message>
+    <message>
+        <source>nothing to say</source>
+        <translation>nichts zu sagen</translation>
+    </message>
+    <message>
+        <source>in tune</source>
+        <translation>stimmt</translation>
+    </message>
+    <message>
+        <source>%1 cents sharp</source>
+        <translation>%1 Cent zu hoch</translation>
+    </message>
+    <message>
+        <source>%1 cents flat</source>
+        <translation>%1 Cent zu tief</translation>
+    </message>
+    <message>
+        <source>chokes on fret %1</source>
+        <translation>liegt auf Bund %1 auf</translation>
+    </message>
+    <message>
+        <source>bears %1 times your pluck before it meets fret %2</source>
+        <translation>trägt das %1-fache des eigenen Anschlags, bevor sie Bund %2 trifft</translation>
+    </message>
+    <message>
+        <source>%1 under the open string</source>
+        <translation>%1 unter der leeren Saite</translation>
+    </message>
+    <message>
+        <source>the open string touches</source>
+        <translation>die leere Saite liegt auf</translation>
+    </message>
+    <message>
+        <source>%1 to swing behind the finger</source>
+        <translation>%1 zum Schwingen hinter dem Finger</translation>
+    </message>
+    <message>
+        <source>up to 2 cents</source>
+        <translation>bis 2 Cent</translation>
+    </message>
+    <message>
+        <source>up to 5</source>
+        <translation>bis 5</translation>
+    </message>
+    <message>
+        <source>up to 10</source>
+        <translation>bis 10</translation>
+    </message>
+    <message>
+        <source>more</source>
+        <translation>mehr</translation>
+    </message>
+    <message>
+        <source>%1 times your pluck and more</source>
+        <translation>das %1-fache des eigenen Anschlags und mehr</translation>
+    </message>
+    <message>
+        <source>down to your pluck</source>
+        <translation>bis zum eigenen Anschlag</translation>
+    </message>
+    <message>
+        <source>down to %1</source>
+        <translation>bis %1</translation>
+    </message>
+    <message>
+        <source>less: it buzzes</source>
+        <translation>weniger: es schnarrt</translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation>frei</translation>
+    </message>
+    <message>
+        <source>touches</source>
+        <translation>liegt auf</translation>
+    </message>
+    <message>
+        <source>%1 and more</source>
+        <translation>%1 und mehr</translation>
+    </message>
+    <message>
+        <source>less: likely heard</source>
+        <translation>weniger: wohl zu hören</translation>
+    </message>
+</context>
+<context>
     <name>fm::InkNumber</name>
     <message>
         <source>Space shows the working</source>
@@ -318,10 +516,6 @@
     <message>
         <source>Ctrl+Shift+C</source>
         <translation>Ctrl+Shift+C</translation>
-    </message>
-    <message>
-        <source>Copy the cut list as text and as a table</source>
-        <translation>Die Schnittliste als Text und als Tabelle kopieren</translation>
     </message>
     <message>
         <source>&amp;View</source>
@@ -518,6 +712,26 @@
     <message>
         <source>No job is open: open one, drag one in, or open the demo workshop from the Job menu</source>
         <translation>Kein Auftrag ist offen: einen öffnen, hereinziehen oder die Beispielwerkstatt im Menü Auftrag öffnen</translation>
+    </message>
+    <message>
+        <source>Copy the cut list, or the board, as text and as a table</source>
+        <translation>Die Schnittliste oder das Griffbrett als Text und als Tabelle kopieren</translation>
+    </message>
+    <message>
+        <source>Sound and bu&amp;zz on the board</source>
+        <translation>Klang und &amp;Schnarren auf dem Griffbrett</translation>
+    </message>
+    <message>
+        <source>The whole board: error, headroom and gaps of every string at every fret; again for the station</source>
+        <translation>Das ganze Griffbrett: Fehler, Spielraum und Luft jeder Saite an jedem Bund; noch einmal zurück zur Station</translation>
+    </message>
+    <message>
+        <source>Next &amp;measure on the board</source>
+        <translation>Nächste &amp;Größe auf dem Griffbrett</translation>
+    </message>
+    <message>
+        <source>Cents, headroom, open gap, behind the finger</source>
+        <translation>Cent, Spielraum, Luft leer, hinter dem Finger</translation>
     </message>
 </context>
 <context>
@@ -1266,6 +1480,10 @@
     <message>
         <source>%1 (%2): ± %3</source>
         <translation>%1 (%2): ± %3</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>leer</translation>
     </message>
 </context>
 <context>

@@ -30,8 +30,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     build_menus();
     connect_parts();
     qApp->installEventFilter(this);
-    for (QWidget* part : {static_cast<QWidget*>(station_), static_cast<QWidget*>(cut_list_)})
-        part->setEnabled(false);
+    middle_->setEnabled(false);
     say(tr("No job is open: open one, drag one in, or open the demo workshop from the Job menu"));
 }
 
@@ -72,14 +71,20 @@ void MainWindow::build() {
     connect(dismiss, &QToolButton::clicked, notice_, &QWidget::hide);
     notice_->hide();
     right->addWidget(notice_);
-    auto* middle = new QHBoxLayout;
+    auto* bench = new QWidget;
+    auto* middle = new QHBoxLayout(bench);
+    middle->setContentsMargins(0, 0, 0, 0);
     middle->setSpacing(0);
     station_ = new NutStation(session_, view_);
     middle->addWidget(station_, 1);
     cut_list_ = new CutList(session_, view_);
     cut_list_->setFixedWidth(352);
     middle->addWidget(cut_list_);
-    right->addLayout(middle, 1);
+    board_ = new FretBoard(session_, view_);
+    middle_ = new QStackedWidget;
+    middle_->addWidget(bench);
+    middle_->addWidget(board_);
+    right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
     across->addLayout(right, 1);
@@ -89,8 +94,7 @@ void MainWindow::build() {
 void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
-        station_->setEnabled(true);
-        cut_list_->setEnabled(true);
+        middle_->setEnabled(true);
         restore_view();
         sitting_ = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss"));
         if (session_.read_only()) show_notice(session_.read_only_why(), false);
@@ -121,6 +125,13 @@ void MainWindow::connect_parts() {
     connect(cut_list_->model(), &CutListModel::not_understood, this,
             [this](const QString& why) { show_notice(why, false); });
     connect(station_, &NutStation::side_picked, this, &MainWindow::choose_side);
+    connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
+    connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
+    connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
+    connect(board_, &FretBoard::number_picked, this, [this](const QString& name) {
+        key_name_ = name;
+        show_working();
+    });
     connect(station_->pages(), &NutPages::refused, this,
             [this](const QString& why) { show_notice(why, false); });
     connect(station_->canvas(), &NutCanvas::string_picked, this, &MainWindow::choose_string);
@@ -157,6 +168,8 @@ void MainWindow::refresh() {
     way_->set_string(view_.string);
     station_->refresh();
     cut_list_->refresh();
+    middle_->setCurrentIndex(view_.board ? 1 : 0);
+    if (view_.board) board_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
@@ -183,6 +196,9 @@ void MainWindow::step_string(int by) {
 void MainWindow::choose_side(NutSide side) {
     view_.side = side;
     refresh();
+    if (!view_.board) return;
+    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
+    show_working();
 }
 
 void MainWindow::choose_stage(CutStage stage) {
@@ -194,6 +210,24 @@ void MainWindow::choose_datum(Datum datum) {
     view_.datum = datum;
     key_name_ = QString::fromLatin1(key_of(datum));
     refresh();
+}
+
+void MainWindow::show_board(bool shown) {
+    if (!session_.is_open() || shown == view_.board) return;
+    view_.board = shown;
+    key_name_ = QString::fromLatin1(key_of(view_.datum));
+    refresh();
+    if (!shown) return;
+    board_->table()->setFocus();
+    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
+    show_working();
+}
+
+void MainWindow::choose_measure(BoardMeasure measure) {
+    view_.measure = measure;
+    refresh();
+    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
+    show_working();
 }
 
 void MainWindow::next_unit() {
@@ -266,9 +300,12 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (event->key() != Qt::Key_Escape) return QMainWindow::keyPressEvent(event);
+    // What lies on top goes first.
+    const bool covered = working_->whole_shown() || (keys_ && keys_->isVisible()) || !notice_->isHidden();
     working_->show_whole(false);
     if (keys_) keys_->hide();
     notice_->hide();
+    if (!covered) show_board(false);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

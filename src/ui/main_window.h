@@ -1,6 +1,7 @@
 #pragma once
 #include "sheet/sheet_files.h"
 #include "ui/cut_list.h"
+#include "ui/fret_board.h"
 #include "ui/nut_station.h"
 #include "ui/session.h"
 #include "ui/station_path.h"
@@ -8,6 +9,7 @@
 #include "ui/working_panel.h"
 
 #include <QMainWindow>
+#include <QStackedWidget>
 
 #include <functional>
 
@@ -29,6 +31,7 @@ public:
     const ViewState& view() const { return view_; }
     NutStation* station() { return station_; }
     CutList* cut_list() { return cut_list_; }
+    FretBoard* board() { return board_; }
     WorkingBar* working() { return working_; }
     QString notice() const;
     /// Says something in the window, above the station.
@@ -38,6 +41,9 @@ public:
     void choose_side(NutSide side);
     void choose_stage(CutStage stage);
     void choose_datum(Datum datum);
+    /// The whole board instead of the station, or the station again.
+    void show_board(bool shown);
+    void choose_measure(BoardMeasure measure);
     void apply_theme(bool evening);
     /// The nut's sheet as bytes for a file of that name.
     QByteArray sheet_for(const QString& path) const;
@@ -88,6 +94,8 @@ private:
     StringWay* way_ = nullptr;
     NutStation* station_ = nullptr;
     CutList* cut_list_ = nullptr;
+    FretBoard* board_ = nullptr;
+    QStackedWidget* middle_ = nullptr; ///< the station with its cut list, or the board
     WorkingBar* working_ = nullptr;
     QFrame* notice_ = nullptr;
     QLabel* notice_text_ = nullptr;

@@ -96,7 +96,8 @@ void MainWindow::build_menus() {
     edit->addActions({undo, redo});
     edit->addSeparator();
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
-        tr("Copy the cut list as text and as a table"), [this] { cut_list_->copy(); });
+        tr("Copy the cut list, or the board, as text and as a table"),
+        [this] { view_.board ? board_->copy() : cut_list_->copy(); });
     build_view_menu();
 }
 
@@ -111,6 +112,14 @@ void MainWindow::build_view_menu() {
     add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
         tr("The list for an uncut blank, or for a nut that is in"),
         [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
+        tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
+        [this] { show_board(!view_.board); });
+    add(look, tr("Next &measure on the board"), QKeySequence(Qt::Key_M),
+        tr("Cents, headroom, open gap, behind the finger"), [this] {
+            if (view_.board)
+                choose_measure(static_cast<BoardMeasure>((static_cast<int>(view_.measure) + 1) % 4));
+        });
     add(look, tr("Next &datum"), QKeySequence(Qt::Key_D),
         tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
         [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });

@@ -21,6 +21,17 @@
 
 namespace fm {
 
+namespace {
+
+/// What --measure takes, in the order of BoardMeasure.
+const QStringList& measures() {
+    static const QStringList words{QStringLiteral("cents"), QStringLiteral("headroom"), QStringLiteral("gap"),
+                                   QStringLiteral("behind")};
+    return words;
+}
+
+} // namespace
+
 StartOptions start_options(const QStringList& words) {
     QCommandLineParser parser;
     parser.setApplicationDescription(QStringLiteral("Nuts, saddles and bridges for luthiers"));
@@ -37,7 +48,8 @@ StartOptions start_options(const QStringList& words) {
         {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
-    option("station", "The station to show: nut.", "NAME");
+    option("station", "What to show: nut, or board (where it sounds and buzzes).", "NAME");
+    option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
     option("string", "The chosen string, by player's number.", "N");
     option("theme", "day or evening.", "NAME");
@@ -55,6 +67,7 @@ StartOptions start_options(const QStringList& words) {
     options.job = value("job", parser.positionalArguments().value(0));
     options.station = value("station", options.station);
     options.state = value("state", options.state);
+    options.measure = value("measure", options.measure);
     options.string = value("string", QStringLiteral("0")).toInt();
     options.theme = value("theme", {});
     options.language = value("language", {});
@@ -64,11 +77,14 @@ StartOptions start_options(const QStringList& words) {
         options.size.height() > 8000)
         options.fault =
             QStringLiteral("--size is %1; allowed is 640x480 to 8000x8000").arg(value("size", {}));
-    if (options.station != QLatin1String("nut"))
-        options.fault = QStringLiteral("--station is %1; this version has nut").arg(options.station);
+    if (options.station != QLatin1String("nut") && options.station != QLatin1String("board"))
+        options.fault = QStringLiteral("--station is %1; this version has nut, board").arg(options.station);
     if (!QStringList{QStringLiteral("found"), QStringLiteral("target"), QStringLiteral("fitted")}.contains(
             options.state))
         options.fault = QStringLiteral("--state is %1; allowed are found, target, fitted").arg(options.state);
+    if (!measures().contains(options.measure))
+        options.fault = QStringLiteral("--measure is %1; allowed are %2")
+                            .arg(options.measure, measures().join(QStringLiteral(", ")));
     return options;
 }
 
@@ -113,6 +129,8 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto count = static_cast<int>(window.session().state().job.design.strings.size());
     if (options.string >= 1 && options.string <= count)
         window.choose_string(static_cast<std::size_t>(count - options.string));
+    if (options.station == QLatin1String("board")) window.show_board(true);
+    window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));
     if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);
     if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);
 }

@@ -19,8 +19,9 @@ struct StartOptions {
     QString picture;   ///< --picture OUT.png: draw one view without a display
     QString station = QStringLiteral("nut");
     QString state = QStringLiteral("target"); ///< found, target or fitted
-    int string = 0;                           ///< player's number, 0: the first from the bass
-    QString theme;                            ///< day or evening; "": as last time
+    QString measure = QStringLiteral("cents");
+    int string = 0; ///< player's number, 0: the first from the bass
+    QString theme;  ///< day or evening; "": as last time
     QSize size{1280, 800};
     QString language;
     QString fault; ///< what is wrong with the words

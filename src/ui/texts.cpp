@@ -98,7 +98,7 @@ QString term_value(double value, TermKind kind, Unit unit) {
     switch (kind) {
     case TermKind::length: return length_number(value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
     case TermKind::angle: return angle_text(value);
-    case TermKind::factor: return number_text(value, 2);
+    case TermKind::factor: return number_text(value, value == std::round(value) ? 0 : 2);
     case TermKind::cents: return number_text(value, 1) + QStringLiteral(" ¢");
     case TermKind::force: return number_text(value, 1) + QStringLiteral(" N");
     case TermKind::stress: return number_text(value, 0) + QStringLiteral(" MPa");
@@ -110,7 +110,10 @@ QString term_value(double value, TermKind kind, Unit unit) {
 
 QString working_line(const Working& working, Unit unit) {
     QString line = words_of(working.title_id);
-    if (working.fret) line += QStringLiteral(" %1").arg(*working.fret);
+    if (working.fret)
+        line +=
+            QLatin1Char(' ') + (*working.fret > 0 ? QString::number(*working.fret)
+                                                  : QCoreApplication::translate("fm::WorkingBar", "open"));
     line += QLatin1Char(' ') + term_value(working.result, working.kind, unit);
     bool first = true;
     for (const Term& term : working.terms) {

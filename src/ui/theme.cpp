@@ -61,6 +61,21 @@ void set_theme(bool evening) {
     current() = evening ? evening_theme() : day_theme();
 }
 
+BandLook look_of_band(const Theme& theme, int band) {
+    const auto mixed = [&theme](double share) {
+        const auto part = [share](int a, int b) { return a + static_cast<int>(share * (b - a)); };
+        return QColor(part(theme.list.red(), theme.caption.red()),
+                      part(theme.list.green(), theme.caption.green()),
+                      part(theme.list.blue(), theme.caption.blue()));
+    };
+    switch (band) {
+    case 2: return {mixed(0.16), theme.ink};
+    case 3: return {mixed(0.36), theme.ink};
+    case 4: return {theme.warning, theme.list};
+    default: return {theme.list, theme.ink};
+    }
+}
+
 QPalette palette_of(const Theme& theme) {
     QPalette palette;
     palette.setColor(QPalette::Window, theme.ground);
@@ -110,6 +125,8 @@ QLineEdit[pencil="true"]:read-only { color: $ink; border-bottom: 1px solid $hair
 QTableView { background: $list; color: $ink; border: none; gridline-color: transparent; outline: none; }
 QHeaderView { background: $list; border: none; }
 QHeaderView::section { background: $list; color: $caption; border: none; border-bottom: 1px solid $hairline; padding: 2px 6px 2px 0px; font-size: 14px; }
+QHeaderView::section:vertical { border: none; color: $ink; }
+QTableCornerButton::section { background: $list; border: none; border-bottom: 1px solid $hairline; }
 QScrollBar:vertical { background: $list; width: 10px; } QScrollBar::handle:vertical { background: $hairline; min-height: 32px; }
 QScrollBar::add-line:vertical, QScrollBar::sub-line:vertical { height: 0; }
 )");

@@ -22,6 +22,14 @@ const Theme& evening_theme();
 const Theme& theme();
 void set_theme(bool evening);
 
+/// How good something is, told by light alone: none, good, fair, poor, bad. Every text stands on its ground
+/// with at least 4.5 : 1.
+struct BandLook {
+    QColor ground;
+    QColor text;
+};
+BandLook look_of_band(const Theme& theme, int band);
+
 QPalette palette_of(const Theme& theme);
 QString style_sheet_of(const Theme& theme);
 /// How drawings are painted on screen with a material.

@@ -6,6 +6,8 @@ namespace fm {
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };
+/// What the board shows of every string and fret.
+enum class BoardMeasure { cents, headroom, open_gap, behind_finger };
 
 /// The key of a slot's floor measured over that datum.
 constexpr const char* key_of(Datum datum) {
@@ -24,6 +26,8 @@ struct ViewState {
     Datum datum = Datum::seat;
     CutStage stage = CutStage::blank;
     NutSide side = NutSide::target;
+    bool board = false; ///< the whole board instead of a station
+    BoardMeasure measure = BoardMeasure::cents;
 };
 
 } // namespace fm

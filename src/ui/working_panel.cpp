@@ -44,16 +44,27 @@ void WorkingBar::refresh() {
     line_->clear();
     worked_.reset();
     how_sure_.reset();
+    ++*newest_question_; // an answer on its way belongs to what was asked before
     if (!session_.is_open()) return sure_->clear();
     const State& state = session_.state();
     const std::string key = key_.toStdString();
     const auto number = number_of_key(state.solution, key);
     worked_ = working(state.job.design, state.solution, key);
     if (!number || !worked_) return sure_->clear();
-    line_->setText(name_of(*worked_) + working_line(*worked_, state.job.unit));
+    show_line();
     line_->setToolTip(tr("Space shows the whole working"));
     show_sure();
     ask_how_sure(*number);
+}
+
+/// The working on one line, or two in a narrow window; what does not fit is in the whole working.
+void WorkingBar::show_line() {
+    if (!worked_) return;
+    const QString text = name_of(*worked_) + working_line(*worked_, session_.state().job.unit);
+    const int lines = height() >= 78 ? 2 : 1;
+    const double share = lines > 1 ? 0.94 : 1.0; // words break before the edge
+    line_->setText(line_->fontMetrics().elidedText(text, Qt::ElideRight,
+                                                   static_cast<int>(share * lines * (width() - 48))));
 }
 
 QString WorkingBar::name_of(const Working& worked) const {
@@ -161,6 +172,7 @@ void WorkingBar::place_whole() {
 
 void WorkingBar::resizeEvent(QResizeEvent* event) {
     QFrame::resizeEvent(event);
+    show_line();
     if (whole_->isVisible()) place_whole();
 }
 

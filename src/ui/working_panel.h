@@ -31,6 +31,7 @@ private:
     void refresh();
     /// Works out the ± away from the window, which goes on; what it was is marked as old until then.
     void ask_how_sure(const NumberKey& number);
+    void show_line();
     void show_sure();
     QString name_of(const Working& worked) const;
     QString whole_text() const;
