@@ -733,6 +733,42 @@
         <source>Cents, headroom, open gap, behind the finger</source>
         <translation>Cent, Spielraum, Luft leer, hinter dem Finger</translation>
     </message>
+    <message>
+        <source>&amp;Read a set of strings…</source>
+        <translation>Einen Saitensatz &amp;lesen…</translation>
+    </message>
+    <message>
+        <source>Ctrl+I</source>
+        <translation>Ctrl+I</translation>
+    </message>
+    <message>
+        <source>Pitch, gauge and make-up of all strings from a CSV file</source>
+        <translation>Tonhöhe, Stärke und Machart aller Saiten aus einer CSV-Datei</translation>
+    </message>
+    <message>
+        <source>S&amp;trings</source>
+        <translation>S&amp;aiten</translation>
+    </message>
+    <message>
+        <source>Alt+1</source>
+        <translation>Alt+1</translation>
+    </message>
+    <message>
+        <source>Go to the strings</source>
+        <translation>Zu den Saiten</translation>
+    </message>
+    <message>
+        <source>N&amp;ut</source>
+        <translation>Satte&amp;l</translation>
+    </message>
+    <message>
+        <source>Alt+2</source>
+        <translation>Alt+2</translation>
+    </message>
+    <message>
+        <source>Go to the nut</source>
+        <translation>Zum Sattel</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutCanvas</name>
@@ -1309,10 +1345,6 @@
         <translation>Sattel</translation>
     </message>
     <message>
-        <source>The nut: spacing, heights, slots</source>
-        <translation>Der Sattel: Abstände, Höhen, Kerben</translation>
-    </message>
-    <message>
         <source>Next</source>
         <translation>Als Nächstes</translation>
     </message>
@@ -1376,6 +1408,22 @@
         <source>Dust: mask and extraction. Files and saws away from the hand. Follow your tools&apos; instructions and local rules.</source>
         <translation>Staub: Maske und Absaugung. Feilen und Sägen von der Hand weg. Anleitungen und örtlichen Regeln folgen.</translation>
     </message>
+    <message>
+        <source>Strings</source>
+        <translation>Saiten</translation>
+    </message>
+    <message>
+        <source>The strings: pitch, gauge, make-up, tension (Alt+1)</source>
+        <translation>Die Saiten: Tonhöhe, Stärke, Machart, Spannung (Alt+1)</translation>
+    </message>
+    <message>
+        <source>The nut: spacing, heights, slots (Alt+2)</source>
+        <translation>Der Sattel: Abstände, Höhen, Kerben (Alt+2)</translation>
+    </message>
+    <message>
+        <source>%1 N in all</source>
+        <translation>%1 N zusammen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StringWay</name>
@@ -1414,6 +1462,184 @@
     <message>
         <source>gaps over the frets ×%1; ends not to scale</source>
         <translation>Luft über den Bünden ×%1; Enden nicht maßstäblich</translation>
+    </message>
+</context>
+<context>
+    <name>fm::StringsModel</name>
+    <message>
+        <source>string</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>Tonhöhe</translation>
+    </message>
+    <message>
+        <source>gauge</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>make</source>
+        <translation>Machart</translation>
+    </message>
+    <message>
+        <source>core</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>mass, g/m</source>
+        <translation>Masse, g/m</translation>
+    </message>
+    <message>
+        <source>tension, N</source>
+        <translation>Spannung, N</translation>
+    </message>
+    <message>
+        <source>stress, MPa</source>
+        <translation>Kernzug, MPa</translation>
+    </message>
+    <message>
+        <source>wound</source>
+        <translation>umsponnen</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>blank</translation>
+    </message>
+    <message>
+        <source>estimated</source>
+        <translation>geschätzt</translation>
+    </message>
+    <message>
+        <source>doubtful</source>
+        <translation>zweifelhaft</translation>
+    </message>
+    <message>
+        <source>Enter or a double click: wound or plain</source>
+        <translation>Eingabetaste oder Doppelklick: umsponnen oder blank</translation>
+    </message>
+    <message>
+        <source>estimated; what the maker states can be typed over it</source>
+        <translation>geschätzt; was der Hersteller angibt, kann darübergeschrieben werden</translation>
+    </message>
+    <message>
+        <source>%1: a number of grams in a metre is needed</source>
+        <translation>%1: eine Zahl von Gramm je Meter ist nötig</translation>
+    </message>
+</context>
+<context>
+    <name>fm::StringsStation</name>
+    <message>
+        <source>Strings</source>
+        <translation>Saiten</translation>
+    </message>
+    <message>
+        <source>Total tension</source>
+        <translation>Gesamtspannung</translation>
+    </message>
+    <message>
+        <source>Read a set…</source>
+        <translation>Satz lesen…</translation>
+    </message>
+    <message>
+        <source>Pitch, gauge and make-up of all strings from a CSV file (Ctrl+I)</source>
+        <translation>Tonhöhe, Stärke und Machart aller Saiten aus einer CSV-Datei (Ctrl+I)</translation>
+    </message>
+    <message>
+        <source>Core of the chosen string</source>
+        <translation>Kern der gewählten Saite</translation>
+    </message>
+    <message>
+        <source>steel</source>
+        <translation>Stahl</translation>
+    </message>
+    <message>
+        <source>nylon</source>
+        <translation>Nylon</translation>
+    </message>
+    <message>
+        <source>fluorocarbon</source>
+        <translation>Fluorcarbon</translation>
+    </message>
+    <message>
+        <source>gut</source>
+        <translation>Darm</translation>
+    </message>
+    <message>
+        <source>nylon fibres</source>
+        <translation>Nylonfasern</translation>
+    </message>
+    <message>
+        <source>tuned to A4, Hz</source>
+        <translation>gestimmt auf A4, Hz</translation>
+    </message>
+    <message>
+        <source>tuned to A4</source>
+        <translation>gestimmt auf A4</translation>
+    </message>
+    <message>
+        <source>One course</source>
+        <translation>Ein Chor</translation>
+    </message>
+    <message>
+        <source>The selected neighbours stand together as a course</source>
+        <translation>Die gewählten Nachbarn stehen als Chor zusammen</translation>
+    </message>
+    <message>
+        <source>Single</source>
+        <translation>Einzeln</translation>
+    </message>
+    <message>
+        <source>The selected strings stand alone again</source>
+        <translation>Die gewählten Saiten stehen wieder allein</translation>
+    </message>
+    <message>
+        <source>core</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>Read a set of strings</source>
+        <translation>Einen Saitensatz lesen</translation>
+    </message>
+    <message>
+        <source>String sets (*.csv *.txt *.tsv)</source>
+        <translation>Saitensätze (*.csv *.txt *.tsv)</translation>
+    </message>
+    <message>
+        <source>strings from %1</source>
+        <translation>Saiten aus %1</translation>
+    </message>
+    <message>
+        <source>select two or more neighbouring strings</source>
+        <translation>zwei oder mehr benachbarte Saiten wählen</translation>
+    </message>
+    <message>
+        <source>one course</source>
+        <translation>ein Chor</translation>
+    </message>
+    <message>
+        <source>single strings</source>
+        <translation>einzelne Saiten</translation>
+    </message>
+    <message>
+        <source>wound</source>
+        <translation>umsponnen</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>blank</translation>
+    </message>
+    <message>
+        <source>total tension %1 N</source>
+        <translation>Gesamtspannung %1 N</translation>
+    </message>
+    <message>
+        <source>%1 more than the set before</source>
+        <translation>%1 mehr als der Satz davor</translation>
+    </message>
+    <message>
+        <source>%1 less than the set before</source>
+        <translation>%1 weniger als der Satz davor</translation>
     </message>
 </context>
 <context>
@@ -3547,6 +3773,10 @@
     <message>
         <source>the difference of the margins at the last fret over what one millimetre at the bridge changes there</source>
         <translation>der Unterschied der Ränder am letzten Bund durch das, was ein Millimeter am Steg dort ändert</translation>
+    </message>
+    <message>
+        <source>the set has {0} strings; this instrument has {1}</source>
+        <translation>der Satz hat {0} Saiten; dieses Instrument hat {1}</translation>
     </message>
 </context>
 <context>

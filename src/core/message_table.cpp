@@ -106,6 +106,7 @@ constexpr MessageEntry table[] = {
      QT_TRANSLATE_NOOP("messages", "{where}, row {0}, {1}: {2} is no number that is allowed there")},
     {"csv_not_yes_or_no",
      QT_TRANSLATE_NOOP("messages", "{where}, row {0}, {1}: {2} is not understood; yes or no is needed")},
+    {"set_count", QT_TRANSLATE_NOOP("messages", "the set has {0} strings; this instrument has {1}")},
     {"strings_touch", QT_TRANSLATE_NOOP("messages", "{0} and {1} touch: the space between them is {2}")},
     {"strings_close", QT_TRANSLATE_NOOP("messages", "{0} and {1} stand {2} apart; {3} is wanted")},
     {"nut_below_frets",

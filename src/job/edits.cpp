@@ -1,5 +1,7 @@
 #include "job/edits.h"
 
+#include <algorithm>
+
 #include <cmath>
 
 namespace fm {
@@ -125,6 +127,52 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
     changed = with(changed, string + "." + std::string(reading.key), reading.mm);
     if (reading.key == "pressed_gap_mm")
         changed = with(changed, string + ".pressed_fret", reading.pressed_fret);
+    return changed;
+}
+
+Value with_string_set(const Value& document, const Value& set) {
+    const Value::Array& strings = *find(document, "strings")->array();
+    const Value::Array& rows = *set.array();
+    if (rows.size() != strings.size())
+        throw InputError({"set_count",
+                          Severity::error,
+                          "strings",
+                          {static_cast<int>(rows.size()), static_cast<int>(strings.size())}});
+    Value changed = document;
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        const std::string string = "strings[" + std::to_string(i) + "]";
+        for (const char* key :
+             {"pitch", "pitch_hz", "diameter_mm", "wound", "core", "core_mm", "unit_mass_g_m",
+              "core_density_kg_m3", "wrap_density_kg_m3", "core_modulus_gpa", "bending_stiffness_n_mm2",
+              "end_stiffness", "stretch_stiffness_n"})
+            changed = without(changed, string + "." + key);
+        for (const auto& [key, value] : *rows[i].object()) changed = with(changed, string + "." + key, value);
+    }
+    return changed;
+}
+
+Value with_course(const Value& document, std::size_t first, std::size_t last, bool together) {
+    constexpr double usual_gap_mm = 2.0;
+    const Value::Array& strings = *find(document, "strings")->array();
+    std::int64_t free = 1;
+    const auto taken = [&](std::int64_t number) {
+        return std::any_of(strings.begin(), strings.end(), [number](const Value& string) {
+            const Value* course = string.member("course");
+            return course && course->is_number() && course->number() == static_cast<double>(number);
+        });
+    };
+    while (taken(free)) ++free;
+    Value changed = document;
+    for (std::size_t i = first; i <= last; ++i) {
+        const std::string key = "strings[" + std::to_string(i) + "].course";
+        changed = together ? with(changed, key, free) : without(changed, key);
+    }
+    if (!together) return changed;
+    for (const char* spacing : {"nut.spacing", "saddle.spacing"}) {
+        const std::string key(spacing);
+        if (!find(changed, key + ".course_gap_mm") && !find(changed, key + ".course_centres_mm"))
+            changed = with(changed, key + ".course_gap_mm", usual_gap_mm);
+    }
     return changed;
 }
 

@@ -33,6 +33,15 @@ struct AddedReading {
 [[nodiscard]] Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
                                  std::string_view when);
 
+/// A string set put on the instrument: pitch, gauge and make-up of every string; courses stay where the set
+/// does not say. What was fitted to the strings before goes with them.
+/// @throws InputError (set_count) if the set has another number of strings
+[[nodiscard]] Value with_string_set(const Value& document, const Value& set);
+
+/// Neighbouring strings made one course, or each on its own again. A first course needs a distance: the usual
+/// one is written where there is none.
+[[nodiscard]] Value with_course(const Value& document, std::size_t first, std::size_t last, bool together);
+
 /// What was fitted, written into the string it was made for.
 [[nodiscard]] Value with_fit(const Value& document, std::size_t string, const Fit& fit);
 

@@ -43,7 +43,7 @@ void MainWindow::build() {
     auto* across = new QHBoxLayout(centre);
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
-    path_ = new StationPath(session_);
+    path_ = new StationPath(session_, view_);
     path_->setFixedWidth(192);
     across->addWidget(path_);
     auto* right = new QVBoxLayout;
@@ -84,6 +84,8 @@ void MainWindow::build() {
     middle_ = new QStackedWidget;
     middle_->addWidget(bench);
     middle_->addWidget(board_);
+    strings_ = new StringsStation(session_, view_);
+    middle_->addWidget(strings_);
     right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
@@ -111,8 +113,19 @@ void MainWindow::connect_parts() {
     });
     connect(notice_save_as_, &QToolButton::clicked, this, &MainWindow::save_as_dialog);
     connect(path_, &StationPath::job_picked, this, &MainWindow::open);
+    connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
+    connect(strings_, &StringsStation::string_picked, this, &MainWindow::choose_string);
+    connect(strings_, &StringsStation::refused, this,
+            [this](const QString& why) { show_notice(why, false); });
+    connect(strings_, &StringsStation::number_picked, this, [this](const QString& name) {
+        key_name_ = name;
+        show_working();
+    });
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
-    connect(way_, &StringWay::nut_touched, this, [this] { station_->canvas()->setFocus(); });
+    connect(way_, &StringWay::nut_touched, this, [this] {
+        choose_station(Station::nut);
+        station_->canvas()->setFocus();
+    });
     connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
     connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
     connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);
@@ -168,8 +181,9 @@ void MainWindow::refresh() {
     way_->set_string(view_.string);
     station_->refresh();
     cut_list_->refresh();
-    middle_->setCurrentIndex(view_.board ? 1 : 0);
+    middle_->setCurrentIndex(view_.board ? 1 : view_.station == Station::strings ? 2 : 0);
     if (view_.board) board_->refresh();
+    if (view_.station == Station::strings) strings_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
@@ -212,6 +226,17 @@ void MainWindow::choose_datum(Datum datum) {
     refresh();
 }
 
+void MainWindow::choose_station(Station station) {
+    if (!session_.is_open()) return;
+    leave_field();
+    view_.station = station;
+    view_.board = false;
+    key_name_ =
+        station == Station::strings ? QStringLiteral("tension_n") : QString::fromLatin1(key_of(view_.datum));
+    refresh();
+    if (station == Station::strings) strings_->table()->setFocus();
+}
+
 void MainWindow::show_board(bool shown) {
     if (!session_.is_open() || shown == view_.board) return;
     view_.board = shown;
@@ -226,6 +251,7 @@ void MainWindow::show_board(bool shown) {
 void MainWindow::choose_measure(BoardMeasure measure) {
     view_.measure = measure;
     refresh();
+    if (!view_.board) return;
     key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
     show_working();
 }

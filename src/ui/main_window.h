@@ -6,6 +6,7 @@
 #include "ui/session.h"
 #include "ui/station_path.h"
 #include "ui/string_way.h"
+#include "ui/strings_station.h"
 #include "ui/working_panel.h"
 
 #include <QMainWindow>
@@ -32,11 +33,13 @@ public:
     NutStation* station() { return station_; }
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
+    StringsStation* strings() { return strings_; }
     WorkingBar* working() { return working_; }
     QString notice() const;
     /// Says something in the window, above the station.
     void say(const QString& text) { show_notice(text, false); }
 
+    void choose_station(Station station);
     void choose_string(std::size_t string);
     void choose_side(NutSide side);
     void choose_stage(CutStage stage);
@@ -95,7 +98,8 @@ private:
     NutStation* station_ = nullptr;
     CutList* cut_list_ = nullptr;
     FretBoard* board_ = nullptr;
-    QStackedWidget* middle_ = nullptr; ///< the station with its cut list, or the board
+    StringsStation* strings_ = nullptr;
+    QStackedWidget* middle_ = nullptr; ///< the nut with its cut list, the board, the strings
     WorkingBar* working_ = nullptr;
     QFrame* notice_ = nullptr;
     QLabel* notice_text_ = nullptr;

@@ -95,6 +95,12 @@ void MainWindow::build_menus() {
     redo->setToolTip(tr("Make the step again (Ctrl+Shift+Z)"));
     edit->addActions({undo, redo});
     edit->addSeparator();
+    add(edit, tr("&Read a set of strings…"), QKeySequence(tr("Ctrl+I")),
+        tr("Pitch, gauge and make-up of all strings from a CSV file"), [this] {
+            if (!session_.is_open()) return;
+            choose_station(Station::strings);
+            strings_->choose_set();
+        });
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
         tr("Copy the cut list, or the board, as text and as a table"),
         [this] { view_.board ? board_->copy() : cut_list_->copy(); });
@@ -112,6 +118,10 @@ void MainWindow::build_view_menu() {
     add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
         tr("The list for an uncut blank, or for a nut that is in"),
         [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(look, tr("S&trings"), QKeySequence(tr("Alt+1")), tr("Go to the strings"),
+        [this] { choose_station(Station::strings); });
+    add(look, tr("N&ut"), QKeySequence(tr("Alt+2")), tr("Go to the nut"),
+        [this] { choose_station(Station::nut); });
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(!view_.board); });
@@ -199,10 +209,12 @@ void MainWindow::remember(const QString& path) {
 
 void MainWindow::keep_view() const {
     if (!session_.is_open()) return;
-    const QStringList view{QString::number(view_.string), QString::number(static_cast<int>(view_.datum)),
+    const QStringList view{QString::number(view_.string),
+                           QString::number(static_cast<int>(view_.datum)),
                            QString::number(static_cast<int>(view_.stage)),
                            QString::number(static_cast<int>(view_.side)),
-                           QString::number(station_->pages()->page())};
+                           QString::number(station_->pages()->page()),
+                           QString::number(static_cast<int>(view_.station))};
     QSettings settings;
     settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
 }
@@ -211,7 +223,7 @@ void MainWindow::restore_view() {
     view_ = ViewState{};
     const QString key = QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex());
     const QStringList kept = QSettings().value(key).toStringList();
-    if (kept.size() != 5) return;
+    if (kept.size() != 6) return;
     const auto number = [&](int at, int most) { return std::clamp(kept[at].toInt(), 0, most); };
     view_.string =
         static_cast<std::size_t>(number(0, static_cast<int>(session_.state().job.design.strings.size()) - 1));
@@ -219,6 +231,7 @@ void MainWindow::restore_view() {
     view_.stage = static_cast<CutStage>(number(2, 1));
     view_.side = static_cast<NutSide>(number(3, 1));
     station_->pages()->show_page(number(4, 4));
+    view_.station = static_cast<Station>(number(5, 1));
     key_name_ = QString::fromLatin1(key_of(view_.datum));
 }
 

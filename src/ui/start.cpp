@@ -48,7 +48,7 @@ StartOptions start_options(const QStringList& words) {
         {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
-    option("station", "What to show: nut, or board (where it sounds and buzzes).", "NAME");
+    option("station", "What to show: strings, nut, or board (where it sounds and buzzes).", "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
     option("string", "The chosen string, by player's number.", "N");
@@ -77,8 +77,10 @@ StartOptions start_options(const QStringList& words) {
         options.size.height() > 8000)
         options.fault =
             QStringLiteral("--size is %1; allowed is 640x480 to 8000x8000").arg(value("size", {}));
-    if (options.station != QLatin1String("nut") && options.station != QLatin1String("board"))
-        options.fault = QStringLiteral("--station is %1; this version has nut, board").arg(options.station);
+    if (!QStringList{QStringLiteral("strings"), QStringLiteral("nut"), QStringLiteral("board")}.contains(
+            options.station))
+        options.fault =
+            QStringLiteral("--station is %1; this version has strings, nut, board").arg(options.station);
     if (!QStringList{QStringLiteral("found"), QStringLiteral("target"), QStringLiteral("fitted")}.contains(
             options.state))
         options.fault = QStringLiteral("--state is %1; allowed are found, target, fitted").arg(options.state);
@@ -129,6 +131,7 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto count = static_cast<int>(window.session().state().job.design.strings.size());
     if (options.string >= 1 && options.string <= count)
         window.choose_string(static_cast<std::size_t>(count - options.string));
+    if (options.station == QLatin1String("strings")) window.choose_station(Station::strings);
     if (options.station == QLatin1String("board")) window.show_board(true);
     window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));
     if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);

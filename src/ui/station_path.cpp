@@ -9,6 +9,8 @@
 #include <QToolButton>
 #include <QVBoxLayout>
 
+#include <array>
+
 namespace fm {
 
 namespace {
@@ -46,7 +48,8 @@ QString caution_of(const std::string& material) {
 
 } // namespace
 
-StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(parent), session_(session) {
+StationPath::StationPath(const Session& session, const ViewState& view, QWidget* parent)
+    : QWidget(parent), session_(session), view_(view) {
     setAttribute(Qt::WA_OpaquePaintEvent);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 14, 6, 14);
@@ -55,23 +58,11 @@ StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(pare
     facts_ = add_label(column, 13, false);
     facts_->setProperty("caption", true);
     column->addSpacing(22);
-    auto* station = new QHBoxLayout;
-    station->addSpacing(30);
-    auto* words = new QVBoxLayout;
-    words->setSpacing(0);
-    nut_ = plain_button(tr("Nut"), tr("The nut: spacing, heights, slots"));
-    QFont station_font = shipped_font(true);
-    station_font.setPixelSize(17);
-    nut_->setFont(station_font);
-    nut_->setChecked(true);
-    words->addWidget(nut_, 0, Qt::AlignLeft);
-    nut_state_ = new QLabel;
-    nut_state_->setWordWrap(true);
-    nut_state_->setContentsMargins(6, 0, 0, 0);
-    nut_state_->setProperty("caption", true);
-    words->addWidget(nut_state_);
-    station->addLayout(words, 1);
-    column->addLayout(station);
+    stations_.push_back(add_station(column, Station::strings, tr("Strings"),
+                                    tr("The strings: pitch, gauge, make-up, tension (Alt+1)")));
+    column->addSpacing(12);
+    stations_.push_back(
+        add_station(column, Station::nut, tr("Nut"), tr("The nut: spacing, heights, slots (Alt+2)")));
     column->addSpacing(26);
     workshop_ = add_label(column, 13, false);
     workshop_->setProperty("caption", true);
@@ -86,6 +77,34 @@ StationPath::StationPath(const Session& session, QWidget* parent) : QWidget(pare
     next_caption->setProperty("caption", true);
     next_caption->setText(tr("Next"));
     next_ = add_label(column, 16, false);
+}
+
+StationPath::Entry StationPath::add_station(QVBoxLayout* column, Station station, const QString& name,
+                                            const QString& tip) {
+    Entry entry;
+    auto* row = new QHBoxLayout;
+    row->addSpacing(30);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(0);
+    entry.button = plain_button(name, tip);
+    QFont font = shipped_font(true);
+    font.setPixelSize(17);
+    entry.button->setFont(font);
+    connect(entry.button, &QToolButton::clicked, this, [this, station] { Q_EMIT station_picked(station); });
+    words->addWidget(entry.button, 0, Qt::AlignLeft);
+    entry.state = new QLabel;
+    entry.state->setWordWrap(true);
+    entry.state->setContentsMargins(6, 0, 0, 0);
+    entry.state->setProperty("caption", true);
+    words->addWidget(entry.state);
+    row->addLayout(words, 1);
+    column->addLayout(row);
+    return entry;
+}
+
+QRect StationPath::row_of(const Entry& entry) const {
+    return QRect(entry.button->mapTo(this, QPoint(0, 0)), entry.button->size())
+        .united(QRect(entry.state->mapTo(this, QPoint(0, 0)), entry.state->size()));
 }
 
 QLabel* StationPath::add_label(QVBoxLayout* column, int px, bool bold) {
@@ -121,14 +140,24 @@ void StationPath::refresh() {
     facts_->setText(facts.join(QLatin1Char('\n')));
     const bool read = std::any_of(state.known.begin(), state.known.end(),
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
-    nut_state_->setText(read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings));
-    nut_->setAccessibleDescription(nut_state_->text());
+    double total_n = 0;
+    for (const StringSolution& string : state.solution.strings) total_n += string.tension_n().value_or(0.0);
+    const std::array words{tr("%1 N in all").arg(number_text(total_n, 0)),
+                           read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings)};
+    const std::array begun{true, read};
+    bool moved = station_shown_ != view_.station;
+    for (std::size_t i = 0; i < stations_.size(); ++i) {
+        stations_[i].state->setText(words[i]);
+        stations_[i].button->setAccessibleDescription(words[i]);
+        moved = moved || stations_[i].begun != begun[i];
+        stations_[i].begun = begun[i];
+    }
+    station_shown_ = view_.station;
     next_->setText(read ? tr("File to the gaps wanted") : tr("Fret tops onto the blank"));
     caution_->setText(caution_of(design.nut.material));
     workshop_->setText(session_.workshop().name().isEmpty() ? tr("Jobs") : session_.workshop().name());
     list_jobs();
-    if (read != read_shown_) update(); // the ring; labels repaint themselves
-    read_shown_ = read;
+    if (moved) update(); // the rings; labels repaint themselves
 }
 
 void StationPath::list_jobs() {
@@ -157,18 +186,17 @@ void StationPath::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.fillRect(rect(), theme().side);
     painter.setRenderHint(QPainter::Antialiasing);
-    const QRect row = QRect(nut_->mapTo(this, QPoint(0, 0)), nut_->size())
-                          .united(QRect(nut_state_->mapTo(this, QPoint(0, 0)), nut_state_->size()));
+    const QRect row = row_of(stations_[static_cast<std::size_t>(view_.station)]);
     painter.fillRect(QRect(0, row.top() - 4, width(), row.height() + 10), theme().ground);
     painter.fillRect(QRect(0, row.top() - 4, 5, row.height() + 10), theme().ink);
     if (!session_.is_open()) return;
-    // Empty: nothing yet; half: read.
-    const bool read = read_shown_;
-    const QRectF ring(20, nut_->mapTo(this, QPoint(0, 0)).y() + 9, 14, 14);
-    painter.setPen(QPen(theme().ink, 1.6));
-    painter.setBrush(theme().ground);
-    painter.drawEllipse(ring);
-    if (read) {
+    // Empty: nothing yet; half: begun.
+    for (const Entry& entry : stations_) {
+        const QRectF ring(20, entry.button->mapTo(this, QPoint(0, 0)).y() + 9, 14, 14);
+        painter.setPen(QPen(theme().ink, 1.6));
+        painter.setBrush(theme().ground);
+        painter.drawEllipse(ring);
+        if (!entry.begun) continue;
         painter.setBrush(theme().ink);
         painter.drawPie(ring, 90 * 16, -180 * 16);
     }

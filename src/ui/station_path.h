@@ -1,5 +1,6 @@
 #pragma once
 #include "ui/session.h"
+#include "ui/view_state.h"
 
 #include <QLabel>
 #include <QWidget>
@@ -14,26 +15,35 @@ namespace fm {
 class StationPath : public QWidget {
     Q_OBJECT
 public:
-    explicit StationPath(const Session& session, QWidget* parent = nullptr);
+    StationPath(const Session& session, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
 
 Q_SIGNALS:
     void job_picked(const QString& path);
+    void station_picked(Station station);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    /// A station: its name to press, and how far it is.
+    struct Entry {
+        QToolButton* button = nullptr;
+        QLabel* state = nullptr;
+        bool begun = false; ///< the ring is half full
+    };
+    Entry add_station(QVBoxLayout* column, Station station, const QString& name, const QString& tip);
+    QRect row_of(const Entry& entry) const;
     QLabel* add_label(QVBoxLayout* column, int px, bool bold);
     void list_jobs();
 
     const Session& session_;
-    bool read_shown_ = false; // the ring is half full
-    QStringList shown_jobs_;  // and the open one
+    const ViewState& view_;
+    Station station_shown_ = Station::nut;
+    QStringList shown_jobs_; // and the open one
     QLabel* title_;
     QLabel* facts_;
-    QToolButton* nut_;
-    QLabel* nut_state_;
+    std::vector<Entry> stations_; ///< in the order of Station
     QLabel* workshop_;
     QVBoxLayout* jobs_;
     QLabel* caution_;

@@ -3,6 +3,8 @@
 
 namespace fm {
 
+/// The stations there are, in the order of the work.
+enum class Station { strings, nut };
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };
@@ -22,6 +24,7 @@ constexpr const char* key_of(Datum datum) {
 
 /// How a station is looked at: belongs to the window, not to the job.
 struct ViewState {
+    Station station = Station::nut;
     std::size_t string = 0; ///< chosen string, from the bass
     Datum datum = Datum::seat;
     CutStage stage = CutStage::blank;

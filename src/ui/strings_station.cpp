@@ -1,0 +1,281 @@
+#include "ui/strings_station.h"
+
+#include "job/edits.h"
+#include "job/string_set.h"
+#include "sheet/fonts.h"
+#include "ui/texts.h"
+#include "ui/theme.h"
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHeaderView>
+#include <QLineEdit>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+
+namespace fm {
+
+namespace {
+
+using Ink = StringsModel::Ink;
+
+constexpr std::array core_words{"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"};
+
+/// Yours in pencil, what follows in ink, estimates as such, what is doubtful with a mark.
+class StringsDelegate : public QStyledItemDelegate {
+public:
+    StringsDelegate(const Session& session, const ViewState& view, QObject* parent)
+        : QStyledItemDelegate(parent), session_(session), view_(view) {}
+
+    void paint(QPainter* painter, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override {
+        const auto i = static_cast<std::size_t>(index.row());
+        const auto ink = static_cast<Ink>(index.data(StringsModel::ink_role).toInt());
+        const bool chosen = option.state & QStyle::State_Selected || i == view_.string;
+        painter->save();
+        painter->fillRect(option.rect, chosen ? theme().chosen : theme().list);
+        if (chosen && index.column() == 0)
+            painter->fillRect(QRect(option.rect.left(), option.rect.top(), 5, option.rect.height()),
+                              theme().ink);
+        const auto& strings = session_.state().job.design.strings;
+        if (i > 0 && strings[i].course != strings[i - 1].course &&
+            course_starts(strings).size() < strings.size()) {
+            painter->setPen(theme().hairline);
+            painter->drawLine(option.rect.topLeft(), option.rect.topRight());
+        }
+        const bool name = index.column() == 0;
+        QFont font = shipped_font(name ? i == view_.string
+                                       : index.column() == static_cast<int>(StringsModel::Column::tension));
+        font.setPixelSize(16);
+        font.setItalic(ink == Ink::estimated);
+        QString text = index.data().toString();
+        if (ink == Ink::estimated) text = QStringLiteral("≈ ") + text;
+        if (ink == Ink::doubtful) text = QStringLiteral("▲ ") + text;
+        painter->setFont(font);
+        painter->setPen(ink == Ink::yours       ? theme().yours
+                        : ink == Ink::estimated ? theme().caption
+                        : ink == Ink::doubtful  ? theme().warning
+                                                : theme().ink);
+        const QRect box = option.rect.adjusted(name ? 14 : 2, 0, -8, 0);
+        painter->drawText(box, (name ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, text);
+        if (ink == Ink::yours && index.flags() & Qt::ItemIsEditable) {
+            painter->setPen(QPen(theme().yours, 1, Qt::DotLine));
+            const int wide = painter->fontMetrics().horizontalAdvance(text);
+            const int y = box.center().y() + 11;
+            painter->drawLine(box.right() - wide, y, box.right(), y);
+        }
+        if (option.state & QStyle::State_HasFocus) {
+            painter->setPen(QPen(theme().yours, 2));
+            painter->drawRect(option.rect.adjusted(1, 1, -2, -2));
+        }
+        painter->restore();
+    }
+
+    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem&,
+                          const QModelIndex& index) const override {
+        auto* editor = new QLineEdit(parent);
+        editor->setProperty("pencil", true);
+        editor->setAlignment(Qt::AlignRight);
+        editor->setAccessibleName(index.data(Qt::AccessibleDescriptionRole).toString());
+        return editor;
+    }
+
+private:
+    const Session& session_;
+    const ViewState& view_;
+};
+
+double total_tension_n(const Solution& solution) {
+    double sum = 0;
+    for (const StringSolution& string : solution.strings) sum += string.tension_n().value_or(0.0);
+    return sum;
+}
+
+QToolButton* plain(const QString& text, const QString& tip) {
+    auto* button = new QToolButton;
+    button->setText(text);
+    button->setToolTip(tip);
+    button->setProperty("plain", true);
+    button->setMinimumHeight(34);
+    return button;
+}
+
+} // namespace
+
+StringsStation::StringsStation(Session& session, const ViewState& view, QWidget* parent)
+    : QWidget(parent), session_(session), view_(view), binder_(session),
+      model_(new StringsModel(session, this)), table_(new QTableView), total_(new QLabel) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(24, 8, 16, 12);
+    column->setSpacing(8);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(14);
+    auto* title = new QLabel(tr("Strings"));
+    QFont font = shipped_font(true);
+    font.setPixelSize(26);
+    title->setFont(font);
+    head->addWidget(title);
+    total_->setAccessibleName(tr("Total tension"));
+    QFont strong = shipped_font(true);
+    strong.setPixelSize(17);
+    total_->setFont(strong);
+    head->addWidget(total_, 1);
+    auto* read =
+        plain(tr("Read a set…"), tr("Pitch, gauge and make-up of all strings from a CSV file (Ctrl+I)"));
+    head->addWidget(read);
+    column->addLayout(head);
+    table_->setModel(model_);
+    table_->setItemDelegate(new StringsDelegate(session, view, table_));
+    table_->setAccessibleName(tr("Strings"));
+    table_->verticalHeader()->hide();
+    table_->setShowGrid(false);
+    table_->setSelectionMode(QAbstractItemView::ContiguousSelection);
+    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::AnyKeyPressed |
+                            QAbstractItemView::EditKeyPressed);
+    table_->setTabKeyNavigation(false);
+    table_->horizontalHeader()->setSectionsClickable(false);
+    table_->horizontalHeader()->setHighlightSections(false);
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+    table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
+    table_->verticalHeader()->setMinimumSectionSize(24);
+    table_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    table_->viewport()->installEventFilter(this);
+    column->addWidget(table_, 1);
+    auto* foot = new QHBoxLayout;
+    foot->setSpacing(16);
+    core_ = new ChoiceRow(tr("Core of the chosen string"), {{tr("steel"), {}, {}},
+                                                            {tr("nylon"), {}, {}},
+                                                            {tr("fluorocarbon"), {}, {}},
+                                                            {tr("gut"), {}, {}},
+                                                            {tr("nylon fibres"), {}, {}}});
+    core_->setAccessibleName(tr("Core of the chosen string"));
+    foot->addWidget(core_);
+    auto* tuned = new QWidget;
+    auto* tuned_column = new QVBoxLayout(tuned);
+    tuned_column->setContentsMargins(0, 0, 0, 0);
+    tuned_column->setSpacing(3);
+    auto* tuned_label = new QLabel(tr("tuned to A4, Hz"));
+    tuned_label->setProperty("caption", true);
+    tuned_column->addWidget(tuned_label);
+    auto* a4 = new ValueField(QStringLiteral("a4_hz"), tr("tuned to A4"), FieldKind::number, this);
+    a4->setFixedWidth(84);
+    binder_.bind(a4, [](const State& state) { return std::optional(state.job.a4_hz); });
+    tuned_column->addWidget(a4);
+    foot->addWidget(tuned);
+    foot->addStretch(1);
+    together_ = plain(tr("One course"), tr("The selected neighbours stand together as a course"));
+    alone_ = plain(tr("Single"), tr("The selected strings stand alone again"));
+    foot->addWidget(together_);
+    foot->addWidget(alone_);
+    column->addLayout(foot);
+    connect(read, &QToolButton::clicked, this, &StringsStation::choose_set);
+    connect(together_, &QToolButton::clicked, this, [this] { group(true); });
+    connect(alone_, &QToolButton::clicked, this, [this] { group(false); });
+    connect(core_, &ChoiceRow::picked, this, [this](int core) {
+        const std::string key = "strings[" + std::to_string(view_.string) + "].core";
+        commit(tr("core"), with(session_.document(), key, core_words[static_cast<std::size_t>(core)]));
+    });
+    connect(model_, &StringsModel::changed, this, &StringsStation::commit);
+    connect(model_, &StringsModel::not_understood, this, &StringsStation::refused);
+    connect(table_, &QTableView::activated, this, &StringsStation::toggle_wound);
+    connect(&session_, &Session::opened, this,
+            [this] { total_before_n_ = total_tension_n(session_.state().solution); });
+    connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
+            [this](const QModelIndex& now) {
+                if (!now.isValid()) return;
+                Q_EMIT string_picked(static_cast<std::size_t>(now.row()));
+                Q_EMIT number_picked(now.data(StringsModel::number_key_role).toString());
+            });
+}
+
+void StringsStation::commit(const QString& name, const Value& document) {
+    const auto problems = session_.commit(name, document);
+    if (problems.empty()) return;
+    Q_EMIT refused(FieldBinder::told(problems, session_.state().job.unit));
+    refresh();
+}
+
+void StringsStation::choose_set() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Read a set of strings"), {},
+                                                      tr("String sets (*.csv *.txt *.tsv)"));
+    if (!path.isEmpty()) read_set(path);
+}
+
+void StringsStation::read_set(const QString& path) {
+    try {
+        const Value set = strings_of_csv(load_file(path).text.toStdString());
+        commit(tr("strings from %1").arg(QFileInfo(path).fileName()),
+               with_string_set(session_.document(), set));
+    } catch (const InputError& error) {
+        Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
+    }
+}
+
+void StringsStation::group(bool together) {
+    const QModelIndexList rows = table_->selectionModel()->selectedRows();
+    if (rows.isEmpty()) return;
+    int first = rows.front().row();
+    int last = first;
+    for (const QModelIndex& row : rows) {
+        first = std::min(first, row.row());
+        last = std::max(last, row.row());
+    }
+    if (together && first == last) return Q_EMIT refused(tr("select two or more neighbouring strings"));
+    commit(together ? tr("one course") : tr("single strings"),
+           with_course(session_.document(), static_cast<std::size_t>(first), static_cast<std::size_t>(last),
+                       together));
+}
+
+void StringsStation::toggle_wound(const QModelIndex& index) {
+    if (index.column() != static_cast<int>(StringsModel::Column::wound) || session_.read_only()) return;
+    const auto i = static_cast<std::size_t>(index.row());
+    const bool wound = !session_.state().job.design.strings[i].wound;
+    const std::string string = "strings[" + std::to_string(i) + "]";
+    Value document = with(session_.document(), string + ".wound", wound);
+    if (!wound) document = without(document, string + ".core_mm"); // a plain string is its own core
+    commit(wound ? tr("wound") : tr("plain"), document);
+}
+
+void StringsStation::refresh() {
+    if (!session_.is_open()) return;
+    const State& state = session_.state();
+    model_->refresh();
+    const double total_n = total_tension_n(state.solution);
+    const double more_n = total_n - total_before_n_;
+    total_->setText(tr("total tension %1 N").arg(number_text(total_n, 0)) +
+                    (std::abs(more_n) < 0.5
+                         ? QString()
+                         : QStringLiteral(", ") + (more_n > 0 ? tr("%1 more than the set before")
+                                                              : tr("%1 less than the set before"))
+                                                      .arg(number_text(std::abs(more_n), 0))));
+    core_->set_chosen(static_cast<int>(state.job.design.strings[view_.string].core));
+    core_->setEnabled(!session_.read_only());
+    for (QToolButton* button : {together_, alone_}) button->setEnabled(!session_.read_only());
+    const QModelIndex current = table_->currentIndex();
+    if (current.row() != static_cast<int>(view_.string)) {
+        const QSignalBlocker quiet(table_->selectionModel());
+        table_->setCurrentIndex(
+            model_->index(static_cast<int>(view_.string), current.isValid() ? current.column() : 1));
+    }
+    binder_.refresh();
+    fit();
+    table_->viewport()->update();
+}
+
+void StringsStation::fit() {
+    const int rows = std::max(1, model_->rowCount());
+    table_->verticalHeader()->setDefaultSectionSize(std::clamp(table_->viewport()->height() / rows, 24, 44));
+    const int width = table_->viewport()->width();
+    for (int column = 0; column < StringsModel::columns; ++column)
+        table_->setColumnWidth(column, width * (column + 1) / StringsModel::columns -
+                                           width * column / StringsModel::columns);
+}
+
+bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == table_->viewport() && event->type() == QEvent::Resize) fit();
+    return QWidget::eventFilter(watched, event);
+}
+
+} // namespace fm

@@ -1,0 +1,53 @@
+#pragma once
+#include "ui/choice_row.h"
+#include "ui/field_binder.h"
+#include "ui/strings_model.h"
+
+#include <QLabel>
+#include <QTableView>
+#include <QToolButton>
+#include <QWidget>
+
+namespace fm {
+
+/// The strings on the instrument: pitch, gauge, make-up, and the tension that follows.
+class StringsStation : public QWidget {
+    Q_OBJECT
+public:
+    StringsStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+    QTableView* table() { return table_; }
+    StringsModel* model() { return model_; }
+    QString total() const { return total_->text(); }
+    /// Puts a set on the instrument. Says what is wrong with it by refused().
+    void read_set(const QString& path);
+    /// Asks for the file of a set.
+    void choose_set();
+
+Q_SIGNALS:
+    void string_picked(std::size_t string);
+    void number_picked(const QString& name);
+    void refused(const QString& why);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void commit(const QString& name, const Value& document);
+    void group(bool together);
+    void toggle_wound(const QModelIndex& index);
+    void fit();
+
+    Session& session_;
+    const ViewState& view_;
+    FieldBinder binder_;
+    StringsModel* model_;
+    QTableView* table_;
+    QLabel* total_;
+    ChoiceRow* core_;
+    QToolButton* together_;
+    QToolButton* alone_;
+    double total_before_n_ = 0; // when the job was opened
+};
+
+} // namespace fm
