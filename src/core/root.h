@@ -17,7 +17,11 @@ struct ValueAndSlope {
 /// @returns the root, or nothing if f has one sign from least to most
 template <class F>
 std::optional<double> bracketed_root(const F& f, double start, double least, double most, double tolerance) {
-    constexpr int most_steps = 200; // halving alone needs 60
+    // Halving alone needs 60 steps. It is forced when four steps have not halved the bracket, and while one
+    // of its ends is only the end of what is looked at, when sixteen have not: Newton may come from one side.
+    constexpr int most_steps = 1200;
+    constexpr int patience = 4;
+    constexpr int one_sided_patience = 16;
     double low = least;
     double high = most;
     bool low_seen = false;
@@ -40,9 +44,15 @@ std::optional<double> bracketed_root(const F& f, double start, double least, dou
         const double newton = at.slope > 0 ? x - at.value / at.slope : (at.value < 0 ? high : low);
         if (at.slope > 0 && std::abs(newton - x) < tolerance)
             return newton < least ? least : newton > most ? most : newton;
-        if (low_seen && high_seen && high - low < tolerance) return 0.5 * (low + high);
-        const bool slow = step % 4 == 0 && low_seen && high_seen && high - low > 0.5 * width;
-        if (step % 4 == 0) width = high - low;
+        const bool both = low_seen && high_seen;
+        if (high - low < tolerance) {
+            if (both) return 0.5 * (low + high);
+            x = low_seen ? high : low; // the end of what is looked at may be the root
+            continue;
+        }
+        const bool now = step % (both ? patience : one_sided_patience) == 0;
+        const bool slow = now && high - low > 0.5 * width;
+        if (now) width = high - low;
         if (slow)
             x = 0.5 * (low + high);
         else if (newton <= low)

@@ -97,13 +97,19 @@ void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
         middle_->setEnabled(true);
+        notice_->hide(); // it was about the job before
         restore_view();
         sitting_ = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss"));
         if (session_.read_only()) show_notice(session_.read_only_why(), false);
         remember(session_.path());
     });
-    connect(&session_, &Session::trouble, this, &MainWindow::show_notice);
-    connect(&session_, &Session::trouble_over, notice_, &QWidget::hide);
+    connect(&session_, &Session::trouble, this, [this](const QString& text, bool file_changed) {
+        show_notice(text, file_changed);
+        notice_is_trouble_ = true;
+    });
+    connect(&session_, &Session::trouble_over, this, [this] {
+        if (notice_is_trouble_) notice_->hide(); // what else was said stays said
+    });
     connect(notice_reload_, &QToolButton::clicked, this, [this] {
         try {
             session_.reload();
@@ -301,6 +307,7 @@ void MainWindow::show_notice(const QString& text, bool file_changed) {
     notice_reload_->setVisible(file_changed);
     notice_save_as_->setVisible(file_changed || session_.read_only());
     notice_->show();
+    notice_is_trouble_ = false;
 }
 
 QString MainWindow::notice() const {

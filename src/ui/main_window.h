@@ -102,6 +102,7 @@ private:
     QStackedWidget* middle_ = nullptr; ///< the nut with its cut list, the board, the strings
     WorkingBar* working_ = nullptr;
     QFrame* notice_ = nullptr;
+    bool notice_is_trouble_ = false; ///< goes when the trouble is over
     QLabel* notice_text_ = nullptr;
     QToolButton* notice_reload_ = nullptr;
     QToolButton* notice_save_as_ = nullptr;

@@ -1,33 +1,18 @@
 #include "common/jobs.h"
-#include "sheet/fonts.h"
-#include "ui/main_window.h"
-#include "ui/start.h"
+#include "common/window.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
-#include <QAccessible>
-#include <QApplication>
 #include <QClipboard>
-#include <QDir>
-#include <QSettings>
-#include <QStandardPaths>
-#include <QTemporaryDir>
-#include <QTest>
 
 #include <cmath>
 
 using namespace fm;
+using namespace fm::test;
 
 namespace {
 
 using Band = FretPlaces::Band;
-
-/// A place as a screen reader says it.
-QString spoken(FretBoard* board, int row, int column) {
-    QAccessibleInterface* table = QAccessible::queryAccessibleInterface(board->table());
-    QAccessibleInterface* cell = table->tableInterface()->cellAt(row, column);
-    return cell ? cell->text(QAccessible::Name) : QString();
-}
 
 } // namespace
 
@@ -35,18 +20,9 @@ QString spoken(FretBoard* board, int row, int column) {
 class TestBoard : public QObject {
     Q_OBJECT
 private Q_SLOTS:
-    void initTestCase() {
-        QCoreApplication::setApplicationName(QStringLiteral("fair-measure-test-board"));
-        QStandardPaths::setTestModeEnabled(true);
-        QLocale::setDefault(QLocale::c());
-        load_fonts();
-        dress(*qobject_cast<QApplication*>(QCoreApplication::instance()));
-        QAccessible::setActive(true);
-    }
+    void initTestCase() { prepare_application("fair-measure-testboard"); }
     void init() {
-        QSettings().clear();
-        dir_ = std::make_unique<QTemporaryDir>();
-        copy_demo_workshop(dir_->path());
+        window_ = std::make_unique<WindowOnDemo>();
         start("curlew");
     }
     void cleanup() { window_.reset(); }
@@ -54,10 +30,10 @@ private Q_SLOTS:
     void one_key_shows_it_and_one_hides_it() {
         QVERIFY(!board()->isVisible());
         press(Qt::Key_S);
-        QVERIFY(board()->isVisible() && !window_->station()->isVisible());
+        QVERIFY(board()->isVisible() && !(*window_)->station()->isVisible());
         QVERIFY(board()->table()->hasFocus());
         press(Qt::Key_S);
-        QVERIFY(!board()->isVisible() && window_->station()->isVisible());
+        QVERIFY(!board()->isVisible() && (*window_)->station()->isVisible());
         press(Qt::Key_S);
         press(Qt::Key_Escape);
         QVERIFY(!board()->isVisible());
@@ -69,21 +45,21 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < 10; ++i) {
             const StringSolution& string = solution.strings[i];
             const int row = 9 - static_cast<int>(i); // the bass string lies below
-            window_->choose_measure(BoardMeasure::cents);
+            (*window_)->choose_measure(BoardMeasure::cents);
             for (int fret = 1; fret <= 20; ++fret) {
                 const double cents = string.cents[static_cast<std::size_t>(fret) - 1];
                 QCOMPARE(figure(row, fret).toDouble(), std::round(cents * 10.0) / 10.0 + 0.0);
             }
             QCOMPARE(figure(row, 0), QStringLiteral("0.0"));
-            window_->choose_measure(BoardMeasure::headroom);
+            (*window_)->choose_measure(BoardMeasure::headroom);
             for (int fret = 0; fret < 20; ++fret) {
                 const double times = *string.headroom[static_cast<std::size_t>(fret)].force_n / pluck_n;
                 QVERIFY(std::abs(figure(row, fret).toDouble() - times) <= 0.0501);
             }
             QCOMPARE(figure(row, 20), QStringLiteral("–"));
-            window_->choose_measure(BoardMeasure::open_gap);
+            (*window_)->choose_measure(BoardMeasure::open_gap);
             QCOMPARE(figure(row, 12), number_text(string.action12_mm, 2));
-            window_->choose_measure(BoardMeasure::behind_finger);
+            (*window_)->choose_measure(BoardMeasure::behind_finger);
             for (int fret = 2; fret <= 20; ++fret) {
                 const auto& gap = string.back_gaps_mm[static_cast<std::size_t>(fret) - 2];
                 QCOMPARE(figure(row, fret), gap ? number_text(*gap, 2) : QStringLiteral("–"));
@@ -106,27 +82,27 @@ private Q_SLOTS:
                                 cents > 0 ? QStringLiteral("sharp") : QStringLiteral("flat"));
             }
         QCOMPARE(board()->worst(), said);
-        window_->choose_measure(BoardMeasure::open_gap);
+        (*window_)->choose_measure(BoardMeasure::open_gap);
         QCOMPARE(board()->worst(), QStringLiteral("good everywhere"));
     }
     void arrows_read_a_place_and_its_working() {
         press(Qt::Key_S);
         QTest::keyClick(board()->table(), Qt::Key_Right);
         QTest::keyClick(board()->table(), Qt::Key_Up);
-        const StringSolution& string = state().solution.strings[window_->view().string];
-        QCOMPARE(window_->view().string, std::size_t(1)); // it began at the bass string
+        const StringSolution& string = state().solution.strings[(*window_)->view().string];
+        QCOMPARE((*window_)->view().string, std::size_t(1)); // it began at the bass string
         QVERIFY(board()->reading().startsWith(QStringLiteral("9 · G3 at fret 1: ")));
-        QCOMPARE(spoken(board(), 8, 1), board()->reading());
+        QCOMPARE(spoken_cell(board()->table(), 8, 1), board()->reading());
         QVERIFY(board()->reading().contains(number_text(std::abs(string.cents[0]), 1)));
-        const QString line = window_->working()->findChild<QLabel*>()->text();
+        const QString line = (*window_)->working()->findChild<QLabel*>()->text();
         QVERIFY2(line.startsWith(QStringLiteral("9 · G3 error at the fret 1 ")), qPrintable(line));
         press(Qt::Key_M);
-        QCOMPARE(window_->view().measure, BoardMeasure::headroom);
+        QCOMPARE((*window_)->view().measure, BoardMeasure::headroom);
         QVERIFY(board()->reading().contains(QStringLiteral("times your pluck before it meets fret")));
         press(Qt::Key_Space);
-        QVERIFY(window_->working()->whole_shown());
+        QVERIFY((*window_)->working()->whole_shown());
         press(Qt::Key_Escape); // the working first
-        QVERIFY(board()->isVisible() && !window_->working()->whole_shown());
+        QVERIFY(board()->isVisible() && !(*window_)->working()->whole_shown());
         press(Qt::Key_BracketRight); // the next string, from anywhere
         QCOMPARE(board()->table()->currentIndex().row(), 7);
     }
@@ -139,7 +115,7 @@ private Q_SLOTS:
             const auto& sound = found[static_cast<std::size_t>(9 - row)].sound;
             QCOMPARE(figure(row, 12).toDouble(), std::round(sound->cents[12] * 10.0) / 10.0 + 0.0);
         }
-        window_->choose_measure(BoardMeasure::open_gap);
+        (*window_)->choose_measure(BoardMeasure::open_gap);
         QCOMPARE(figure(9, 1), QStringLiteral("0.71")); // as read on the bass string
         QCOMPARE(figure(9, 12), QStringLiteral("2.75"));
         start("lantern"); // never read
@@ -156,17 +132,17 @@ private Q_SLOTS:
                     .toString()
                     .startsWith(QStringLiteral("8 ·")));
         QCOMPARE(board()->places()->string_of(0), std::size_t(0));
-        window_->choose_measure(BoardMeasure::headroom);
+        (*window_)->choose_measure(BoardMeasure::headroom);
         const QModelIndex worst = board()->places()->worst();
         QVERIFY(worst.data(FretPlaces::band_role).toInt() == static_cast<int>(Band::poor));
         QVERIFY(board()->worst().contains(QStringLiteral("at fret 1: bears 0.89 times your pluck")));
     }
     void an_edit_moves_the_board() {
         press(Qt::Key_S);
-        window_->choose_measure(BoardMeasure::open_gap);
+        (*window_)->choose_measure(BoardMeasure::open_gap);
         const QString before = figure(9, 12);
-        const auto problems = window_->session().commit(
-            QStringLiteral("action"), with(window_->session().document(), "saddle.action.bass_mm", 2.6));
+        const auto problems = (*window_)->session().commit(
+            QStringLiteral("action"), with((*window_)->session().document(), "saddle.action.bass_mm", 2.6));
         QVERIFY(problems.empty());
         QVERIFY(before == QStringLiteral("2.10") && figure(9, 12) == QStringLiteral("2.60"));
         press(Qt::Key_Z, Qt::ControlModifier);
@@ -202,10 +178,10 @@ private Q_SLOTS:
             press(Qt::Key_S);
             for (int measure = 0; measure < 4; ++measure)
                 for (const QSize size : {QSize(1280, 800), QSize(1024, 700), QSize(1920, 1080)}) {
-                    window_->choose_measure(static_cast<BoardMeasure>(measure));
-                    window_->resize(size);
+                    (*window_)->choose_measure(static_cast<BoardMeasure>(measure));
+                    (*window_)->resize(size);
                     QApplication::processEvents();
-                    QVERIFY(!window_->grab().isNull());
+                    QVERIFY(!(*window_)->grab().isNull());
                     QTableView* table = board()->table();
                     const QModelIndex last = board()->places()->index(board()->places()->rowCount() - 1,
                                                                       board()->places()->columnCount() - 1);
@@ -213,29 +189,20 @@ private Q_SLOTS:
                              name); // no scrolling
                 }
             press(Qt::Key_U);
-            QVERIFY(!window_->grab().isNull());
+            QVERIFY(!(*window_)->grab().isNull());
         }
     }
 
 private:
-    FretBoard* board() { return window_->board(); }
-    const State& state() { return window_->session().state(); }
+    FretBoard* board() { return (*window_)->board(); }
+    const State& state() { return window_->state(); }
     QString figure(int row, int column) { return board()->places()->index(row, column).data().toString(); }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        QTest::keyClick(window_.get(), key, modifiers);
+        window_->press(key, modifiers);
     }
-    void start(const char* name) {
-        window_.reset();
-        window_ = std::make_unique<MainWindow>(Workshop(dir_->path()));
-        window_->open(QDir(dir_->path()).filePath(QLatin1String(name) + QStringLiteral(".fmjob")));
-        window_->apply_theme(false);
-        window_->show();
-        window_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
-    }
+    void start(const char* name) { window_->start(name); }
 
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
+    std::unique_ptr<WindowOnDemo> window_;
 };
 
 QTEST_MAIN(TestBoard)

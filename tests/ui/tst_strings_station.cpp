@@ -1,20 +1,12 @@
 #include "common/jobs.h"
-#include "sheet/fonts.h"
-#include "ui/main_window.h"
-#include "ui/start.h"
+#include "common/window.h"
 #include "ui/texts.h"
 
-#include <QAccessible>
-#include <QApplication>
-#include <QDir>
 #include <QLineEdit>
-#include <QSettings>
-#include <QStandardPaths>
-#include <QTemporaryDir>
-#include <QTest>
 #include <QToolButton>
 
 using namespace fm;
+using namespace fm::test;
 
 namespace {
 using Column = StringsModel::Column;
@@ -24,18 +16,9 @@ using Column = StringsModel::Column;
 class TestStringsStation : public QObject {
     Q_OBJECT
 private Q_SLOTS:
-    void initTestCase() {
-        QCoreApplication::setApplicationName(QStringLiteral("fair-measure-test-strings"));
-        QStandardPaths::setTestModeEnabled(true);
-        QLocale::setDefault(QLocale::c());
-        load_fonts();
-        dress(*qobject_cast<QApplication*>(QCoreApplication::instance()));
-        QAccessible::setActive(true);
-    }
+    void initTestCase() { prepare_application("fair-measure-teststringsstation"); }
     void init() {
-        QSettings().clear();
-        dir_ = std::make_unique<QTemporaryDir>();
-        copy_demo_workshop(dir_->path());
+        window_ = std::make_unique<WindowOnDemo>();
         start("curlew");
     }
     void cleanup() { window_.reset(); }
@@ -43,13 +26,13 @@ private Q_SLOTS:
     void a_key_goes_there_and_back() {
         QVERIFY(station()->isVisible() && station()->table()->hasFocus());
         press(Qt::Key_2, Qt::AltModifier);
-        QVERIFY(!station()->isVisible() && window_->station()->isVisible());
-        for (QToolButton* button : window_->findChildren<QToolButton*>())
+        QVERIFY(!station()->isVisible() && (*window_)->station()->isVisible());
+        for (QToolButton* button : (*window_)->findChildren<QToolButton*>())
             if (button->text() == QStringLiteral("Strings") && button->isVisible())
                 QTest::mouseClick(button, Qt::LeftButton);
         QVERIFY(station()->isVisible());
         press(Qt::Key_S); // the board, from any station
-        QVERIFY(window_->board()->isVisible());
+        QVERIFY((*window_)->board()->isVisible());
         press(Qt::Key_Escape);
         QVERIFY(station()->isVisible());
     }
@@ -75,7 +58,7 @@ private Q_SLOTS:
         QVERIFY(*state().solution.strings[2].tension_n() > before + 5);
         QVERIFY2(station()->total().contains(QStringLiteral("more than the set before")),
                  qPrintable(station()->total()));
-        QCOMPARE(window_->session().undo_stack()->undoText(), QStringLiteral("8 · D3 gauge, mm .034 in"));
+        QCOMPARE((*window_)->session().undo_stack()->undoText(), QStringLiteral("8 · D3 gauge, mm .034 in"));
         press(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(state().job.design.strings[2].diameter_mm, 0.81);
         QVERIFY(!station()->total().contains(QStringLiteral("more")));
@@ -84,8 +67,8 @@ private Q_SLOTS:
         type(0, Column::pitch, "F#2");
         QVERIFY(std::abs(state().job.design.strings[0].pitch_hz - 92.4986) < 1e-3);
         type(0, Column::pitch, "H2");
-        QVERIFY2(window_->notice().contains(QStringLiteral("a note such as G2")),
-                 qPrintable(window_->notice()));
+        QVERIFY2((*window_)->notice().contains(QStringLiteral("a note such as G2")),
+                 qPrintable((*window_)->notice()));
         QCOMPARE(cell(0, Column::pitch), QStringLiteral("F♯2"));
     }
     void an_estimate_is_typed_over_and_taken_back() {
@@ -95,13 +78,13 @@ private Q_SLOTS:
         QVERIFY(spoken(2, Column::core).endsWith(QStringLiteral("0.40")));
         type(2, Column::core, "");
         QVERIFY(!state().job.design.strings[2].core_mm);
-        QVERIFY(!find(window_->session().document(), "strings[2].core_mm"));
+        QVERIFY(!find((*window_)->session().document(), "strings[2].core_mm"));
         type(2, Column::mass, "3,5");
         QCOMPARE(*state().job.design.strings[2].unit_mass_g_m, 3.5);
         type(2, Column::mass, "heavy");
-        QVERIFY(window_->notice().contains(QStringLiteral("a number of grams in a metre is needed")));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("a number of grams in a metre is needed")));
         type(2, Column::core, "0.9"); // thicker than the string
-        QVERIFY(window_->notice().contains(QStringLiteral("must be thinner than the string")));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("must be thinner than the string")));
     }
     void wound_and_plain_change_by_enter() {
         choose(0, Column::wound);
@@ -123,7 +106,8 @@ private Q_SLOTS:
         start("lantern");
         choose(4, Column::pitch);
         click("nylon fibres");
-        QCOMPARE(*find(window_->session().document(), "strings[4].core")->text(), std::string("nylon_floss"));
+        QCOMPARE(*find((*window_)->session().document(), "strings[4].core")->text(),
+                 std::string("nylon_floss"));
         QVERIFY(state().job.design.strings[4].core == CoreMaterial::nylon_floss);
     }
     void courses_are_made_and_unmade() {
@@ -138,14 +122,14 @@ private Q_SLOTS:
         QCOMPARE(course_starts(state().job.design.strings).size(), std::size_t(8));
         press(Qt::Key_Z, Qt::ControlModifier);
         press(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(!find(window_->session().document(), "nut.spacing.course_gap_mm"));
+        QVERIFY(!find((*window_)->session().document(), "nut.spacing.course_gap_mm"));
         choose(3, Column::pitch);
         click("One course");
-        QVERIFY(window_->notice().contains(QStringLiteral("two or more neighbouring strings")));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("two or more neighbouring strings")));
     }
     void a_set_is_read() {
         start("kittiwake");
-        const QString path = QDir(dir_->path()).filePath(QStringLiteral("light.csv"));
+        const QString path = window_->path("light.csv");
         const auto write = [&](const char* text) {
             QFile file(path);
             QVERIFY(file.open(QIODevice::WriteOnly));
@@ -155,42 +139,43 @@ private Q_SLOTS:
         station()->read_set(path);
         QCOMPARE(cell(0, Column::diameter), QStringLiteral("0.86"));
         QVERIFY(!state().job.design.strings[0].core_mm);
-        QCOMPARE(window_->session().undo_stack()->undoText(), QStringLiteral("strings from light.csv"));
+        QCOMPARE((*window_)->session().undo_stack()->undoText(), QStringLiteral("strings from light.csv"));
         write("pitch,diameter\nC3,1\n");
         station()->read_set(path);
-        QVERIFY2(window_->notice().contains(QStringLiteral("the set has 1 strings; this instrument has 4")),
-                 qPrintable(window_->notice()));
+        QVERIFY2(
+            (*window_)->notice().contains(QStringLiteral("the set has 1 strings; this instrument has 4")),
+            qPrintable((*window_)->notice()));
         write("pitch,diameter\nC3,thick\n");
         station()->read_set(path);
-        QVERIFY(window_->notice().contains(QStringLiteral("row 2, diameter")));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("row 2, diameter")));
         station()->read_set(QStringLiteral("/nowhere.csv"));
-        QVERIFY(window_->notice().contains(QStringLiteral("there is no file")));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("there is no file")));
     }
     void the_working_follows_the_cell() {
         choose(2, Column::tension);
-        const QString line = window_->working()->findChild<QLabel*>()->text();
+        const QString line = (*window_)->working()->findChild<QLabel*>()->text();
         QVERIFY2(line.startsWith(QStringLiteral("8 · D3 tension 99.5 N")), qPrintable(line));
         choose(2, Column::core);
-        QVERIFY(
-            window_->working()->findChild<QLabel*>()->text().startsWith(QStringLiteral("8 · D3 core 0.38")));
+        QVERIFY((*window_)->working()->findChild<QLabel*>()->text().startsWith(
+            QStringLiteral("8 · D3 core 0.38")));
     }
     void a_string_that_cannot_sound_still_shows() {
-        const auto problems = window_->session().commit(
+        const auto problems = (*window_)->session().commit(
             QStringLiteral("stiff"),
-            with(window_->session().document(), "strings[9].bending_stiffness_n_mm2", 1e7));
+            with((*window_)->session().document(), "strings[9].bending_stiffness_n_mm2", 1e7));
         QVERIFY(problems.empty());
         QCOMPARE(cell(9, Column::tension), QStringLiteral("–"));
         QVERIFY(spoken(9, Column::tension).endsWith(QStringLiteral("doubtful")));
         press(Qt::Key_S);
-        QVERIFY(!window_->grab().isNull());
+        QVERIFY(!(*window_)->grab().isNull());
     }
     void every_job_in_every_dress() {
         for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
             start(name);
             for (const QSize size : {QSize(1280, 800), QSize(1024, 700), QSize(1920, 1080)}) {
-                window_->resize(size);
+                (*window_)->resize(size);
                 QApplication::processEvents();
-                QVERIFY(!window_->grab().isNull());
+                QVERIFY(!(*window_)->grab().isNull());
                 QTableView* table = station()->table();
                 const int last = station()->model()->rowCount() - 1;
                 QVERIFY(table->viewport()->rect().contains(
@@ -200,14 +185,13 @@ private Q_SLOTS:
     }
 
 private:
-    StringsStation* station() { return window_->strings(); }
-    const State& state() { return window_->session().state(); }
+    StringsStation* station() { return (*window_)->strings(); }
+    const State& state() { return window_->state(); }
     QString cell(int row, Column column) {
         return station()->model()->index(row, static_cast<int>(column)).data().toString();
     }
     QString spoken(int row, Column column) {
-        QAccessibleInterface* table = QAccessible::queryAccessibleInterface(station()->table());
-        return table->tableInterface()->cellAt(row, static_cast<int>(column))->text(QAccessible::Name);
+        return spoken_cell(station()->table(), row, static_cast<int>(column));
     }
     void choose(int row, Column column) {
         station()->table()->setCurrentIndex(station()->model()->index(row, static_cast<int>(column)));
@@ -232,21 +216,14 @@ private:
         QFAIL(text);
     }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        QTest::keyClick(window_.get(), key, modifiers);
+        window_->press(key, modifiers);
     }
     void start(const char* name) {
-        window_.reset();
-        window_ = std::make_unique<MainWindow>(Workshop(dir_->path()));
-        window_->open(QDir(dir_->path()).filePath(QLatin1String(name) + QStringLiteral(".fmjob")));
-        window_->apply_theme(false);
-        window_->show();
-        window_->activateWindow();
-        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+        window_->start(name);
         press(Qt::Key_1, Qt::AltModifier);
     }
 
-    std::unique_ptr<QTemporaryDir> dir_;
-    std::unique_ptr<MainWindow> window_;
+    std::unique_ptr<WindowOnDemo> window_;
 };
 
 QTEST_MAIN(TestStringsStation)

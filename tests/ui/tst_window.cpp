@@ -401,6 +401,8 @@ void TestWindow::readings_are_typed_into_the_fitted_list() {
     QCOMPARE(spoken_cell(window_->cut_list(), 2, 4), length_number(off, Unit::mm));
     type(1, "much");
     QVERIFY(window_->notice().contains(QStringLiteral("not understood at character 1")));
+    QVERIFY(window_->session().save()); // what was said stays said when the steps before it are written
+    QVERIFY(window_->notice().contains(QStringLiteral("not understood at character 1")));
     press(Qt::Key_Z, Qt::ControlModifier);
     press(Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(state().job.readings.empty()); // withdrawn within the sitting

@@ -1,0 +1,69 @@
+#pragma once
+// The real window on a copy of the demo workshop, for tests that drive it.
+#include "sheet/fonts.h"
+#include "ui/main_window.h"
+#include "ui/start.h"
+
+#include <QAccessible>
+#include <QApplication>
+#include <QDir>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTableView>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <memory>
+
+namespace fm::test {
+
+/// Once a program: fonts, style, and settings of the test's own.
+inline void prepare_application(const char* name) {
+    QCoreApplication::setApplicationName(QLatin1String(name));
+    QStandardPaths::setTestModeEnabled(true);
+    QSettings().clear();
+    QLocale::setDefault(QLocale::c());
+    load_fonts();
+    dress(*qobject_cast<QApplication*>(QCoreApplication::instance()));
+    QAccessible::setActive(true);
+}
+
+/// A workshop of the test's own and a window on it.
+class WindowOnDemo {
+public:
+    WindowOnDemo() {
+        QSettings().clear();
+        copy_demo_workshop(dir_.path());
+    }
+    MainWindow* operator->() const { return window_.get(); }
+    const State& state() const { return window_->session().state(); }
+    QString path(const char* name) const { return QDir(dir_.path()).filePath(QLatin1String(name)); }
+
+    /// A new window with that job.
+    void start(const char* job) {
+        window_.reset();
+        window_ = std::make_unique<MainWindow>(Workshop(dir_.path()));
+        window_->open(path(job) + QStringLiteral(".fmjob"));
+        window_->apply_theme(false);
+        window_->show();
+        window_->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    }
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
+        QTest::keyClick(window_.get(), key, modifiers);
+    }
+
+private:
+    QTemporaryDir dir_;
+    std::unique_ptr<MainWindow> window_;
+};
+
+/// A cell of a table as a screen reader says it.
+inline QString spoken_cell(QTableView* view, int row, int column) {
+    QAccessibleInterface* table = QAccessible::queryAccessibleInterface(view);
+    QAccessibleInterface* cell =
+        table && table->tableInterface() ? table->tableInterface()->cellAt(row, column) : nullptr;
+    return cell ? cell->text(QAccessible::Name) : QString();
+}
+
+} // namespace fm::test
