@@ -12,6 +12,12 @@ using namespace fm::test;
 
 namespace {
 
+#ifdef __SANITIZE_ADDRESS__
+constexpr unsigned share = 10; // each job takes ten times as long
+#else
+constexpr unsigned share = 1;
+#endif
+
 /// The measure compensation is judged by: (weighted) squares of the errors of all frets.
 double squares(const Design& design, const TunedString& tuned, double c_mm, double delta_mm) {
     const auto heard = sound(tuned, c_mm, delta_mm, design.neck.frets);
@@ -43,14 +49,14 @@ class TestCompensation : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void the_octave_is_true() {
-        for (unsigned seed = 0; seed < 300; ++seed)
+        for (unsigned seed = 0; seed < 300 / share; ++seed)
             for (const SetForward forward : {SetForward::keep, SetForward::common, SetForward::each})
                 for (const StringSolution& string :
                      solve(design_of(seed, CompensationMethod::octave, forward)).strings)
                     QVERIFY2(std::abs(string.cents[11]) < 1e-7, qPrintable(QString::number(seed)));
     }
     void no_other_crown_makes_the_squares_less() {
-        for (unsigned seed = 0; seed < 300; ++seed) {
+        for (unsigned seed = 0; seed < 300 / share; ++seed) {
             const Design design = design_of(seed, CompensationMethod::all_frets, SetForward::keep);
             const Solution solution = solve(design);
             const Neck neck(design.neck);
@@ -77,7 +83,7 @@ private Q_SLOTS:
     void no_other_nut_makes_the_squares_less() {
         QFETCH(int, method);
         QFETCH(bool, common);
-        for (unsigned seed = 0; seed < 60; ++seed) {
+        for (unsigned seed = 0; seed < 60 / share; ++seed) {
             const Design design = design_of(seed, static_cast<CompensationMethod>(method),
                                             common ? SetForward::common : SetForward::each);
             const Solution solution = solve(design);
@@ -120,7 +126,7 @@ private Q_SLOTS:
         }
     }
     void moving_the_nut_never_makes_it_worse() {
-        for (unsigned seed = 0; seed < 200; ++seed)
+        for (unsigned seed = 0; seed < 200 / share; ++seed)
             for (const StringSolution& string :
                  solve(design_of(seed, CompensationMethod::all_frets, SetForward::each)).strings)
                 QVERIFY(design_of(seed, CompensationMethod::all_frets, SetForward::each)
