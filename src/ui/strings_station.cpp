@@ -6,6 +6,7 @@
 #include "ui/texts.h"
 #include "ui/theme.h"
 
+#include <QEvent>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHeaderView>
@@ -58,7 +59,7 @@ public:
                         : ink == Ink::doubtful  ? theme().warning
                                                 : theme().ink);
         const QRect box = option.rect.adjusted(name ? 14 : 2, 0, -8, 0);
-        painter->drawText(box, (name ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, text);
+        painter->drawText(box, int((name ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter), text);
         if (ink == Ink::yours && index.flags() & Qt::ItemIsEditable) {
             painter->setPen(QPen(theme().yours, 1, Qt::DotLine));
             const int wide = painter->fontMetrics().horizontalAdvance(text);
