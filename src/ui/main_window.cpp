@@ -360,6 +360,13 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
             event->accept();
             return true;
         }
+        // On a pitch, the letters of notes begin to write one.
+        const bool note =
+            key->key() >= Qt::Key_A && key->key() <= Qt::Key_G && key->modifiers() == Qt::NoModifier;
+        if (note && watched == strings_->table() && strings_->on_pitch()) {
+            event->accept();
+            return true;
+        }
     }
     return QMainWindow::eventFilter(watched, event);
 }

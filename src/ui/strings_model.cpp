@@ -165,7 +165,7 @@ QString StringsModel::edit_text(const QModelIndex& index) const {
 
 /// What was typed as a value of the job, or nothing if it is not understood; a null value takes the key away.
 std::optional<Value> StringsModel::typed(Column column, const QString& text) {
-    if (column == Column::pitch) return Value(text.toStdString());
+    if (column == Column::pitch) return Value((text.left(1).toUpper() + text.mid(1)).toStdString());
     if (text.isEmpty() && column != Column::diameter) return Value();
     if (column == Column::mass) {
         bool good = false;

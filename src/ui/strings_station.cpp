@@ -198,6 +198,10 @@ void StringsStation::commit(const QString& name, const Value& document) {
     refresh();
 }
 
+bool StringsStation::on_pitch() const {
+    return table_->currentIndex().column() == static_cast<int>(StringsModel::Column::pitch);
+}
+
 void StringsStation::choose_set() {
     const QString path = QFileDialog::getOpenFileName(this, tr("Read a set of strings"), {},
                                                       tr("String sets (*.csv *.txt *.tsv)"));

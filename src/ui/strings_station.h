@@ -19,6 +19,8 @@ public:
     QTableView* table() { return table_; }
     StringsModel* model() { return model_; }
     QString total() const { return total_->text(); }
+    /// Whether the cell with the focus is a pitch.
+    bool on_pitch() const;
     /// Puts a set on the instrument. Says what is wrong with it by refused().
     void read_set(const QString& path);
     /// Asks for the file of a set.

@@ -71,6 +71,22 @@ private Q_SLOTS:
                  qPrintable((*window_)->notice()));
         QCOMPARE(cell(0, Column::pitch), QStringLiteral("F♯2"));
     }
+    void a_note_is_typed_at_once() {
+        choose(0, Column::pitch);
+        const CutStage stage = (*window_)->view().stage;
+        QTest::keyClick(station()->table(), Qt::Key_B); // elsewhere a shortcut
+        QLineEdit* editor = nullptr;
+        for (QLineEdit* each : station()->table()->findChildren<QLineEdit*>())
+            if (each->isVisible()) editor = each;
+        QVERIFY(editor && (*window_)->view().stage == stage);
+        QTest::keyClicks(editor, QStringLiteral("1"));
+        QTest::keyClick(editor, Qt::Key_Return);
+        QApplication::processEvents();
+        QCOMPARE(state().job.design.strings[0].pitch_name, std::string("B1"));
+        choose(0, Column::diameter);
+        QTest::keyClick(station()->table(), Qt::Key_B);
+        QVERIFY((*window_)->view().stage != stage);
+    }
     void an_estimate_is_typed_over_and_taken_back() {
         QVERIFY(spoken(2, Column::core).endsWith(QStringLiteral("0.38, estimated")));
         type(2, Column::core, "0.4");
