@@ -1424,6 +1424,22 @@
         <source>%1 N in all</source>
         <translation>%1 N zusammen</translation>
     </message>
+    <message>
+        <source>Fill the low or wide slots</source>
+        <translation>Tiefe oder weite Kerben füllen</translation>
+    </message>
+    <message>
+        <source>Shim the nut, then file</source>
+        <translation>Den Sattel unterlegen, dann feilen</translation>
+    </message>
+    <message>
+        <source>Make a new nut</source>
+        <translation>Einen neuen Sattel machen</translation>
+    </message>
+    <message>
+        <source>Shim or fill: decide</source>
+        <translation>Unterlegen oder füllen: entscheiden</translation>
+    </message>
 </context>
 <context>
     <name>fm::StringWay</name>

@@ -14,6 +14,13 @@ FoundString standing_string(const TunedString& tuned, const StringOnNeck& string
     return found;
 }
 
+EndHeights ends_as_found(const StringOnNeck& string, const StringSolution& wanted, const KnownString& known) {
+    const bool read = known.complete();
+    const double above_mm = read ? *known.above_fret_line_mm : wanted.above_fret_line_mm;
+    return {string.fret_line_under_string_mm() + above_mm,
+            read ? *known.saddle_z_mm : wanted.ends.saddle_z_mm};
+}
+
 Design design_as_found(const Design& design, const std::vector<ReadingEntry>& entries) {
     Design found = design;
     found.neck.relief = found_relief(design, in_order(entries));
@@ -28,12 +35,9 @@ std::vector<FoundString> as_found(const Design& design, const Solution& target,
     std::vector<FoundString> strings;
     for (std::size_t i = 0; i < target.strings.size(); ++i) {
         const StringOnNeck on(neck, target.strings[i].line);
-        const bool read = known[i].complete();
-        const double above_mm = read ? *known[i].above_fret_line_mm : target.strings[i].above_fret_line_mm;
-        const double saddle_z_mm = read ? *known[i].saddle_z_mm : target.strings[i].ends.saddle_z_mm;
         strings.push_back(standing_string(tuned_string(found_design, neck, target.strings[i].line, i), on,
-                                          {on.fret_line_under_string_mm() + above_mm, saddle_z_mm}));
-        strings.back().read = read;
+                                          ends_as_found(on, target.strings[i], known[i])));
+        strings.back().read = known[i].complete();
     }
     return strings;
 }

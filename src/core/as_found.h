@@ -17,6 +17,9 @@ struct FoundString {
 /// A string standing at those ends on a neck, with all that follows.
 FoundString standing_string(const TunedString& tuned, const StringOnNeck& string, const EndHeights& ends);
 
+/// Where a string's ends are by its readings; as wanted where they do not say both.
+EndHeights ends_as_found(const StringOnNeck& string, const StringSolution& wanted, const KnownString& known);
+
 /// All strings, on the neck with the relief last read.
 std::vector<FoundString> as_found(const Design& design, const Solution& target,
                                   const std::vector<ReadingEntry>& entries);

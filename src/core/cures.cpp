@@ -31,14 +31,11 @@ std::vector<FoundString> Bench::with(const Change& change) const {
         StringLine line = wanted.line;
         line.set_forward_mm += change.set_forward_mm;
         const StringOnNeck on(neck, line);
-        const bool read = known_[i].complete();
-        const double above_mm = (read ? *known_[i].above_fret_line_mm : wanted.above_fret_line_mm) +
-                                (i == change.string ? change.raise_slot_mm : 0.0);
-        const double saddle_z_mm =
-            (read ? *known_[i].saddle_z_mm : wanted.ends.saddle_z_mm) + change.raise_saddle_mm;
-        strings.push_back(standing_string(tuned_string(moved, neck, line, i), on,
-                                          {on.fret_line_under_string_mm() + above_mm, saddle_z_mm}));
-        strings.back().read = read;
+        EndHeights ends = ends_as_found(on, wanted, known_[i]);
+        if (i == change.string) ends.nut_z_mm += change.raise_slot_mm;
+        ends.saddle_z_mm += change.raise_saddle_mm;
+        strings.push_back(standing_string(tuned_string(moved, neck, line, i), on, ends));
+        strings.back().read = known_[i].complete();
     }
     return strings;
 }

@@ -38,6 +38,12 @@ TunedString tuned_string(const Design& design, const Neck& neck, const StringLin
     return tuned;
 }
 
+double Solution::total_tension_n() const {
+    double sum = 0;
+    for (const StringSolution& string : strings) sum += string.tension_n().value_or(0.0);
+    return sum;
+}
+
 std::optional<double> StringSolution::nut_force_n() const {
     if (!bend || !sound) return std::nullopt;
     return 2.0 * sound->tension_n[0] * std::sin(bend->bend_deg * std::numbers::pi / 360.0);

@@ -62,6 +62,9 @@ struct Solution {
     std::vector<double> nut_gaps_mm; ///< clear space between each string and the next
     std::vector<double> saddle_gaps_mm;
     std::vector<Message> warnings;
+
+    /// Of all strings that can sound [N].
+    double total_tension_n() const;
 };
 
 /// A design already solved, to begin from when another is almost the same.

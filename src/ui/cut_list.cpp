@@ -1,6 +1,7 @@
 #include "ui/cut_list.h"
 
 #include "sheet/fonts.h"
+#include "ui/row_delegate.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -8,10 +9,8 @@
 #include <QClipboard>
 #include <QGuiApplication>
 #include <QHeaderView>
-#include <QLineEdit>
 #include <QMimeData>
 #include <QPainter>
-#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
 namespace fm {
@@ -20,10 +19,9 @@ namespace {
 
 /// A row as it lies on the paper: the string's mark, numbers to the right, what remains of a 64th small
 /// beneath.
-class CutDelegate : public QStyledItemDelegate {
+class CutDelegate : public RowDelegate {
 public:
-    CutDelegate(const Session& session, const ViewState& view, QObject* parent)
-        : QStyledItemDelegate(parent), session_(session), view_(view) {}
+    using RowDelegate::RowDelegate;
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option,
                const QModelIndex& index) const override {
@@ -32,32 +30,13 @@ public:
         const auto i = static_cast<std::size_t>(index.row());
         const bool chosen = i == view_.string;
         painter->save();
-        painter->fillRect(option.rect, chosen ? theme().chosen : theme().list);
-        if (chosen && index.column() == 0)
-            painter->fillRect(QRect(option.rect.left(), option.rect.top(), 5, option.rect.height()),
-                              theme().ink);
-        const auto& strings = session_.state().job.design.strings;
-        if (i > 0 && strings[i].course != strings[i - 1].course &&
-            course_starts(strings).size() < strings.size()) {
-            painter->setPen(theme().hairline);
-            painter->drawLine(option.rect.topLeft(), option.rect.topRight());
-        }
+        paint_ground(painter, option, index, chosen);
         QRect box = option.rect.adjusted(1, 0, -5, 0);
-        if (column == CutListModel::Column::string) box = paint_mark(painter, option.rect, strings[i]);
+        if (column == CutListModel::Column::string)
+            box = paint_mark(painter, option.rect, session_.state().job.design.strings[i]);
         paint_text(painter, box, index.data().toString(), column, chosen);
-        if (option.state & QStyle::State_HasFocus) {
-            painter->setPen(QPen(theme().yours, 2));
-            painter->drawRect(option.rect.adjusted(1, 1, -2, -2));
-        }
+        paint_focus(painter, option);
         painter->restore();
-    }
-
-    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem&,
-                          const QModelIndex& index) const override {
-        auto* editor = new QLineEdit(parent);
-        editor->setProperty("pencil", true);
-        editor->setAccessibleName(index.data(Qt::AccessibleDescriptionRole).toString());
-        return editor;
     }
 
 private:
@@ -106,9 +85,6 @@ private:
         painter->drawText(box.adjusted(0, box.height() / 2 + 1, 0, -1), align | Qt::AlignVCenter,
                           text.mid(line + 1));
     }
-
-    const Session& session_;
-    const ViewState& view_;
 };
 
 } // namespace
@@ -143,19 +119,9 @@ CutList::CutList(const Session& session, const ViewState& view, QWidget* parent)
     table_->setItemDelegate(new CutDelegate(session, view, table_));
     table_->setAccessibleName(tr("Cut list"));
     table_->verticalHeader()->hide();
-    table_->setShowGrid(false);
+    lay_out_table(table_, 32);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
-    table_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::AnyKeyPressed |
-                            QAbstractItemView::EditKeyPressed);
-    table_->setTabKeyNavigation(false);
-    table_->horizontalHeader()->setSectionsClickable(false);
-    table_->horizontalHeader()->setHighlightSections(false);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    table_->horizontalHeader()->setMinimumSectionSize(20);
-    table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    table_->verticalHeader()->setMinimumSectionSize(32);
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    table_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(table_, 1);
     connect(stage_, &ChoiceRow::picked, this,
             [this](int i) { Q_EMIT stage_picked(static_cast<CutStage>(i)); });

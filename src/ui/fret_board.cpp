@@ -1,6 +1,7 @@
 #include "ui/fret_board.h"
 
 #include "sheet/fonts.h"
+#include "ui/row_delegate.h"
 #include "ui/theme.h"
 
 #include <QClipboard>
@@ -37,8 +38,9 @@ public:
                              string.wound ? Qt::DashLine : Qt::SolidLine, Qt::FlatCap));
         painter->drawLine(QPointF(box.left(), string_y), QPointF(box.right() + 1.0, string_y));
         const bool nut = index.column() == 0;
-        painter->setPen(QPen(nut ? theme().ink : theme().string, nut ? 4 : 2));
-        painter->drawLine(box.topRight(), box.bottomRight());
+        const int wide = nut ? 4 : 2;
+        painter->fillRect(QRect(box.right() - wide + 1, box.top(), wide, box.height()),
+                          nut ? theme().ink : theme().string);
         paint_figure(painter, box, index.data().toString(), band, look);
         if (option.state & QStyle::State_HasFocus) {
             painter->setPen(QPen(band == Band::bad ? look.text : theme().yours, 2));
@@ -107,25 +109,16 @@ FretBoard::FretBoard(const Session& session, const ViewState& view, QWidget* par
     table_->setModel(places_);
     table_->setItemDelegate(new PlaceDelegate(session, places_));
     table_->setAccessibleName(tr("Board"));
-    table_->setShowGrid(false);
+    lay_out_table(table_, 20);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setTabKeyNavigation(false);
     table_->setMouseTracking(true);
     table_->viewport()->installEventFilter(this);
-    for (QHeaderView* header : {table_->horizontalHeader(), table_->verticalHeader()}) {
-        header->setSectionsClickable(false);
-        header->setHighlightSections(false);
-        header->setSectionResizeMode(QHeaderView::Fixed);
-        header->setMinimumSectionSize(20);
-    }
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignCenter);
     table_->setCornerButtonEnabled(false);
     table_->verticalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->verticalHeader()->setFixedWidth(78);
-    for (const auto policy :
-         {&QTableView::setHorizontalScrollBarPolicy, &QTableView::setVerticalScrollBarPolicy})
-        (table_->*policy)(Qt::ScrollBarAlwaysOff);
+    table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     column->addWidget(table_, 1);
     column->addWidget(reading_);
     reading_->setAccessibleName(tr("The place read"));
@@ -148,7 +141,8 @@ FretBoard::FretBoard(const Session& session, const ViewState& view, QWidget* par
 
 void FretBoard::refresh() {
     if (!session_.is_open()) return;
-    const int fret = std::max(0, table_->currentIndex().column());
+    const QModelIndex current = table_->currentIndex();
+    const int fret = current.isValid() ? current.column() : 1; // open strings are in tune
     places_->refresh();
     measure_->set_chosen(static_cast<int>(view_.measure));
     side_->set_chosen(view_.side == NutSide::found ? 0 : 1);

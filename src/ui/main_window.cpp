@@ -217,8 +217,7 @@ void MainWindow::choose_side(NutSide side) {
     view_.side = side;
     refresh();
     if (!view_.board) return;
-    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
-    show_working();
+    show_place();
 }
 
 void MainWindow::choose_stage(CutStage stage) {
@@ -243,6 +242,12 @@ void MainWindow::choose_station(Station station) {
     if (station == Station::strings) strings_->table()->setFocus();
 }
 
+/// The working of the place on the board.
+void MainWindow::show_place() {
+    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
+    show_working();
+}
+
 void MainWindow::show_board(bool shown) {
     if (!session_.is_open() || shown == view_.board) return;
     view_.board = shown;
@@ -250,16 +255,14 @@ void MainWindow::show_board(bool shown) {
     refresh();
     if (!shown) return;
     board_->table()->setFocus();
-    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
-    show_working();
+    show_place();
 }
 
 void MainWindow::choose_measure(BoardMeasure measure) {
     view_.measure = measure;
     refresh();
     if (!view_.board) return;
-    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
-    show_working();
+    show_place();
 }
 
 void MainWindow::next_unit() {

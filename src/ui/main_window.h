@@ -71,6 +71,7 @@ private:
                  const std::function<void()>& act);
     void refresh();
     void show_working();
+    void show_place();
     /// A value still being typed becomes its step, as when the field is left.
     void leave_field();
     void step_string(int by);

@@ -1,5 +1,6 @@
 #include "ui/station_path.h"
 
+#include "core/nut_verdict.h"
 #include "sheet/fonts.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
@@ -44,6 +45,19 @@ QString caution_of(const std::string& material) {
     return StationPath::tr(
         "Dust: mask and extraction. Files and saws away from the hand. Follow your tools' instructions "
         "and local rules.");
+}
+
+/// What a nut found so calls for next.
+QString next_words(const State& state) {
+    const double step_mm = state.job.design.nut.shim_step_mm;
+    switch (nut_decision(slot_findings(state.solution, state.known), step_mm).verdict) {
+    case NutVerdict::file: return StationPath::tr("File to the gaps wanted");
+    case NutVerdict::fill: return StationPath::tr("Fill the low or wide slots");
+    case NutVerdict::shim: return StationPath::tr("Shim the nut, then file");
+    case NutVerdict::replace: return StationPath::tr("Make a new nut");
+    case NutVerdict::choose: return StationPath::tr("Shim or fill: decide");
+    }
+    return {};
 }
 
 } // namespace
@@ -140,9 +154,7 @@ void StationPath::refresh() {
     facts_->setText(facts.join(QLatin1Char('\n')));
     const bool read = std::any_of(state.known.begin(), state.known.end(),
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
-    double total_n = 0;
-    for (const StringSolution& string : state.solution.strings) total_n += string.tension_n().value_or(0.0);
-    const std::array words{tr("%1 N in all").arg(number_text(total_n, 0)),
+    const std::array words{tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
                            read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings)};
     const std::array begun{true, read};
     bool moved = station_shown_ != view_.station;
@@ -153,7 +165,7 @@ void StationPath::refresh() {
         stations_[i].begun = begun[i];
     }
     station_shown_ = view_.station;
-    next_->setText(read ? tr("File to the gaps wanted") : tr("Fret tops onto the blank"));
+    next_->setText(read ? next_words(state) : tr("Fret tops onto the blank"));
     caution_->setText(caution_of(design.nut.material));
     workshop_->setText(session_.workshop().name().isEmpty() ? tr("Jobs") : session_.workshop().name());
     list_jobs();

@@ -3,6 +3,7 @@
 #include "job/edits.h"
 #include "job/string_set.h"
 #include "sheet/fonts.h"
+#include "ui/row_delegate.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -10,9 +11,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHeaderView>
-#include <QLineEdit>
 #include <QPainter>
-#include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
 namespace fm {
@@ -24,10 +23,9 @@ using Ink = StringsModel::Ink;
 constexpr std::array core_words{"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"};
 
 /// Yours in pencil, what follows in ink, estimates as such, what is doubtful with a mark.
-class StringsDelegate : public QStyledItemDelegate {
+class StringsDelegate : public RowDelegate {
 public:
-    StringsDelegate(const Session& session, const ViewState& view, QObject* parent)
-        : QStyledItemDelegate(parent), session_(session), view_(view) {}
+    using RowDelegate::RowDelegate;
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option,
                const QModelIndex& index) const override {
@@ -35,16 +33,7 @@ public:
         const auto ink = static_cast<Ink>(index.data(StringsModel::ink_role).toInt());
         const bool chosen = option.state & QStyle::State_Selected || i == view_.string;
         painter->save();
-        painter->fillRect(option.rect, chosen ? theme().chosen : theme().list);
-        if (chosen && index.column() == 0)
-            painter->fillRect(QRect(option.rect.left(), option.rect.top(), 5, option.rect.height()),
-                              theme().ink);
-        const auto& strings = session_.state().job.design.strings;
-        if (i > 0 && strings[i].course != strings[i - 1].course &&
-            course_starts(strings).size() < strings.size()) {
-            painter->setPen(theme().hairline);
-            painter->drawLine(option.rect.topLeft(), option.rect.topRight());
-        }
+        paint_ground(painter, option, index, chosen);
         const bool name = index.column() == 0;
         QFont font = shipped_font(name ? i == view_.string
                                        : index.column() == static_cast<int>(StringsModel::Column::tension));
@@ -66,32 +55,10 @@ public:
             const int y = box.center().y() + 11;
             painter->drawLine(box.right() - wide, y, box.right(), y);
         }
-        if (option.state & QStyle::State_HasFocus) {
-            painter->setPen(QPen(theme().yours, 2));
-            painter->drawRect(option.rect.adjusted(1, 1, -2, -2));
-        }
+        paint_focus(painter, option);
         painter->restore();
     }
-
-    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem&,
-                          const QModelIndex& index) const override {
-        auto* editor = new QLineEdit(parent);
-        editor->setProperty("pencil", true);
-        editor->setAlignment(Qt::AlignRight);
-        editor->setAccessibleName(index.data(Qt::AccessibleDescriptionRole).toString());
-        return editor;
-    }
-
-private:
-    const Session& session_;
-    const ViewState& view_;
 };
-
-double total_tension_n(const Solution& solution) {
-    double sum = 0;
-    for (const StringSolution& string : solution.strings) sum += string.tension_n().value_or(0.0);
-    return sum;
-}
 
 QToolButton* plain(const QString& text, const QString& tip) {
     auto* button = new QToolButton;
@@ -130,18 +97,9 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     table_->setItemDelegate(new StringsDelegate(session, view, table_));
     table_->setAccessibleName(tr("Strings"));
     table_->verticalHeader()->hide();
-    table_->setShowGrid(false);
+    lay_out_table(table_, 24);
     table_->setSelectionMode(QAbstractItemView::ContiguousSelection);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::AnyKeyPressed |
-                            QAbstractItemView::EditKeyPressed);
-    table_->setTabKeyNavigation(false);
-    table_->horizontalHeader()->setSectionsClickable(false);
-    table_->horizontalHeader()->setHighlightSections(false);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    table_->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    table_->verticalHeader()->setMinimumSectionSize(24);
-    table_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     table_->viewport()->installEventFilter(this);
     column->addWidget(table_, 1);
     auto* foot = new QHBoxLayout;
@@ -182,7 +140,7 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     connect(model_, &StringsModel::not_understood, this, &StringsStation::refused);
     connect(table_, &QTableView::activated, this, &StringsStation::toggle_wound);
     connect(&session_, &Session::opened, this,
-            [this] { total_before_n_ = total_tension_n(session_.state().solution); });
+            [this] { total_before_n_ = session_.state().solution.total_tension_n(); });
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;
@@ -247,7 +205,7 @@ void StringsStation::refresh() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     model_->refresh();
-    const double total_n = total_tension_n(state.solution);
+    const double total_n = state.solution.total_tension_n();
     const double more_n = total_n - total_before_n_;
     total_->setText(tr("total tension %1 N").arg(number_text(total_n, 0)) +
                     (std::abs(more_n) < 0.5

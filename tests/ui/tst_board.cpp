@@ -87,7 +87,9 @@ private Q_SLOTS:
     }
     void arrows_read_a_place_and_its_working() {
         press(Qt::Key_S);
+        QCOMPARE(board()->table()->currentIndex().column(), 1); // open strings have nothing to say
         QTest::keyClick(board()->table(), Qt::Key_Right);
+        QTest::keyClick(board()->table(), Qt::Key_Left);
         QTest::keyClick(board()->table(), Qt::Key_Up);
         const StringSolution& string = state().solution.strings[(*window_)->view().string];
         QCOMPARE((*window_)->view().string, std::size_t(1)); // it began at the bass string

@@ -36,6 +36,19 @@ private Q_SLOTS:
         press(Qt::Key_Escape);
         QVERIFY(station()->isVisible());
     }
+    void the_path_says_what_the_nut_calls_for() {
+        const auto says = [&](const char* words) {
+            const auto labels = (*window_)->findChildren<QLabel*>();
+            return std::any_of(labels.begin(), labels.end(), [words](const QLabel* label) {
+                return label->text() == QLatin1String(words);
+            });
+        };
+        QVERIFY(says("File to the gaps wanted"));
+        start("kittiwake"); // every slot too low
+        QVERIFY(says("Shim the nut, then file"));
+        start("lantern");
+        QVERIFY(says("Fret tops onto the blank"));
+    }
     void every_figure_is_the_solved_number() {
         for (const char* name : {"curlew", "lantern", "groundswell"}) {
             start(name);
