@@ -4,13 +4,6 @@
 #include "ui/nut_rows.h"
 #include "ui/texts.h"
 
-#include <QGestureEvent>
-#include <QKeyEvent>
-#include <QMouseEvent>
-#include <QNativeGestureEvent>
-#include <QPinchGesture>
-#include <QWheelEvent>
-
 #include <cmath>
 
 namespace fm {
@@ -18,23 +11,13 @@ namespace fm {
 using namespace nut_rows;
 
 NutCanvas::NutCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), binder_(binder), view_(view) {
-    setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Drawing of the nut"));
-    setMinimumHeight(240);
-    setAttribute(Qt::WA_OpaquePaintEvent);
-    grabGesture(Qt::PinchGesture);
+    : PartCanvas(session, binder, view, tr("Drawing of the nut"), parent) {
     add_fields();
 }
 
-ValueField* NutCanvas::add_field(const char* key, const QString& name, FieldBinder::Getter value, int width) {
-    auto* field = new ValueField(QString::fromLatin1(key), name, FieldKind::length, this);
-    field->resize(width, 32);
-    QFont font = shipped_font(true);
-    font.setPixelSize(16);
-    field->setFont(font);
-    if (value) binder_.bind(field, std::move(value));
-    return field;
+ValueField* NutCanvas::add_length(const char* key, const QString& name, FieldBinder::Getter value, int width,
+                                  KeyMaker made) {
+    return add_field(key, name, FieldKind::length, std::move(value), width, std::move(made));
 }
 
 void NutCanvas::add_fields() {
@@ -42,7 +25,7 @@ void NutCanvas::add_fields() {
     const auto chosen = [this](const State& state) {
         return std::min(view_.string, state.job.design.strings.size() - 1);
     };
-    width_ = add_field(
+    width_ = add_length(
         "neck.nut_width_mm", tr("nut width"), [](const State& s) { return s.job.design.neck.nut_width_mm; },
         84);
     const auto margin = [](bool bass) {
@@ -53,43 +36,33 @@ void NutCanvas::add_fields() {
         };
     };
     margin_bass_ =
-        add_field("nut.spacing.edge_margin_mm.bass", tr("edge to the bass string"), margin(true), 66);
+        add_length("nut.spacing.edge_margin_mm.bass", tr("edge to the bass string"), margin(true), 66);
     margin_treble_ =
-        add_field("nut.spacing.edge_margin_mm.treble", tr("edge to the treble string"), margin(false), 66);
-    spread_ = add_field(
+        add_length("nut.spacing.edge_margin_mm.treble", tr("edge to the treble string"), margin(false), 66);
+    spread_ = add_length(
         "nut.spacing.spread_mm", tr("string spread at the nut"),
         [](const State& s) { return s.job.design.nut.spacing.spread_mm; }, 84);
-    bias_ = add_field(
+    bias_ = add_length(
         "nut.spacing.bias_mm", tr("shift to the bass side"),
         [](const State& s) { return s.job.design.nut.spacing.bias_mm; }, 66);
-    centre_ = add_field("nut.spacing.each_mm", tr("centre of this string"), nullptr, 76);
-    binder_.bind(
-        centre_, [chosen](const State& s) { return s.solution.strings[chosen(s)].line.nut_y_mm; },
-        [chosen](const State& s) { return QStringLiteral("nut.spacing.each_mm[%1]").arg(chosen(s)); });
-    fret_height_ = add_field(
+    centre_ = add_length("nut.spacing.each_mm", tr("centre of this string"), [chosen](const State& s) { return s.solution.strings[chosen(s)].line.nut_y_mm; }, 76, [chosen](const State& s) { return QStringLiteral("nut.spacing.each_mm[%1]").arg(chosen(s)); });
+    fret_height_ = add_length(
         "neck.fret_height_mm", tr("fret height"),
         [](const State& s) { return s.job.design.neck.fret_height_mm; }, 70);
-    board_ = add_field(
+    board_ = add_length(
         "nut.board_above_seat_mm", tr("board over seat"),
         [](const State& s) { return s.job.design.nut.board_above_seat_mm; }, 76);
-    target_bass_ = add_field(
+    target_bass_ = add_length(
         "nut.height.bass_mm", tr("gap wanted, bass"),
         [](const State& s) { return s.job.design.nut.height.bass_mm; }, 76);
-    target_treble_ = add_field(
+    target_treble_ = add_length(
         "nut.height.treble_mm", tr("gap wanted, treble"),
         [](const State& s) { return s.job.design.nut.height.treble_mm; }, 76);
-    target_each_ = add_field("nut.height.each_mm", tr("gap wanted, this string"), nullptr, 76);
-    binder_.bind(
-        target_each_,
-        [chosen](const State& s) {
+    target_each_ = add_length("nut.height.each_mm", tr("gap wanted, this string"), [chosen](const State& s) {
             return s.job.design.nut.height.of(chosen(s), s.job.design.strings.size());
-        },
-        [chosen](const State& s) { return QStringLiteral("nut.height.each_mm[%1]").arg(chosen(s)); });
-    diameter_ = add_field("strings[].diameter_mm", tr("string gauge"), nullptr, 76);
-    binder_.bind(
-        diameter_, [chosen](const State& s) { return s.job.design.strings[chosen(s)].diameter_mm; },
-        [chosen](const State& s) { return QStringLiteral("strings[%1].diameter_mm").arg(chosen(s)); });
-    thickness_ = add_field(
+        }, 76, [chosen](const State& s) { return QStringLiteral("nut.height.each_mm[%1]").arg(chosen(s)); });
+    diameter_ = add_length("strings[].diameter_mm", tr("string gauge"), [chosen](const State& s) { return s.job.design.strings[chosen(s)].diameter_mm; }, 76, [chosen](const State& s) { return QStringLiteral("strings[%1].diameter_mm").arg(chosen(s)); });
+    thickness_ = add_length(
         "nut.thickness_mm", tr("thickness"), [](const State& s) { return s.job.design.nut.thickness_mm; },
         70);
     outer_ = new QToolButton(this);
@@ -112,10 +85,6 @@ void NutCanvas::add_fields() {
 
 std::string NutCanvas::floor_key() const {
     return key_of(view_.datum);
-}
-
-double NutCanvas::side() const {
-    return session_.state().job.left_handed ? -1.0 : 1.0;
 }
 
 bool NutCanvas::shows_found() const {
@@ -162,13 +131,7 @@ double NutCanvas::string_x(const Place& p, std::size_t i) const {
     return p.seat.x() + side() * session_.state().solution.strings[i].slot.along_mm * p.scale;
 }
 
-void NutCanvas::refresh() {
-    if (!session_.is_open()) return;
-    place_fields();
-    update();
-}
-
-void NutCanvas::place_fields() {
+void NutCanvas::lay_out() {
     const State& state = session_.state();
     const Design& design = state.job.design;
     const Spacing& spacing = design.nut.spacing;
@@ -244,91 +207,23 @@ void NutCanvas::place_fields() {
                              unit_text(state.job.unit));
 }
 
-void NutCanvas::zoom_by(double factor) {
-    zoom_ = std::clamp(zoom_ * factor, 1.0, most_zoom);
-    if (zoom_ == 1.0) pan_ = {};
-    refresh();
+QPointF NutCanvas::still_point() const {
+    return {left_room + 0.5 * (width() - left_room - right_room), blank_top};
 }
 
-void NutCanvas::zoom_home() {
-    zoom_ = 1.0;
-    pan_ = {};
-    refresh();
-}
-
-bool NutCanvas::event(QEvent* event) {
-    if (event->type() == QEvent::NativeGesture) {
-        const auto* gesture = static_cast<QNativeGestureEvent*>(event);
-        if (gesture->gestureType() == Qt::ZoomNativeGesture) {
-            zoom_by(1.0 + gesture->value());
-            return true;
-        }
-    }
-    if (event->type() == QEvent::Gesture) {
-        if (auto* pinch =
-                static_cast<QPinchGesture*>(static_cast<QGestureEvent*>(event)->gesture(Qt::PinchGesture))) {
-            zoom_by(pinch->scaleFactor());
-            return true;
-        }
-    }
-    return QWidget::event(event);
-}
-
-void NutCanvas::resizeEvent(QResizeEvent*) {
-    refresh();
-}
-
-void NutCanvas::mousePressEvent(QMouseEvent* event) {
-    pressed_at_ = event->position();
-    if (!session_.is_open() || event->button() != Qt::LeftButton) return;
+std::optional<std::size_t> NutCanvas::string_at(QPointF at) const {
+    if (at.y() <= chain_row) return std::nullopt;
     const Place p = place();
     std::optional<std::size_t> nearest;
     double best = std::max(18.0, 0.7 * p.scale);
     for (std::size_t i = 0; i < session_.state().solution.strings.size(); ++i) {
-        const double away = std::abs(event->position().x() - string_x(p, i));
+        const double away = std::abs(at.x() - string_x(p, i));
         if (away < best) {
             best = away;
             nearest = i;
         }
     }
-    if (nearest && event->position().y() > chain_row) Q_EMIT string_picked(*nearest);
-}
-
-void NutCanvas::mouseMoveEvent(QMouseEvent* event) {
-    if (!(event->buttons() & (Qt::LeftButton | Qt::MiddleButton)) || zoom_ == 1.0) return;
-    pan_ += event->position() - pressed_at_;
-    pressed_at_ = event->position();
-    refresh();
-}
-
-void NutCanvas::wheelEvent(QWheelEvent* event) {
-    const double factor = std::pow(1.0015, event->angleDelta().y());
-    const double before = zoom_;
-    const double middle = left_room + 0.5 * (width() - left_room - right_room);
-    // The point under the pointer stays where it is.
-    const QPointF from(event->position().x() - middle - pan_.x(),
-                       event->position().y() - blank_top - pan_.y());
-    zoom_ = std::clamp(zoom_ * factor, 1.0, most_zoom);
-    pan_ = zoom_ == 1.0 ? QPointF() : pan_ - from * (zoom_ / before - 1.0);
-    event->accept();
-    refresh();
-}
-
-void NutCanvas::keyPressEvent(QKeyEvent* event) {
-    const bool moves = event->modifiers() & Qt::ShiftModifier && zoom_ > 1.0;
-    constexpr double step = 40;
-    switch (event->key()) {
-    case Qt::Key_Left:
-        moves ? void(pan_ += QPointF(step, 0)) : void(Q_EMIT string_stepped(side() > 0 ? -1 : 1));
-        break;
-    case Qt::Key_Right:
-        moves ? void(pan_ -= QPointF(step, 0)) : void(Q_EMIT string_stepped(side() > 0 ? 1 : -1));
-        break;
-    case Qt::Key_Up: pan_ += moves ? QPointF(0, step) : QPointF(); break;
-    case Qt::Key_Down: pan_ -= moves ? QPointF(0, step) : QPointF(); break;
-    default: return QWidget::keyPressEvent(event);
-    }
-    refresh();
+    return nearest;
 }
 
 } // namespace fm

@@ -28,24 +28,15 @@ QString chain_text(double mm, Unit unit) {
 
 } // namespace
 
-void NutCanvas::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.fillRect(rect(), theme().ground);
-    if (!session_.is_open()) return;
-    painter.setRenderHint(QPainter::Antialiasing);
+void NutCanvas::paint_views(QPainter& painter) {
     const State& state = session_.state();
     const Place p = place();
     const Look look = look_of(theme(), state.job.design.nut.material);
     paint(painter, nut_front(state.job.design, state.solution, options()), look, p.scale, p.seat);
-    NutViewOptions plan = options();
-    paint(painter, nut_plan(state.job.design, state.solution, plan), look, p.scale, p.front);
+    paint(painter, nut_plan(state.job.design, state.solution, options()), look, p.scale, p.front);
     paint_dimensions(painter, p);
     paint_chain(painter, p);
     paint_captions(painter, p);
-    if (hasFocus()) {
-        painter.setPen(QPen(theme().yours, 2));
-        painter.drawRect(rect().adjusted(1, 1, -2, -2));
-    }
 }
 
 void NutCanvas::paint_dimensions(QPainter& painter, const Place& p) {

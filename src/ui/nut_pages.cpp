@@ -3,11 +3,9 @@
 #include "job/edits.h"
 #include "sheet/nut_sheet.h"
 #include "sheet/nut_views.h"
-#include "ui/flow_layout.h"
 #include "ui/texts.h"
 
-#include <QScrollArea>
-#include <QVBoxLayout>
+#include <QToolButton>
 
 #include <array>
 
@@ -17,80 +15,18 @@ namespace {
 
 constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
 
-QWidget* page_of(const std::vector<QWidget*>& parts) {
-    auto* page = new QWidget;
-    auto* flow = new FlowLayout(page, 22, 6);
-    for (QWidget* part : parts) flow->addWidget(part);
-    auto* scroll = new QScrollArea;
-    scroll->setWidget(page);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    return scroll;
-}
-
 } // namespace
 
 NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget) {
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(24, 0, 16, 6);
-    column->setSpacing(4);
-    auto* tabs = new QWidget;
-    auto* flow = new FlowLayout(tabs);
-    const std::array names{tr("Spacing"), tr("Height"), tr("Slots"), tr("Seat"), tr("Behind")};
-    for (int i = 0; i < static_cast<int>(names.size()); ++i) {
-        auto* tab = new QToolButton;
-        tab->setText(names[static_cast<std::size_t>(i)]);
-        tab->setCheckable(true);
-        tab->setProperty("page", true);
-        tab->setFocusPolicy(Qt::TabFocus);
-        tab->setToolTip(tr("%1 (Ctrl+%2)").arg(names[static_cast<std::size_t>(i)]).arg(i + 1));
-        tabs_.addButton(tab, i);
-        flow->addWidget(tab);
-    }
-    column->addWidget(tabs);
-    column->addWidget(stack_, 1);
-    stack_->addWidget(spacing_page());
-    stack_->addWidget(height_page());
-    stack_->addWidget(slots_page());
-    stack_->addWidget(seat_page());
-    stack_->addWidget(behind_page());
-    connect(&tabs_, &QButtonGroup::idClicked, this, &NutPages::show_page);
-    show_page(0);
+    : PartPages(session, binder, view, parent) {
+    add_spacing_page();
+    add_height_page();
+    add_slots_page();
+    add_seat_page();
+    add_behind_page();
 }
 
-void NutPages::show_page(int page) {
-    stack_->setCurrentIndex(page);
-    tabs_.button(page)->setChecked(true);
-}
-
-ValueField* NutPages::field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
-                            FieldBinder::KeyMaker made) {
-    auto* made_field = new ValueField(QString::fromLatin1(key), name, kind, this);
-    made_field->setFixedWidth(84);
-    if (made)
-        binder_.bind(made_field, std::move(value), std::move(made));
-    else
-        binder_.bind(made_field, std::move(value));
-    return made_field;
-}
-
-QWidget* NutPages::labelled(ValueField* field, const QString& words) {
-    auto* box = new QWidget;
-    auto* column = new QVBoxLayout(box);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(3);
-    auto* label = new QLabel(words);
-    label->setProperty("caption", true);
-    label->setBuddy(field);
-    column->addWidget(label);
-    column->addWidget(field);
-    return box;
-}
-
-QWidget* NutPages::spacing_page() {
+void NutPages::add_spacing_page() {
     spacing_ = new ChoiceRow(
         tr("Spacing"),
         {{tr("equal centres"), tr("quick to mark; thick strings crowd their neighbours"), {}},
@@ -114,10 +50,10 @@ QWidget* NutPages::spacing_page() {
                      course_key),
                  tr("in a course"));
     connect(spacing_, &ChoiceRow::picked, this, &NutPages::pick_spacing);
-    return page_of({spacing_, blend_box_, course_box_});
+    add_page(tr("Spacing"), {spacing_, blend_box_, course_box_});
 }
 
-QWidget* NutPages::height_page() {
+void NutPages::add_height_page() {
     height_ = new ChoiceRow(
         tr("Nut height read"),
         {{tr("open"), tr("read without pressing; moves when the saddle does"), {}},
@@ -147,19 +83,16 @@ QWidget* NutPages::height_page() {
             return (*s.job.design.nut.zero_fret).*member;
         };
     };
-    zero_box_ = new QWidget;
-    auto* zeros = new QHBoxLayout(zero_box_);
-    zeros->setContentsMargins(0, 0, 0, 0);
-    zeros->addWidget(labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret"),
-                                    FieldKind::length, zero(&ZeroFret::height_mm)),
-                              tr("its height")));
-    zeros->addWidget(labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by"),
-                                    FieldKind::length, zero(&ZeroFret::guide_below_mm)),
-                              tr("guide below")));
-    return page_of({height_, pressed_, zero_, zero_box_});
+    zero_box_ = boxed({labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret"),
+                                      FieldKind::length, zero(&ZeroFret::height_mm)),
+                                tr("its height")),
+                       labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by"),
+                                      FieldKind::length, zero(&ZeroFret::guide_below_mm)),
+                                tr("guide below"))});
+    add_page(tr("Height"), {height_, pressed_, zero_, zero_box_});
 }
 
-QWidget* NutPages::slots_page() {
+void NutPages::add_slots_page() {
     const auto nut = [](auto member) {
         return [member](const State& s) -> std::optional<double> { return member(s.job.design.nut); };
     };
@@ -171,7 +104,7 @@ QWidget* NutPages::slots_page() {
         commit(index == 1 ? tr("fair top") : tr("top at every string"),
                with(session_.document(), "nut.fair_top", index == 1));
     });
-    return page_of(
+    add_page(tr("Slots"), 
         {top_,
          labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
                         nut([](const NutDesign& n) { return n.slot_clearance_mm.plain; })),
@@ -196,7 +129,7 @@ QWidget* NutPages::slots_page() {
                   tr("floor share"))});
 }
 
-QWidget* NutPages::seat_page() {
+void NutPages::add_seat_page() {
     const auto nut = [](auto member) {
         return [member](const State& s) -> std::optional<double> { return member(s.job.design.nut); };
     };
@@ -241,7 +174,7 @@ QWidget* NutPages::seat_page() {
         field("nut.blank.thickness_mm", tr("blank thickness"), FieldKind::length,
               blank(&Blank::thickness_mm))};
     for (ValueField* blank_field : blank_fields) binder_.prepare(blank_field, whole_blank);
-    return page_of({seat_, material_, seat_radius_box_,
+    add_page(tr("Seat"), {seat_, material_, seat_radius_box_,
                     labelled(field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
                                    nut([](const NutDesign& n) { return n.headstock_angle_deg; })),
                              tr("headstock")),
@@ -252,7 +185,7 @@ QWidget* NutPages::seat_page() {
                     labelled(blank_fields[2], tr("thickness"))});
 }
 
-QWidget* NutPages::behind_page() {
+void NutPages::add_behind_page() {
     posts_ =
         new ChoiceRow(tr("Posts or bar"), {{tr("not given"), tr("floors follow the headstock angle"), {}},
                                            {tr("given"), tr("floors follow each string's own fall"), {}}});
@@ -271,28 +204,25 @@ QWidget* NutPages::behind_page() {
             return QStringLiteral("nut.posts[%1].%2").arg(chosen(s)).arg(QLatin1String(name));
         };
     };
-    post_box_ = new QWidget;
-    auto* row = new QHBoxLayout(post_box_);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(12);
-    row->addWidget(labelled(field("posts.behind_mm", tr("post behind the front face"), FieldKind::length,
-                                  post(&Post::behind_mm), key("behind_mm")),
-                            tr("behind")));
-    row->addWidget(labelled(field("posts.across_mm", tr("post across from the centreline"), FieldKind::length,
-                                  post(&Post::across_mm), key("across_mm")),
-                            tr("across")));
-    row->addWidget(labelled(field("posts.below_mm", tr("post below the fret tops"), FieldKind::length,
-                                  post(&Post::below_mm), key("below_mm")),
-                            tr("below")));
     auto* all = new QToolButton;
     all->setText(tr("all as this one"));
     all->setProperty("plain", true);
     all->setToolTip(
         tr("A retainer bar: every string as far behind and as far below as the chosen one, straight back"));
     connect(all, &QToolButton::clicked, this, &NutPages::posts_like_chosen);
-    row->addWidget(all, 0, Qt::AlignBottom);
+    post_box_ = boxed(
+        {labelled(field("posts.behind_mm", tr("post behind the front face"), FieldKind::length,
+                        post(&Post::behind_mm), key("behind_mm")),
+                  tr("behind")),
+         labelled(field("posts.across_mm", tr("post across from the centreline"), FieldKind::length,
+                        post(&Post::across_mm), key("across_mm")),
+                  tr("across")),
+         labelled(field("posts.below_mm", tr("post below the fret tops"), FieldKind::length,
+                        post(&Post::below_mm), key("below_mm")),
+                  tr("below")),
+         all});
     angles_ = new QLabel;
-    return page_of({posts_, post_box_, angles_});
+    add_page(tr("Behind"), {posts_, post_box_, angles_});
 }
 
 std::vector<double> NutPages::centres() const {
@@ -300,12 +230,6 @@ std::vector<double> NutPages::centres() const {
     for (const StringSolution& string : session_.state().solution.strings)
         list.push_back(string.line.nut_y_mm);
     return list;
-}
-
-void NutPages::commit(const QString& name, const Value& document) {
-    const std::vector<Message> problems = session_.commit(name, document);
-    if (!problems.empty()) Q_EMIT refused(FieldBinder::told(problems, session_.state().job.unit));
-    refresh();
 }
 
 void NutPages::pick_spacing(int method) {
@@ -360,8 +284,7 @@ void NutPages::posts_like_chosen() {
     commit(tr("all posts as one bar"), document);
 }
 
-void NutPages::refresh() {
-    if (!session_.is_open()) return;
+void NutPages::show_state() {
     const State& state = session_.state();
     const NutDesign& nut = state.job.design.nut;
     spacing_->set_chosen(static_cast<int>(nut.spacing.method));

@@ -13,6 +13,5 @@ constexpr double caption_line = 17;
 constexpr double plan_gap = 8;
 constexpr double left_room = 44;
 constexpr double right_room = 108;
-constexpr double most_zoom = 16;
 
 } // namespace fm::nut_rows

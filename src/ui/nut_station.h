@@ -1,32 +1,21 @@
 #pragma once
-#include "ui/choice_row.h"
 #include "ui/nut_canvas.h"
 #include "ui/nut_pages.h"
+#include "ui/station_frame.h"
 
 namespace fm {
 
-/// The nut's station: its drawing as the form, and the choices under it.
-class NutStation : public QWidget {
+/// The nut: its drawing with the values on it, what is doubtful, and the choices the drawing has no place
+/// for.
+class NutStation : public StationFrame {
     Q_OBJECT
 public:
     NutStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
-    void refresh();
-    NutCanvas* canvas() { return canvas_; }
-    NutPages* pages() { return pages_; }
-
-Q_SIGNALS:
-    void side_picked(NutSide side);
-
-protected:
-    void resizeEvent(QResizeEvent* event) override;
+    void refresh() override;
+    NutCanvas* canvas() override { return canvas_; }
+    NutPages* pages() override { return pages_; }
 
 private:
-    Session& session_;
-    const ViewState& view_;
-    FieldBinder binder_;
-    QLabel* facts_;
-    QLabel* doubts_;
-    ChoiceRow* side_;
     NutCanvas* canvas_;
     NutPages* pages_;
 };

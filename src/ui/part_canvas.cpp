@@ -1,0 +1,223 @@
+#include "ui/part_canvas.h"
+
+#include "core/quantities.h"
+#include "sheet/fonts.h"
+#include "ui/texts.h"
+#include "ui/theme.h"
+
+#include <QGestureEvent>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QNativeGestureEvent>
+#include <QPainter>
+#include <QPinchGesture>
+#include <QWheelEvent>
+
+#include <cmath>
+
+namespace fm {
+
+namespace {
+constexpr double most_zoom = 16;
+constexpr int caption_px = 13;
+} // namespace
+
+PartCanvas::PartCanvas(Session& session, FieldBinder& binder, const ViewState& view, const QString& name,
+                       QWidget* parent)
+    : QWidget(parent), session_(session), binder_(binder), view_(view) {
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(name);
+    setMinimumHeight(240);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    grabGesture(Qt::PinchGesture);
+}
+
+ValueField* PartCanvas::add_field(const char* key, const QString& name, FieldKind kind,
+                                  FieldBinder::Getter value, int width, KeyMaker made) {
+    auto* field = new ValueField(QString::fromLatin1(key), name, kind, this);
+    field->resize(width, 32);
+    QFont font = shipped_font(true);
+    font.setPixelSize(16);
+    field->setFont(font);
+    if (made)
+        binder_.bind(field, std::move(value), std::move(made));
+    else
+        binder_.bind(field, std::move(value));
+    return field;
+}
+
+InkNumber* PartCanvas::add_number(const QString& name, KeyMaker key, int width, int px) {
+    auto* number = new InkNumber(this);
+    QFont font = shipped_font(px > 16);
+    font.setPixelSize(px);
+    number->setFont(font);
+    number->resize(width, std::max(32, px + 10));
+    connect(number, &InkNumber::picked, this, [this, key] {
+        const auto asked = number_of_key(state().solution, key(state()).toStdString());
+        if (asked) Q_EMIT number_picked(QString::fromStdString(asked->name()));
+    });
+    numbers_.push_back({number, name, std::move(key)});
+    return number;
+}
+
+double PartCanvas::side() const {
+    return state().job.left_handed ? -1.0 : 1.0;
+}
+
+void PartCanvas::put(QWidget* widget, QPointF middle, const QString& caption, double wide) {
+    widget->show();
+    widget->move(static_cast<int>(std::lround(middle.x() - 0.5 * widget->width())),
+                 static_cast<int>(std::lround(middle.y() - 0.5 * widget->height())));
+    if (caption.isEmpty()) return;
+    if (wide == 0) wide = widget->width() + 28.0;
+    write(QRectF(middle.x() - 0.5 * wide, widget->geometry().bottom() + 1.0, wide, 34.0),
+          Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, caption);
+}
+
+void PartCanvas::lead(const QPolygonF& line) {
+    lines_.push_back(line);
+}
+
+void PartCanvas::dimension(QPointF from, QPointF to) {
+    const QPointF along = to - from;
+    const double length = std::hypot(along.x(), along.y());
+    if (length < 1.0) return;
+    const QPointF across(-along.y() / length * 5.0, along.x() / length * 5.0);
+    lines_.push_back(QPolygonF{from, to});
+    lines_.push_back(QPolygonF{from - across, from + across});
+    lines_.push_back(QPolygonF{to - across, to + across});
+}
+
+void PartCanvas::write(const QRectF& box, int align, const QString& words, bool strong) {
+    words_.push_back({box, align, words, strong});
+}
+
+void PartCanvas::show_numbers() {
+    const Unit unit = state().job.unit;
+    for (const Number& number : numbers_) {
+        const auto key = number_of_key(state().solution, number.key(state()).toStdString());
+        const auto value = key ? value_of(state().solution, *key) : std::nullopt;
+        QString name = number.name;
+        if (key && key->quantity->of_string())
+            name += QStringLiteral(", ") + QString::fromStdString(design().string_name(key->string));
+        const bool length = key && key->quantity->kind == QuantityKind::length;
+        if (length) name += QStringLiteral(", ") + unit_text(unit);
+        number.shown->show_number(!value   ? QStringLiteral("–")
+                                  : length ? length_number(*value, unit)
+                                           : term_value(*value, key->quantity->kind, unit),
+                                  name);
+    }
+}
+
+void PartCanvas::refresh() {
+    if (!session_.is_open()) return;
+    words_.clear();
+    lines_.clear();
+    show_numbers();
+    lay_out();
+    update();
+}
+
+void PartCanvas::paint_marks(QPainter& painter) const {
+    painter.setPen(QPen(theme().caption, 1));
+    for (const QPolygonF& line : lines_) painter.drawPolyline(line);
+    for (const Words& words : words_) {
+        QFont font = shipped_font(words.strong);
+        font.setPixelSize(words.strong ? caption_px + 2 : caption_px);
+        painter.setFont(font);
+        painter.setPen(words.strong ? theme().ink : theme().caption);
+        painter.drawText(words.box, words.align, words.text);
+    }
+}
+
+void PartCanvas::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), theme().ground);
+    if (!session_.is_open()) return;
+    painter.setRenderHint(QPainter::Antialiasing);
+    paint_views(painter);
+    paint_marks(painter);
+    if (!hasFocus()) return;
+    painter.setPen(QPen(theme().yours, 2));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(rect().adjusted(1, 1, -2, -2));
+}
+
+void PartCanvas::zoom_by(double factor) {
+    zoom_ = std::clamp(zoom_ * factor, 1.0, most_zoom);
+    if (zoom_ == 1.0) pan_ = {};
+    refresh();
+}
+
+void PartCanvas::zoom_home() {
+    zoom_ = 1.0;
+    pan_ = {};
+    refresh();
+}
+
+bool PartCanvas::event(QEvent* event) {
+    if (event->type() == QEvent::NativeGesture) {
+        const auto* gesture = static_cast<QNativeGestureEvent*>(event);
+        if (gesture->gestureType() == Qt::ZoomNativeGesture) {
+            zoom_by(1.0 + gesture->value());
+            return true;
+        }
+    }
+    if (event->type() == QEvent::Gesture) {
+        if (auto* pinch =
+                static_cast<QPinchGesture*>(static_cast<QGestureEvent*>(event)->gesture(Qt::PinchGesture))) {
+            zoom_by(pinch->scaleFactor());
+            return true;
+        }
+    }
+    return QWidget::event(event);
+}
+
+void PartCanvas::resizeEvent(QResizeEvent*) {
+    refresh();
+}
+
+void PartCanvas::mousePressEvent(QMouseEvent* event) {
+    pressed_at_ = event->position();
+    if (!session_.is_open() || event->button() != Qt::LeftButton) return;
+    if (const auto string = string_at(event->position())) Q_EMIT string_picked(*string);
+}
+
+void PartCanvas::mouseMoveEvent(QMouseEvent* event) {
+    if (!(event->buttons() & (Qt::LeftButton | Qt::MiddleButton)) || zoom_ == 1.0) return;
+    pan_ += event->position() - pressed_at_;
+    pressed_at_ = event->position();
+    refresh();
+}
+
+void PartCanvas::wheelEvent(QWheelEvent* event) {
+    if (!session_.is_open()) return;
+    const double factor = std::pow(1.0015, event->angleDelta().y());
+    const double before = zoom_;
+    // The point under the pointer stays where it is.
+    const QPointF from = event->position() - still_point() - pan_;
+    zoom_ = std::clamp(zoom_ * factor, 1.0, most_zoom);
+    pan_ = zoom_ == 1.0 ? QPointF() : pan_ - from * (zoom_ / before - 1.0);
+    event->accept();
+    refresh();
+}
+
+void PartCanvas::keyPressEvent(QKeyEvent* event) {
+    if (!session_.is_open()) return QWidget::keyPressEvent(event);
+    const bool moves = event->modifiers() & Qt::ShiftModifier && zoom_ > 1.0;
+    constexpr double step = 40;
+    switch (event->key()) {
+    case Qt::Key_Left:
+        moves ? void(pan_ += QPointF(step, 0)) : void(Q_EMIT string_stepped(side() > 0 ? -1 : 1));
+        break;
+    case Qt::Key_Right:
+        moves ? void(pan_ -= QPointF(step, 0)) : void(Q_EMIT string_stepped(side() > 0 ? 1 : -1));
+        break;
+    case Qt::Key_Up: pan_ += moves ? QPointF(0, step) : QPointF(); break;
+    case Qt::Key_Down: pan_ -= moves ? QPointF(0, step) : QPointF(); break;
+    default: return QWidget::keyPressEvent(event);
+    }
+    refresh();
+}
+
+} // namespace fm

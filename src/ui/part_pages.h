@@ -1,0 +1,47 @@
+#pragma once
+#include "ui/choice_row.h"
+#include "ui/field_binder.h"
+#include "ui/view_state.h"
+
+#include <QStackedWidget>
+#include <QWidget>
+
+class QVBoxLayout;
+
+namespace fm {
+
+/// What a station's drawing has no place for, on pages under it: the schools and the lesser measures.
+class PartPages : public QWidget {
+    Q_OBJECT
+public:
+    PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+    void show_page(int page);
+    int page() const { return stack_->currentIndex(); }
+    int page_count() const { return stack_->count(); }
+
+Q_SIGNALS:
+    void refused(const QString& why);
+
+protected:
+    /// A page of choices and fields side by side, wrapping.
+    void add_page(const QString& name, const std::vector<QWidget*>& parts);
+    QWidget* labelled(ValueField* field, const QString& words);
+    /// Several parts that come and go together.
+    static QWidget* boxed(const std::vector<QWidget*>& parts);
+    ValueField* field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
+                      FieldBinder::KeyMaker made = nullptr);
+    void commit(const QString& name, const Value& document);
+    virtual void show_state() = 0;
+
+    Session& session_;
+    FieldBinder& binder_;
+    const ViewState& view_;
+
+private:
+    QStackedWidget* stack_;
+    QLayout* tab_row_;
+    QButtonGroup tabs_;
+};
+
+} // namespace fm
