@@ -28,7 +28,6 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    void fit_rows();
     const Session& session_;
     const ViewState& view_;
     CutListModel* model_;

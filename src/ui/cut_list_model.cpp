@@ -133,6 +133,18 @@ QString CutListModel::cell(const QModelIndex& index) const {
     return {};
 }
 
+Tone CutListModel::tone(const QModelIndex& index) const {
+    switch (column(index.column())) {
+    case Column::string: return Tone::name;
+    case Column::saw_to: return Tone::dust;
+    case Column::floor: return Tone::strong;
+    case Column::gap_now:
+    case Column::action_now: return Tone::yours;
+    case Column::take_off: return cell(index).contains(QLatin1Char('+')) ? Tone::missing : Tone::take_off;
+    default: return Tone::plain;
+    }
+}
+
 QVariant CutListModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || !session_.is_open()) return {};
     const auto i = static_cast<std::size_t>(index.row());
@@ -143,6 +155,7 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
                headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(", ") +
                unit_text(session_.state().job.unit) + QLatin1Char(' ') + datum_words();
     if (role == Qt::EditRole) return QString();
+    if (role == tone_role) return static_cast<int>(tone(index));
     if (role != number_key_role) return {};
     switch (here) {
     case Column::saw_to: return QString::fromStdString(string_key(i, "saw_to_above_seat_mm"));
@@ -193,30 +206,6 @@ QString CutListModel::feeler_words(int row) const {
         leaves << length_number(leaf, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
     return tr("the file stops on feelers %1 = %2")
         .arg(leaves.join(QStringLiteral(" + ")), length_with_unit(stack->height_mm, unit));
-}
-
-QString CutListModel::as_text() const {
-    QStringList lines;
-    for (int row = -1; row < rowCount(); ++row) {
-        QStringList cells;
-        for (int c = 0; c < columnCount(); ++c)
-            cells << (row < 0 ? headerData(c, Qt::Horizontal, Qt::DisplayRole).toString()
-                              : cell(index(row, c)))
-                         .replace(QLatin1Char('\n'), QLatin1Char(' '));
-        lines << cells.join(QLatin1Char('\t'));
-    }
-    return lines.join(QLatin1Char('\n')) + QLatin1Char('\n');
-}
-
-QString CutListModel::as_html() const {
-    QString html = QStringLiteral("<table>");
-    for (const QString& line : as_text().split(QLatin1Char('\n'), Qt::SkipEmptyParts)) {
-        html += QStringLiteral("<tr>");
-        for (const QString& word : line.split(QLatin1Char('\t')))
-            html += QStringLiteral("<td>") + word.toHtmlEscaped() + QStringLiteral("</td>");
-        html += QStringLiteral("</tr>");
-    }
-    return html + QStringLiteral("</table>");
 }
 
 } // namespace fm

@@ -1,6 +1,5 @@
 #pragma once
-#include "ui/session.h"
-#include "ui/view_state.h"
+#include "ui/row_delegate.h"
 
 #include <QAbstractTableModel>
 
@@ -12,7 +11,6 @@ class CutListModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum class Column { string, saw_to, floor, width, file, gap_now, action_now, now, take_off };
-    enum Role { number_key_role = Qt::UserRole, emphasis_role };
 
     CutListModel(const Session& session, const ViewState& view, QObject* parent = nullptr);
 
@@ -26,9 +24,6 @@ public:
 
     void refresh();
     Column column(int section) const;
-    /// The list as text with tabs, and as an HTML table.
-    QString as_text() const;
-    QString as_html() const;
     QString datum_words() const;
 
     /// Feelers under the file for a row measured over the board; "" for another datum.
@@ -40,6 +35,7 @@ Q_SIGNALS:
 
 private:
     QString cell(const QModelIndex& index) const;
+    Tone tone(const QModelIndex& index) const;
     QString file_words(std::size_t string) const;
     std::optional<double> floor_mm(std::size_t string) const;
     const Session& session_;

@@ -1,5 +1,6 @@
 #include "ui/row_delegate.h"
 
+#include "sheet/fonts.h"
 #include "ui/theme.h"
 
 #include <QHeaderView>
@@ -8,6 +9,83 @@
 #include <QTableView>
 
 namespace fm {
+
+namespace {
+
+/// Wound strings as a ring, plain ones as a dot, larger for thicker; returns the room left for the name.
+QRect paint_mark(QPainter* painter, const QRect& rect, const StringDesign& string) {
+    painter->setRenderHint(QPainter::Antialiasing);
+    const double r = 3.0 + 1.6 * std::min(2.0, string.diameter_mm);
+    const QPointF middle(rect.left() + 17.0, rect.center().y() + 0.5);
+    painter->setPen(QPen(theme().ink, 1.5));
+    painter->setBrush(string.wound ? QBrush(theme().list) : QBrush(theme().ink));
+    painter->drawEllipse(middle, string.wound ? r : 0.8 * r, string.wound ? r : 0.8 * r);
+    return rect.adjusted(31, 0, 0, 0);
+}
+
+QColor colour_of(Tone tone) {
+    switch (tone) {
+    case Tone::dust:
+    case Tone::take_off: return theme().take_off;
+    case Tone::missing: return theme().missing;
+    case Tone::yours: return theme().yours;
+    default: return theme().ink;
+    }
+}
+
+void paint_number(QPainter* painter, const QRect& box, const QString& text, Tone tone, bool chosen) {
+    const bool large = tone == Tone::strong || tone == Tone::take_off || tone == Tone::missing;
+    QFont font = shipped_font(large || (tone == Tone::name && chosen));
+    const int px = painter->font().pixelSize() > 0 ? painter->font().pixelSize() : 16;
+    font.setPixelSize(large ? px + 2 : px);
+    painter->setPen(colour_of(tone));
+    const int align = tone == Tone::name ? Qt::AlignLeft : Qt::AlignRight;
+    const qsizetype line = text.indexOf(QLatin1Char('\n'));
+    // A column too narrow for its figures makes them smaller: nothing is cut off.
+    const QString widest = line < 0 ? text : text.left(line);
+    while (font.pixelSize() > 11 && QFontMetrics(font).horizontalAdvance(widest) > box.width())
+        font.setPixelSize(font.pixelSize() - 1);
+    painter->setFont(font);
+    if (line < 0) {
+        painter->drawText(box, align | Qt::AlignVCenter, text);
+        return;
+    }
+    painter->drawText(box.adjusted(0, 2, 0, -box.height() / 2 + 3), align | Qt::AlignVCenter,
+                      text.left(line));
+    font.setPixelSize(std::max(11, px - 4));
+    font.setBold(false);
+    painter->setFont(font);
+    painter->drawText(box.adjusted(0, box.height() / 2 + 1, 0, -1), align | Qt::AlignVCenter,
+                      text.mid(line + 1));
+}
+
+} // namespace
+
+void NumberDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
+                           const QModelIndex& index) const {
+    const auto tone = static_cast<Tone>(index.data(tone_role).toInt());
+    const auto i = static_cast<std::size_t>(index.row());
+    const bool chosen = i == view_.string;
+    painter->save();
+    paint_ground(painter, option, index, chosen);
+    QRect box = option.rect.adjusted(1, 0, -5, 0);
+    if (tone == Tone::name)
+        box = paint_mark(painter, option.rect, session_.state().job.design.strings[i]);
+    paint_number(painter, box, index.data().toString(), tone, chosen);
+    paint_focus(painter, option);
+    painter->restore();
+}
+
+void share_room(QTableView* table) {
+    const QAbstractItemModel* model = table->model();
+    const int rows = std::max(1, model->rowCount());
+    table->verticalHeader()->setDefaultSectionSize(std::clamp(table->viewport()->height() / rows, 32, 44));
+    const int columns = model->columnCount();
+    const int width = table->viewport()->width();
+    const int others = width * 70 / 100 / std::max(1, columns - 1);
+    for (int column = 1; column < columns; ++column) table->setColumnWidth(column, others);
+    table->setColumnWidth(0, width - others * (columns - 1));
+}
 
 QWidget* RowDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&,
                                    const QModelIndex& index) const {

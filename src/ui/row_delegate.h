@@ -27,8 +27,25 @@ protected:
     const ViewState& view_;
 };
 
+/// How a number of a list is written.
+enum class Tone { name, plain, strong, dust, take_off, missing, yours };
+
+/// What the models of such lists say of a cell beside its text.
+enum RowRole { number_key_role = Qt::UserRole, tone_role };
+
+/// A row of numbers as it lies on the paper: the string's mark, numbers to the right, what remains of a 64th
+/// small beneath. Asks its model for tone_role.
+class NumberDelegate : public RowDelegate {
+public:
+    using RowDelegate::RowDelegate;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override;
+};
+
 /// A table as it lies on the paper: no grid, no scrolling aside, sections as wide as they are made, Tab
 /// leaves it.
 void lay_out_table(QTableView* table, int least_row_px);
+/// Rows and columns of a list share the room it has; the first column holds the strings' names.
+void share_room(QTableView* table);
 
 } // namespace fm
