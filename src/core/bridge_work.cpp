@@ -105,6 +105,8 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
         const double bend = slope.before + slope.behind;
         const double tension_n = strings[i].tension_n.value_or(0.0);
         at.break_angle_deg = bend * degrees;
+        at.slope_before_deg = slope.before * degrees;
+        at.slope_behind_deg = slope.behind * degrees;
         at.force_n = 2.0 * tension_n * std::sin(0.5 * bend);
         at.down_force_n = tension_n * (std::sin(slope.before) + std::sin(slope.behind));
         at.toward_nut_force_n = tension_n * (std::cos(slope.before) - std::cos(slope.behind));

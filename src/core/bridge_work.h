@@ -19,7 +19,9 @@ struct BridgeString {
     std::optional<double> exposure_mm;      ///< saddle standing out of the bridge
     std::optional<double> saddle_height_mm; ///< from the slot's floor (or what lies in it) to the string
     double break_angle_deg = 0;
-    double force_n = 0; ///< on the saddle
+    double slope_before_deg = 0; ///< its rise to the saddle
+    double slope_behind_deg = 0; ///< its fall behind it
+    double force_n = 0;          ///< on the saddle
     double down_force_n = 0;
     double toward_nut_force_n = 0;
     double exit_x_mm = 0; ///< where it leaves behind the saddle, in plan

@@ -83,6 +83,18 @@ bool about_the_nut(const Message& doubt) {
     return doubt.where.starts_with("nut.") || std::find(ids.begin(), ids.end(), doubt.id) != ids.end();
 }
 
+bool about_the_saddle(const Message& doubt) {
+    constexpr std::array ids{"exposure_below_zero", "slot_too_shallow", "floor_under_slot",
+                             "travel_too_short", "strings_touch"};
+    return doubt.where.starts_with("saddle.") || std::find(ids.begin(), ids.end(), doubt.id) != ids.end();
+}
+
+bool about_the_bridge(const Message& doubt) {
+    constexpr std::array ids{"exposure_below_zero", "slot_too_shallow", "floor_under_slot",
+                             "break_angle_shallow", "edge_near_fret",   "edge_near_nut"};
+    return doubt.where.starts_with("bridge.") || std::find(ids.begin(), ids.end(), doubt.id) != ids.end();
+}
+
 bool unsolvable(const Message& doubt) {
     constexpr std::array ids{"string_no_tension", "string_no_crown", "exit_before_crown"};
     return std::find(ids.begin(), ids.end(), doubt.id) != ids.end();

@@ -70,7 +70,7 @@ Value with_spacing_method(const Value& document, std::string_view key, SpacingMe
 }
 
 Value with_edge_margins(const Value& document, std::string_view key, bool by_margin,
-                        const std::vector<double>& centres_mm, const Design& design) {
+                        const std::vector<double>& centres_mm, const Design& design, double half_width_mm) {
     const double bass_mm = centres_mm.front();
     const double treble_mm = centres_mm.back();
     if (!by_margin) {
@@ -78,12 +78,11 @@ Value with_edge_margins(const Value& document, std::string_view key, bool by_mar
         changed = with(changed, below(key, "spread_mm"), to_thousandth(treble_mm - bass_mm));
         return with(changed, below(key, "bias_mm"), to_thousandth(-0.5 * (treble_mm + bass_mm)));
     }
-    const double half_mm = 0.5 * design.neck.nut_width_mm;
     Value changed = without(without(document, below(key, "spread_mm")), below(key, "bias_mm"));
     changed = with(changed, below(key, "edge_margin_mm.bass"),
-                   to_thousandth(half_mm + bass_mm - 0.5 * design.strings.front().diameter_mm));
+                   to_thousandth(half_width_mm + bass_mm - 0.5 * design.strings.front().diameter_mm));
     return with(changed, below(key, "edge_margin_mm.treble"),
-                to_thousandth(half_mm - treble_mm - 0.5 * design.strings.back().diameter_mm));
+                to_thousandth(half_width_mm - treble_mm - 0.5 * design.strings.back().diameter_mm));
 }
 
 Value with_height_method(const Value& document, NutHeightMethod method, int pressed_fret,
@@ -105,6 +104,34 @@ Value with_height_method(const Value& document, NutHeightMethod method, int pres
     }
     changed = with(changed, "nut.height.bass_mm", read(solution.strings.front()));
     return with(changed, "nut.height.treble_mm", read(solution.strings.back()));
+}
+
+Value with_action_measure(const Value& document, ActionMeasure measure, const Solution& solution) {
+    const bool open = measure == ActionMeasure::open;
+    const auto read = [open](const StringSolution& string) {
+        return to_thousandth(open ? string.action12_mm : string.action12_capo_mm);
+    };
+    Value changed = with(document, "saddle.action.measured", open ? "open" : "capo_1");
+    if (find(document, "saddle.action.each_mm")) {
+        std::vector<double> each;
+        for (const StringSolution& string : solution.strings) each.push_back(read(string));
+        return with(changed, "saddle.action.each_mm", list(each));
+    }
+    changed = with(changed, "saddle.action.bass_mm", read(solution.strings.front()));
+    return with(changed, "saddle.action.treble_mm", read(solution.strings.back()));
+}
+
+Value with_each_target(const Value& document, std::string_view key, bool each, const Targets& targets,
+                       std::size_t strings) {
+    if (each) {
+        std::vector<double> values;
+        for (std::size_t i = 0; i < strings; ++i) values.push_back(targets.of(i, strings));
+        return with(without(without(document, below(key, "bass_mm")), below(key, "treble_mm")),
+                    below(key, "each_mm"), list(values));
+    }
+    const Value changed = with(without(document, below(key, "each_mm")), below(key, "bass_mm"),
+                               to_thousandth(targets.of(0, strings)));
+    return with(changed, below(key, "treble_mm"), to_thousandth(targets.of(strings - 1, strings)));
 }
 
 Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,

@@ -14,13 +14,23 @@ namespace fm {
                                         const std::vector<double>& centres_mm);
 
 /// Outer strings by their edge margins, or by spread and bias; they stay where they are.
+/// @param half_width_mm of the board there, from the centreline
 [[nodiscard]] Value with_edge_margins(const Value& document, std::string_view key, bool by_margin,
-                                      const std::vector<double>& centres_mm, const Design& design);
+                                      const std::vector<double>& centres_mm, const Design& design,
+                                      double half_width_mm);
 
 /// The nut's height read by another school: the targets become what that school reads on the nut as it is
 /// planned, to a thousandth of a mm, so that nothing moves but the way of reading.
 [[nodiscard]] Value with_height_method(const Value& document, NutHeightMethod method, int pressed_fret,
                                        const Solution& solution);
+
+/// The action read open or with a capo at fret 1; the targets become what that reads as it is planned.
+[[nodiscard]] Value with_action_measure(const Value& document, ActionMeasure measure,
+                                        const Solution& solution);
+
+/// Targets under `key` ("saddle.action") one for every string, or by the outer strings alone.
+[[nodiscard]] Value with_each_target(const Value& document, std::string_view key, bool each,
+                                     const Targets& targets, std::size_t strings);
 
 /// A reading added to the newest entry of this sitting (`entry`), or to a new one when there is none.
 /// @param when ISO 8601 time of a new entry

@@ -71,26 +71,69 @@ void MainWindow::build() {
     connect(dismiss, &QToolButton::clicked, notice_, &QWidget::hide);
     notice_->hide();
     right->addWidget(notice_);
-    auto* bench = new QWidget;
-    auto* middle = new QHBoxLayout(bench);
-    middle->setContentsMargins(0, 0, 0, 0);
-    middle->setSpacing(0);
-    station_ = new NutStation(session_, view_);
-    middle->addWidget(station_, 1);
+    strings_ = new StringsStation(session_, view_);
+    nut_ = new NutStation(session_, view_);
     cut_list_ = new CutList(session_, view_);
-    cut_list_->setFixedWidth(352);
-    middle->addWidget(cut_list_);
+    saddle_ = new SaddleStation(session_, view_);
     board_ = new FretBoard(session_, view_);
     middle_ = new QStackedWidget;
-    middle_->addWidget(bench);
-    middle_->addWidget(board_);
-    strings_ = new StringsStation(session_, view_);
     middle_->addWidget(strings_);
+    middle_->addWidget(side_by_side(nut_, cut_list_));
+    middle_->addWidget(side_by_side(saddle_, saddle_->list()));
+    middle_->addWidget(board_);
     right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
     across->addLayout(right, 1);
     setCentralWidget(centre);
+}
+
+QWidget* MainWindow::side_by_side(QWidget* station, QWidget* list) {
+    auto* bench = new QWidget;
+    auto* row = new QHBoxLayout(bench);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    row->addWidget(station, 1);
+    list->setFixedWidth(352);
+    row->addWidget(list);
+    lists_.push_back(list);
+    return bench;
+}
+
+StationFrame* MainWindow::drawn_station() const {
+    if (view_.board) return nullptr;
+    switch (view_.station) {
+    case Station::strings: return nullptr;
+    case Station::nut: return nut_;
+    case Station::saddle: return saddle_;
+    }
+    return nullptr;
+}
+
+void MainWindow::connect_station(StationFrame* station) {
+    const auto refused = [this](const QString& why) { show_notice(why, false); };
+    const auto worked = [this](const QString& name) {
+        if (name.isEmpty()) return;
+        key_name_ = name;
+        show_working();
+    };
+    connect(station, &StationFrame::side_picked, this, &MainWindow::choose_side);
+    connect(station->pages(), &PartPages::refused, this, refused);
+    connect(station->canvas(), &PartCanvas::string_picked, this, &MainWindow::choose_string);
+    connect(station->canvas(), &PartCanvas::string_stepped, this, &MainWindow::step_string);
+    connect(station->canvas(), &PartCanvas::number_picked, this, worked);
+    NumbersList* list = station->list();
+    if (!list) return;
+    connect(list, &NumbersList::string_picked, this, &MainWindow::choose_string);
+    connect(list, &NumbersList::number_picked, this, [this, worked](const QString& key) {
+        const auto number = number_of_key(session_.state().solution, key.toStdString());
+        if (number) worked(QString::fromStdString(number->name()));
+    });
+    connect(list, &NumbersList::list_picked, this,
+            [this](int stage) { choose_stage(static_cast<CutStage>(stage)); });
+    connect(list->model(), &NumbersModel::not_understood, this, refused);
+    connect(list->model(), &NumbersModel::typed, this,
+            [this](int string, double mm) { take_reading(string, true, mm); });
 }
 
 void MainWindow::connect_parts() {
@@ -130,7 +173,7 @@ void MainWindow::connect_parts() {
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
     connect(way_, &StringWay::nut_touched, this, [this] {
         choose_station(Station::nut);
-        station_->canvas()->setFocus();
+        nut_->canvas()->setFocus();
     });
     connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
     connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
@@ -143,19 +186,12 @@ void MainWindow::connect_parts() {
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
     connect(cut_list_->model(), &CutListModel::not_understood, this,
             [this](const QString& why) { show_notice(why, false); });
-    connect(station_, &NutStation::side_picked, this, &MainWindow::choose_side);
+    connect_station(nut_);
+    connect_station(saddle_);
     connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
     connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
     connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
     connect(board_, &FretBoard::number_picked, this, [this](const QString& name) {
-        key_name_ = name;
-        show_working();
-    });
-    connect(station_->pages(), &NutPages::refused, this,
-            [this](const QString& why) { show_notice(why, false); });
-    connect(station_->canvas(), &NutCanvas::string_picked, this, &MainWindow::choose_string);
-    connect(station_->canvas(), &NutCanvas::string_stepped, this, &MainWindow::step_string);
-    connect(station_->canvas(), &NutCanvas::number_picked, this, [this](const QString& name) {
         key_name_ = name;
         show_working();
     });
@@ -185,24 +221,32 @@ void MainWindow::refresh() {
     view_.string = std::min(view_.string, count - 1);
     path_->refresh();
     way_->set_string(view_.string);
-    station_->refresh();
-    cut_list_->refresh();
-    middle_->setCurrentIndex(view_.board ? 1 : view_.station == Station::strings ? 2 : 0);
-    if (view_.board) board_->refresh();
-    if (view_.station == Station::strings) strings_->refresh();
+    middle_->setCurrentIndex(view_.board ? middle_->count() - 1 : static_cast<int>(view_.station));
+    if (view_.board)
+        board_->refresh();
+    else if (view_.station == Station::strings)
+        strings_->refresh();
+    if (StationFrame* station = drawn_station()) station->refresh();
+    if (drawn_station() == nut_) cut_list_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
 }
 
 void MainWindow::show_working() {
-    working_->show_number(QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
-                          cut_list_->model()->feeler_words(static_cast<int>(view_.string)));
+    const bool whole = number_of_key(session_.state().solution, key_name_.toStdString()).has_value();
+    const bool slot = !view_.board && view_.station == Station::nut;
+    working_->show_number(
+        whole ? key_name_ : QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
+        slot ? cut_list_->model()->feeler_words(static_cast<int>(view_.string)) : QString());
 }
 
 void MainWindow::choose_string(std::size_t string) {
     if (!session_.is_open() || string == view_.string || string >= session_.state().job.design.strings.size())
         return;
+    // A number of a list with an item for every string goes with the string.
+    if (number_of_key(session_.state().solution, key_name_.toStdString()))
+        key_name_.replace(QStringLiteral("[%1]").arg(view_.string), QStringLiteral("[%1]").arg(string));
     view_.string = string;
     refresh();
 }
@@ -231,15 +275,24 @@ void MainWindow::choose_datum(Datum datum) {
     refresh();
 }
 
+QString MainWindow::first_number(Station station) const {
+    switch (station) {
+    case Station::strings: return QStringLiteral("tension_n");
+    case Station::nut: return QString::fromLatin1(key_of(view_.datum));
+    case Station::saddle: return QStringLiteral("saddle_z_mm");
+    }
+    return {};
+}
+
 void MainWindow::choose_station(Station station) {
     if (!session_.is_open()) return;
     leave_field();
     view_.station = station;
     view_.board = false;
-    key_name_ =
-        station == Station::strings ? QStringLiteral("tension_n") : QString::fromLatin1(key_of(view_.datum));
+    key_name_ = first_number(station);
     refresh();
     if (station == Station::strings) strings_->table()->setFocus();
+    if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
 }
 
 /// The working of the place on the board.
@@ -251,7 +304,7 @@ void MainWindow::show_place() {
 void MainWindow::show_board(bool shown) {
     if (!session_.is_open() || shown == view_.board) return;
     view_.board = shown;
-    key_name_ = QString::fromLatin1(key_of(view_.datum));
+    key_name_ = first_number(view_.station);
     refresh();
     if (!shown) return;
     board_->table()->setFocus();
@@ -321,7 +374,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     const bool narrow = width() < 1180;
     path_->setFixedWidth(narrow ? 170 : 192);
-    cut_list_->setFixedWidth(narrow ? 312 : 352);
+    for (QWidget* list : lists_) list->setFixedWidth(narrow ? 312 : 352);
     working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
 }
 

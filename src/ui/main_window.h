@@ -3,6 +3,7 @@
 #include "ui/cut_list.h"
 #include "ui/fret_board.h"
 #include "ui/nut_station.h"
+#include "ui/saddle_station.h"
 #include "ui/session.h"
 #include "ui/station_path.h"
 #include "ui/string_way.h"
@@ -30,7 +31,8 @@ public:
     bool open(const QString& path);
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
-    NutStation* station() { return station_; }
+    NutStation* nut() { return nut_; }
+    SaddleStation* saddle() { return saddle_; }
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
     StringsStation* strings() { return strings_; }
@@ -64,7 +66,13 @@ protected:
 
 private:
     void build();
+    QWidget* side_by_side(QWidget* station, QWidget* list);
     void connect_parts();
+    void connect_station(StationFrame* station);
+    /// The station in sight, if it is a drawing with pages.
+    StationFrame* drawn_station() const;
+    /// The working a station opens with.
+    QString first_number(Station station) const;
     void build_menus();
     void build_view_menu();
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
@@ -96,11 +104,13 @@ private:
     Paper paper_ = Paper::a4;
     StationPath* path_ = nullptr;
     StringWay* way_ = nullptr;
-    NutStation* station_ = nullptr;
+    NutStation* nut_ = nullptr;
+    SaddleStation* saddle_ = nullptr;
     CutList* cut_list_ = nullptr;
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;
-    QStackedWidget* middle_ = nullptr; ///< the nut with its cut list, the board, the strings
+    std::vector<QWidget*> lists_;      ///< beside the stations
+    QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
     WorkingBar* working_ = nullptr;
     QFrame* notice_ = nullptr;
     bool notice_is_trouble_ = false; ///< goes when the trouble is over

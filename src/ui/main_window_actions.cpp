@@ -28,7 +28,8 @@ namespace fm {
 
 namespace {
 constexpr int most_recent = 8;
-}
+constexpr int most_pages = 5;
+} // namespace
 
 QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
                          const std::function<void()>& act) {
@@ -102,8 +103,12 @@ void MainWindow::build_menus() {
             strings_->choose_set();
         });
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
-        tr("Copy the cut list, or the board, as text and as a table"),
-        [this] { view_.board ? board_->copy() : cut_list_->copy(); });
+        tr("Copy the cut list, or the board, as text and as a table"), [this] {
+            if (view_.board) return board_->copy();
+            const StationFrame* station = drawn_station();
+            NumbersList* list = station ? drawn_station()->list() : nullptr;
+            list ? list->copy() : cut_list_->copy();
+        });
     build_view_menu();
 }
 
@@ -118,10 +123,12 @@ void MainWindow::build_view_menu() {
     add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
         tr("The list for an uncut blank, or for a nut that is in"),
         [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
-    add(look, tr("S&trings"), QKeySequence(tr("Alt+1")), tr("Go to the strings"),
+    add(look, tr("S&trings"), QKeySequence(tr("Alt+3")), tr("Go to the strings"),
         [this] { choose_station(Station::strings); });
-    add(look, tr("N&ut"), QKeySequence(tr("Alt+2")), tr("Go to the nut"),
+    add(look, tr("N&ut"), QKeySequence(tr("Alt+4")), tr("Go to the nut"),
         [this] { choose_station(Station::nut); });
+    add(look, tr("Sa&ddle"), QKeySequence(tr("Alt+5")), tr("Go to the saddle"),
+        [this] { choose_station(Station::saddle); });
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(!view_.board); });
@@ -140,18 +147,22 @@ void MainWindow::build_view_menu() {
     add(look, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
         tr("Choose the next string toward the treble"), [this] { step_string(1); });
     look->addSeparator();
-    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"),
-        [this] { station_->canvas()->zoom_by(1.25); });
-    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"),
-        [this] { station_->canvas()->zoom_by(0.8); });
-    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"),
-        [this] { station_->canvas()->zoom_home(); });
+    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"), [this] {
+        if (StationFrame* station = drawn_station()) station->canvas()->zoom_by(1.25);
+    });
+    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"), [this] {
+        if (StationFrame* station = drawn_station()) station->canvas()->zoom_by(0.8);
+    });
+    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"), [this] {
+        if (StationFrame* station = drawn_station()) station->canvas()->zoom_home();
+    });
     look->addSeparator();
-    const std::array pages{tr("Spacing"), tr("Height"), tr("Slots and top"), tr("Seat and material"),
-                           tr("Behind the nut")};
-    for (int i = 0; i < static_cast<int>(pages.size()); ++i)
-        add(look, pages[static_cast<std::size_t>(i)], QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)),
-            tr("Show these choices under the drawing"), [this, i] { station_->pages()->show_page(i); });
+    for (int i = 0; i < most_pages; ++i)
+        add(look, tr("Page %1 under the drawing").arg(i + 1),
+            QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), tr("Show these choices under the drawing"),
+            [this, i] {
+                if (StationFrame* station = drawn_station()) station->pages()->show_page(i);
+            });
     look->addSeparator();
     evening_ = add(look, tr("E&vening"), QKeySequence(tr("Ctrl+Shift+E")), tr("Dark colours for the evening"),
                    [this] {
@@ -213,8 +224,8 @@ void MainWindow::keep_view() const {
                            QString::number(static_cast<int>(view_.datum)),
                            QString::number(static_cast<int>(view_.stage)),
                            QString::number(static_cast<int>(view_.side)),
-                           QString::number(station_->pages()->page()),
-                           QString::number(static_cast<int>(view_.station))};
+                           QString::number(nut_->pages()->page()),
+                           QLatin1String(station_words[static_cast<std::size_t>(view_.station)])};
     QSettings settings;
     settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
 }
@@ -230,9 +241,10 @@ void MainWindow::restore_view() {
     view_.datum = static_cast<Datum>(number(1, 3));
     view_.stage = static_cast<CutStage>(number(2, 1));
     view_.side = static_cast<NutSide>(number(3, 1));
-    station_->pages()->show_page(number(4, 4));
-    view_.station = static_cast<Station>(number(5, 1));
-    key_name_ = QString::fromLatin1(key_of(view_.datum));
+    nut_->pages()->show_page(number(4, 4));
+    for (std::size_t i = 0; i < station_words.size(); ++i)
+        if (kept[5] == QLatin1String(station_words[i])) view_.station = static_cast<Station>(i);
+    key_name_ = first_number(view_.station);
 }
 
 void MainWindow::fill_recent() {

@@ -28,24 +28,7 @@ void NutCanvas::add_fields() {
     width_ = add_length(
         "neck.nut_width_mm", tr("nut width"), [](const State& s) { return s.job.design.neck.nut_width_mm; },
         84);
-    const auto margin = [](bool bass) {
-        return [bass](const State& s) -> std::optional<double> {
-            const auto& margins = s.job.design.nut.spacing.edge_margin_mm;
-            if (!margins) return std::nullopt;
-            return bass ? margins->bass_mm : margins->treble_mm;
-        };
-    };
-    margin_bass_ =
-        add_length("nut.spacing.edge_margin_mm.bass", tr("edge to the bass string"), margin(true), 66);
-    margin_treble_ =
-        add_length("nut.spacing.edge_margin_mm.treble", tr("edge to the treble string"), margin(false), 66);
-    spread_ = add_length(
-        "nut.spacing.spread_mm", tr("string spread at the nut"),
-        [](const State& s) { return s.job.design.nut.spacing.spread_mm; }, 84);
-    bias_ = add_length(
-        "nut.spacing.bias_mm", tr("shift to the bass side"),
-        [](const State& s) { return s.job.design.nut.spacing.bias_mm; }, 66);
-    centre_ = add_length("nut.spacing.each_mm", tr("centre of this string"), [chosen](const State& s) { return s.solution.strings[chosen(s)].line.nut_y_mm; }, 76, [chosen](const State& s) { return QStringLiteral("nut.spacing.each_mm[%1]").arg(chosen(s)); });
+    spacing_ = add_spacing_fields(spacing_at_nut, tr("string spread at the nut"));
     fret_height_ = add_length(
         "neck.fret_height_mm", tr("fret height"),
         [](const State& s) { return s.job.design.neck.fret_height_mm; }, 70);
@@ -58,17 +41,19 @@ void NutCanvas::add_fields() {
     target_treble_ = add_length(
         "nut.height.treble_mm", tr("gap wanted, treble"),
         [](const State& s) { return s.job.design.nut.height.treble_mm; }, 76);
-    target_each_ = add_length("nut.height.each_mm", tr("gap wanted, this string"), [chosen](const State& s) {
+    target_each_ = add_length(
+        "nut.height.each_mm", tr("gap wanted, this string"),
+        [chosen](const State& s) {
             return s.job.design.nut.height.of(chosen(s), s.job.design.strings.size());
-        }, 76, [chosen](const State& s) { return QStringLiteral("nut.height.each_mm[%1]").arg(chosen(s)); });
-    diameter_ = add_length("strings[].diameter_mm", tr("string gauge"), [chosen](const State& s) { return s.job.design.strings[chosen(s)].diameter_mm; }, 76, [chosen](const State& s) { return QStringLiteral("strings[%1].diameter_mm").arg(chosen(s)); });
+        },
+        76, [chosen](const State& s) { return QStringLiteral("nut.height.each_mm[%1]").arg(chosen(s)); });
+    diameter_ = add_length(
+        "strings[].diameter_mm", tr("string gauge"),
+        [chosen](const State& s) { return s.job.design.strings[chosen(s)].diameter_mm; }, 76,
+        [chosen](const State& s) { return QStringLiteral("strings[%1].diameter_mm").arg(chosen(s)); });
     thickness_ = add_length(
         "nut.thickness_mm", tr("thickness"), [](const State& s) { return s.job.design.nut.thickness_mm; },
         70);
-    outer_ = new QToolButton(this);
-    outer_->setProperty("plain", true);
-    outer_->setFocusPolicy(Qt::TabFocus);
-    connect(outer_, &QToolButton::clicked, this, &NutCanvas::outer_toggled);
     floor_ = new InkNumber(this);
     floor_->resize(120, 34);
     pencil_ = new InkNumber(this);
@@ -134,48 +119,35 @@ double NutCanvas::string_x(const Place& p, std::size_t i) const {
 void NutCanvas::lay_out() {
     const State& state = session_.state();
     const Design& design = state.job.design;
-    const Spacing& spacing = design.nut.spacing;
     const Place p = place();
-    const bool given = spacing.method == SpacingMethod::given;
-    const bool margins = !given && spacing.edge_margin_mm.has_value();
     const bool each = !design.nut.height.each_mm.empty();
-    margin_bass_->setVisible(margins);
-    margin_treble_->setVisible(margins);
-    spread_->setVisible(!given && !margins);
-    bias_->setVisible(!given && !margins);
-    centre_->setVisible(given);
+    const bool margins = choose_spacing_fields(spacing_);
     target_bass_->setVisible(!each && !design.nut.zero_fret);
     target_treble_->setVisible(!each && !design.nut.zero_fret);
     target_each_->setVisible(each && !design.nut.zero_fret);
-    outer_->setVisible(!given);
-    outer_->setText(margins ? tr("by spread") : tr("by edges"));
-    outer_->setToolTip(margins ? tr("Set the outer strings by their spread instead of the edges")
-                               : tr("Set the outer strings by the board's edges instead of their spread"));
-    outer_->setAccessibleName(outer_->toolTip());
-    outer_->resize(outer_->sizeHint().width(), 32);
-    const auto put = [](QWidget* field, double x, double y) {
+    const auto move = [](QWidget* field, double x, double y) {
         field->move(static_cast<int>(std::lround(x)), static_cast<int>(std::lround(y)));
     };
     const auto over = [&](QWidget* field, double middle, double y) {
-        put(field, middle - 0.5 * field->width(), y + pan_.y());
+        move(field, middle - 0.5 * field->width(), y + pan_.y());
     };
     over(width_, p.seat.x(), width_row);
     const double bass = p.seat.x() - side() * p.half;
     const double treble = p.seat.x() + side() * p.half;
-    over(margin_bass_, bass + side() * 33.0, margin_row);
-    over(margin_treble_, treble - side() * 33.0, margin_row);
-    over(spread_, p.seat.x() - 42.0, margin_row);
-    over(bias_, p.seat.x() + 60.0, margin_row);
-    over(outer_, margins ? p.seat.x() : p.seat.x() - std::max(130.0, p.half - 50.0), margin_row);
-    over(centre_, string_x(p, view_.string), margin_row);
+    over(spacing_.margin_bass, bass + side() * 33.0, margin_row);
+    over(spacing_.margin_treble, treble - side() * 33.0, margin_row);
+    over(spacing_.spread, p.seat.x() - 42.0, margin_row);
+    over(spacing_.bias, p.seat.x() + 60.0, margin_row);
+    over(spacing_.outer, margins ? p.seat.x() : p.seat.x() - std::max(130.0, p.half - 50.0), margin_row);
+    over(spacing_.centre, string_x(p, view_.string), margin_row);
     const double right = p.seat.x() + p.widest + 8.0;
     const double tops = p.seat.y() - (design.nut.board_above_seat_mm + design.neck.fret_height_mm) * p.scale;
     const double fall = seat_fall_mm(design.nut, 0.5 * design.neck.nut_width_mm) * p.scale;
     const double row = p.seat.y() + fall + 12.0;
     // Beside the front view, but clear of the figures under it: fret tops, then the fret's height.
     const double group = std::min(tops - 46.0, row - 106.0);
-    put(fret_height_, right + 14.0, group + 52.0);
-    put(pencil_, right + 14.0, group + 16.0);
+    move(fret_height_, right + 14.0, group + 52.0);
+    move(pencil_, right + 14.0, group + 16.0);
     // Five figures under the front view, from the bass to the treble.
     const double span = std::min(std::max(2 * p.half, 5 * 104.0), width() - 12.0);
     figure_step_ = (span - 76.0) / 4.0;
@@ -190,7 +162,8 @@ void NutCanvas::lay_out() {
     over(diameter_, slot_of(1), figures);
     over(target_treble_, slot_of(4), figures);
     over(target_each_, slot_of(0), figures);
-    put(thickness_, p.seat.x() + p.half + 14.0, p.front.y() - 0.5 * design.nut.thickness_mm * p.scale - 16.0);
+    move(thickness_, p.seat.x() + p.half + 14.0,
+         p.front.y() - 0.5 * design.nut.thickness_mm * p.scale - 16.0);
     const auto floor = number_of_key(state.solution, string_key(view_.string, floor_key()));
     const StringSolution& string = state.solution.strings[view_.string];
     const QString name = QString::fromStdString(design.string_name(view_.string));

@@ -2,8 +2,6 @@
 #include "sheet/nut_views.h"
 #include "ui/part_canvas.h"
 
-#include <QToolButton>
-
 namespace fm {
 
 /// The nut from the front and, below it, from above.
@@ -11,9 +9,6 @@ class NutCanvas : public PartCanvas {
     Q_OBJECT
 public:
     NutCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
-
-Q_SIGNALS:
-    void outer_toggled();
 
 protected:
     void lay_out() override;
@@ -51,11 +46,6 @@ private:
     void caption(QPainter& painter, const QWidget* field, const QString& words);
 
     ValueField* width_;
-    ValueField* margin_bass_;
-    ValueField* margin_treble_;
-    ValueField* spread_;
-    ValueField* bias_;
-    ValueField* centre_;
     ValueField* fret_height_;
     ValueField* board_;
     ValueField* target_bass_;
@@ -63,7 +53,7 @@ private:
     ValueField* target_each_;
     ValueField* diameter_;
     ValueField* thickness_;
-    QToolButton* outer_;
+    SpacingFields spacing_;
     InkNumber* floor_;
     InkNumber* pencil_;
     double figure_step_ = 100; // from one figure under the front view to the next, px

@@ -163,9 +163,10 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
     painter.drawText(QPointF(p.seat.x() - p.half + 4.0, ends), left_handed ? tr("treble") : tr("bass"));
     painter.drawText(QRectF(p.seat.x() + p.half - 104.0, ends - 14.0, 100.0, 18.0), Qt::AlignRight,
                      left_handed ? tr("bass") : tr("treble"));
-    if (bias_->isVisible())
-        painter.drawText(QPointF(bias_->geometry().right() + 4.0, bias_->geometry().bottom() - 9.0),
-                         tr("to the bass"));
+    if (spacing_.bias->isVisible())
+        painter.drawText(
+            QPointF(spacing_.bias->geometry().right() + 4.0, spacing_.bias->geometry().bottom() - 9.0),
+            tr("to the bass"));
     const double waste = p.seat.y() - nut_height_mm(design, state.solution) * p.scale - p.top;
     if (view_.side == NutSide::target && view_.stage == CutStage::blank && waste >= 32.0) {
         const QRectF tag(p.seat.x() - 44.0, p.top + 2.0, 88.0, 20.0);

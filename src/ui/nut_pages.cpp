@@ -11,12 +11,6 @@
 
 namespace fm {
 
-namespace {
-
-constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
-
-} // namespace
-
 NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : PartPages(session, binder, view, parent) {
     add_spacing_page();
@@ -27,30 +21,8 @@ NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view,
 }
 
 void NutPages::add_spacing_page() {
-    spacing_ = new ChoiceRow(
-        tr("Spacing"),
-        {{tr("equal centres"), tr("quick to mark; thick strings crowd their neighbours"), {}},
-         {tr("equal gaps"), tr("even under the fingers; centres differ from string to string"), {}},
-         {tr("between"), tr("a blend: some of the even feel, some of the even centres"), {}},
-         {tr("as measured"), tr("somebody else's rule kept string by string; nothing is evened out"), {}}});
-    blend_box_ = labelled(field("nut.spacing.blend", tr("share of equal gaps"), FieldKind::number,
-                                [](const State& s) { return s.job.design.nut.spacing.blend; }),
-                          tr("share of gaps"));
-    const auto course_key = [](const State& s) {
-        return s.job.design.nut.spacing.course_centres_mm ? QStringLiteral("nut.spacing.course_centres_mm")
-                                                          : QStringLiteral("nut.spacing.course_gap_mm");
-    };
-    course_box_ =
-        labelled(field(
-                     "nut.spacing.course_gap_mm", tr("distance in a course"), FieldKind::length,
-                     [](const State& s) {
-                         const Spacing& spacing = s.job.design.nut.spacing;
-                         return spacing.course_centres_mm ? spacing.course_centres_mm : spacing.course_gap_mm;
-                     },
-                     course_key),
-                 tr("in a course"));
-    connect(spacing_, &ChoiceRow::picked, this, &NutPages::pick_spacing);
-    add_page(tr("Spacing"), {spacing_, blend_box_, course_box_});
+    spacing_ = spacing_parts(spacing_at_nut);
+    add_page(tr("Spacing"), {spacing_.method, spacing_.blend, spacing_.course});
 }
 
 void NutPages::add_height_page() {
@@ -104,29 +76,29 @@ void NutPages::add_slots_page() {
         commit(index == 1 ? tr("fair top") : tr("top at every string"),
                with(session_.document(), "nut.fair_top", index == 1));
     });
-    add_page(tr("Slots"), 
-        {top_,
-         labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
-                        nut([](const NutDesign& n) { return n.slot_clearance_mm.plain; })),
-                  tr("clearance plain")),
-         labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings"), FieldKind::length,
-                        nut([](const NutDesign& n) { return n.slot_clearance_mm.wound; })),
-                  tr("clearance wound")),
-         labelled(field("nut.in_slot.plain", tr("share in the slot, plain strings"), FieldKind::number,
-                        nut([](const NutDesign& n) { return n.in_slot.plain; })),
-                  tr("in slot, plain")),
-         labelled(field("nut.in_slot.wound", tr("share in the slot, wound strings"), FieldKind::number,
-                        nut([](const NutDesign& n) { return n.in_slot.wound; })),
-                  tr("in slot, wound")),
-         labelled(field("nut.saw_allowance_mm", tr("saw stays above the floor"), FieldKind::length,
-                        nut([](const NutDesign& n) { return n.saw_allowance_mm; })),
-                  tr("saw stays over")),
-         labelled(field("nut.file_over_mm", tr("file may be wider by"), FieldKind::length,
-                        nut([](const NutDesign& n) { return n.file_over_mm; })),
-                  tr("file may be over")),
-         labelled(field("nut.floor_angle_share", tr("floor takes this share of the fall"), FieldKind::number,
-                        nut([](const NutDesign& n) { return n.floor_angle_share; })),
-                  tr("floor share"))});
+    add_page(tr("Slots"),
+             {top_,
+              labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
+                             nut([](const NutDesign& n) { return n.slot_clearance_mm.plain; })),
+                       tr("clearance plain")),
+              labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings"), FieldKind::length,
+                             nut([](const NutDesign& n) { return n.slot_clearance_mm.wound; })),
+                       tr("clearance wound")),
+              labelled(field("nut.in_slot.plain", tr("share in the slot, plain strings"), FieldKind::number,
+                             nut([](const NutDesign& n) { return n.in_slot.plain; })),
+                       tr("in slot, plain")),
+              labelled(field("nut.in_slot.wound", tr("share in the slot, wound strings"), FieldKind::number,
+                             nut([](const NutDesign& n) { return n.in_slot.wound; })),
+                       tr("in slot, wound")),
+              labelled(field("nut.saw_allowance_mm", tr("saw stays above the floor"), FieldKind::length,
+                             nut([](const NutDesign& n) { return n.saw_allowance_mm; })),
+                       tr("saw stays over")),
+              labelled(field("nut.file_over_mm", tr("file may be wider by"), FieldKind::length,
+                             nut([](const NutDesign& n) { return n.file_over_mm; })),
+                       tr("file may be over")),
+              labelled(field("nut.floor_angle_share", tr("floor takes this share of the fall"),
+                             FieldKind::number, nut([](const NutDesign& n) { return n.floor_angle_share; })),
+                       tr("floor share"))});
 }
 
 void NutPages::add_seat_page() {
@@ -144,45 +116,19 @@ void NutPages::add_seat_page() {
         }
         commit(tr("seat"), document);
     });
-    std::vector<ChoiceRow::Option> options;
-    for (const char* material : materials)
-        options.push_back({QString::fromStdString(material_name(material)), {}, {}});
-    material_ = new ChoiceRow(tr("Material"), options);
-    connect(material_, &ChoiceRow::picked, this, [this](int index) {
-        commit(tr("material"),
-               with(session_.document(), "nut.material", materials[static_cast<std::size_t>(index)]));
-    });
+    material_ = material_row(QStringLiteral("nut.material"));
     seat_radius_box_ = labelled(field("nut.seat_radius_mm", tr("seat radius"), FieldKind::length,
                                       nut([](const NutDesign& n) { return n.seat_radius_mm; })),
                                 tr("seat radius"));
-    const auto blank = [](double Blank::*member) {
-        return [member](const State& s) -> std::optional<double> {
-            return shown_blank(s.job.design, s.solution).*member;
-        };
-    };
-    // A blank is three figures: setting one writes the other two as they are drawn.
-    const auto whole_blank = [](const Value& document, const State& state) {
-        if (fm::find(document, "nut.blank")) return document;
-        const Blank shown = shown_blank(state.job.design, state.solution);
-        Value made = with(Value(Value::Object{}), "length_mm", shown.length_mm);
-        made = with(made, "height_mm", shown.height_mm);
-        return with(document, "nut.blank", with(made, "thickness_mm", shown.thickness_mm));
-    };
-    ValueField* const blank_fields[] = {
-        field("nut.blank.length_mm", tr("blank length"), FieldKind::length, blank(&Blank::length_mm)),
-        field("nut.blank.height_mm", tr("blank height"), FieldKind::length, blank(&Blank::height_mm)),
-        field("nut.blank.thickness_mm", tr("blank thickness"), FieldKind::length,
-              blank(&Blank::thickness_mm))};
-    for (ValueField* blank_field : blank_fields) binder_.prepare(blank_field, whole_blank);
+    const std::vector<QWidget*> blank = blank_parts("nut.blank", shown_blank);
     add_page(tr("Seat"), {seat_, material_, seat_radius_box_,
-                    labelled(field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
-                                   nut([](const NutDesign& n) { return n.headstock_angle_deg; })),
-                             tr("headstock")),
-                    labelled(field("nut.set_forward_mm", tr("front set forward"), FieldKind::length,
-                                   nut([](const NutDesign& n) { return n.set_forward_mm; })),
-                             tr("set forward")),
-                    labelled(blank_fields[0], tr("blank length")), labelled(blank_fields[1], tr("height")),
-                    labelled(blank_fields[2], tr("thickness"))});
+                          labelled(field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
+                                         nut([](const NutDesign& n) { return n.headstock_angle_deg; })),
+                                   tr("headstock")),
+                          labelled(field("nut.set_forward_mm", tr("front set forward"), FieldKind::length,
+                                         nut([](const NutDesign& n) { return n.set_forward_mm; })),
+                                   tr("set forward")),
+                          blank[0], blank[1], blank[2]});
 }
 
 void NutPages::add_behind_page() {
@@ -210,41 +156,18 @@ void NutPages::add_behind_page() {
     all->setToolTip(
         tr("A retainer bar: every string as far behind and as far below as the chosen one, straight back"));
     connect(all, &QToolButton::clicked, this, &NutPages::posts_like_chosen);
-    post_box_ = boxed(
-        {labelled(field("posts.behind_mm", tr("post behind the front face"), FieldKind::length,
-                        post(&Post::behind_mm), key("behind_mm")),
-                  tr("behind")),
-         labelled(field("posts.across_mm", tr("post across from the centreline"), FieldKind::length,
-                        post(&Post::across_mm), key("across_mm")),
-                  tr("across")),
-         labelled(field("posts.below_mm", tr("post below the fret tops"), FieldKind::length,
-                        post(&Post::below_mm), key("below_mm")),
-                  tr("below")),
-         all});
+    post_box_ = boxed({labelled(field("posts.behind_mm", tr("post behind the front face"), FieldKind::length,
+                                      post(&Post::behind_mm), key("behind_mm")),
+                                tr("behind")),
+                       labelled(field("posts.across_mm", tr("post across from the centreline"),
+                                      FieldKind::length, post(&Post::across_mm), key("across_mm")),
+                                tr("across")),
+                       labelled(field("posts.below_mm", tr("post below the fret tops"), FieldKind::length,
+                                      post(&Post::below_mm), key("below_mm")),
+                                tr("below")),
+                       all});
     angles_ = new QLabel;
     add_page(tr("Behind"), {posts_, post_box_, angles_});
-}
-
-std::vector<double> NutPages::centres() const {
-    std::vector<double> list;
-    for (const StringSolution& string : session_.state().solution.strings)
-        list.push_back(string.line.nut_y_mm);
-    return list;
-}
-
-void NutPages::pick_spacing(int method) {
-    const std::array names{tr("equal centres"), tr("equal gaps"), tr("spacing between"),
-                           tr("spacing as measured")};
-    commit(names[static_cast<std::size_t>(method)],
-           with_spacing_method(session_.document(), "nut.spacing", static_cast<SpacingMethod>(method),
-                               centres()));
-}
-
-void NutPages::toggle_outer() {
-    const bool by_margin = !session_.state().job.design.nut.spacing.edge_margin_mm.has_value();
-    commit(by_margin ? tr("outer strings by edge") : tr("outer strings by spread"),
-           with_edge_margins(session_.document(), "nut.spacing", by_margin, centres(),
-                             session_.state().job.design));
 }
 
 void NutPages::pick_height(int method) {
@@ -259,7 +182,7 @@ void NutPages::pick_posts(bool posts) {
     Value document = without(session_.document(), "nut.posts");
     if (posts) {
         Value::Array list;
-        for (const double y : centres()) {
+        for (const double y : spacing_at_nut.centres_mm(session_.state().solution)) {
             Value post = with(Value(Value::Object{}), "behind_mm", 40.0);
             post = with(post, "across_mm", std::round(y * 100.0) / 100.0);
             list.push_back(with(post, "below_mm", 8.0));
@@ -274,7 +197,7 @@ void NutPages::posts_like_chosen() {
     if (design.nut.posts.empty()) return;
     const Post& like = design.nut.posts[view_.string];
     Value document = session_.document();
-    const std::vector<double> across = centres();
+    const std::vector<double> across = spacing_at_nut.centres_mm(session_.state().solution);
     for (std::size_t i = 0; i < across.size(); ++i) {
         const std::string key = "nut.posts[" + std::to_string(i) + "].";
         document = with(document, key + "behind_mm", like.behind_mm);
@@ -287,18 +210,14 @@ void NutPages::posts_like_chosen() {
 void NutPages::show_state() {
     const State& state = session_.state();
     const NutDesign& nut = state.job.design.nut;
-    spacing_->set_chosen(static_cast<int>(nut.spacing.method));
-    blend_box_->setVisible(nut.spacing.method == SpacingMethod::blend);
-    course_box_->setVisible(nut.spacing.method != SpacingMethod::given &&
-                            course_starts(state.job.design.strings).size() < state.job.design.strings.size());
+    show_spacing(spacing_);
     height_->set_chosen(static_cast<int>(nut.height_method));
     pressed_->set_chosen(nut.pressed_fret - 2);
     pressed_->setVisible(nut.height_method == NutHeightMethod::pressed_gap);
     top_->set_chosen(nut.fair_top ? 1 : 0);
     seat_->set_chosen(static_cast<int>(nut.seat));
     seat_radius_box_->setVisible(nut.seat == Seat::curved);
-    for (int i = 0; i < static_cast<int>(materials.size()); ++i)
-        if (nut.material == materials[static_cast<std::size_t>(i)]) material_->set_chosen(i);
+    show_material(material_, nut.material);
     posts_->set_chosen(nut.posts.empty() ? 0 : 1);
     post_box_->setVisible(!nut.posts.empty());
     zero_->set_chosen(nut.zero_fret ? 1 : 0);

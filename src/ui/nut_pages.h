@@ -9,8 +9,8 @@ class NutPages : public PartPages {
     Q_OBJECT
 public:
     NutPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
-    /// Outer strings by their edge margins, or by spread and bias: the other of the two.
-    void toggle_outer();
+
+    void toggle_outer() { PartPages::toggle_outer(spacing_at_nut); }
 
 protected:
     void show_state() override;
@@ -21,14 +21,12 @@ private:
     void add_slots_page();
     void add_seat_page();
     void add_behind_page();
-    std::vector<double> centres() const;
 
-    void pick_spacing(int method);
     void pick_height(int method);
     void pick_posts(bool posts);
     void posts_like_chosen();
 
-    ChoiceRow* spacing_ = nullptr;
+    SpacingParts spacing_{};
     ChoiceRow* height_ = nullptr;
     ChoiceRow* pressed_ = nullptr;
     ChoiceRow* top_ = nullptr;
@@ -36,8 +34,6 @@ private:
     ChoiceRow* material_ = nullptr;
     ChoiceRow* posts_ = nullptr;
     ChoiceRow* zero_ = nullptr;
-    QWidget* blend_box_ = nullptr;
-    QWidget* course_box_ = nullptr;
     QWidget* seat_radius_box_ = nullptr;
     QWidget* post_box_ = nullptr;
     QWidget* zero_box_ = nullptr;

@@ -46,6 +46,64 @@ ValueField* PartCanvas::add_field(const char* key, const QString& name, FieldKin
     return field;
 }
 
+PartCanvas::SpacingFields PartCanvas::add_spacing_fields(const SpacingPlace& at, const QString& spread_name) {
+    const std::string key(at.key);
+    const auto margin = [at](double EdgeMargins::*of) {
+        return [at, of](const State& s) -> std::optional<double> {
+            const auto& margins = at.of(s.job.design).edge_margin_mm;
+            return margins ? std::optional((*margins).*of) : std::nullopt;
+        };
+    };
+    const auto chosen_string = [this](const State& s) {
+        return std::min(view_.string, s.job.design.strings.size() - 1);
+    };
+    const auto length = [&](const char* name, const QString& words, FieldBinder::Getter value, int wide) {
+        return add_field((key + name).c_str(), words, FieldKind::length, std::move(value), wide);
+    };
+    SpacingFields fields{};
+    fields.at = at;
+    fields.margin_bass =
+        length(".edge_margin_mm.bass", tr("edge to the bass string"), margin(&EdgeMargins::bass_mm), 66);
+    fields.margin_treble = length(".edge_margin_mm.treble", tr("edge to the treble string"),
+                                  margin(&EdgeMargins::treble_mm), 66);
+    fields.spread = length(
+        ".spread_mm", spread_name, [at](const State& s) { return at.of(s.job.design).spread_mm; }, 84);
+    fields.bias = length(
+        ".bias_mm", tr("shift to the bass side"),
+        [at](const State& s) { return at.of(s.job.design).bias_mm; }, 66);
+    fields.centre = add_field(
+        (key + ".each_mm").c_str(), tr("centre of this string"), FieldKind::length,
+        [at, chosen_string](const State& s) { return at.centre_mm(s.solution.strings[chosen_string(s)]); },
+        76,
+        [at, chosen_string](const State& s) {
+            return QStringLiteral("%1.each_mm[%2]").arg(QLatin1String(at.key)).arg(chosen_string(s));
+        });
+    fields.outer = new QToolButton(this);
+    fields.outer->setProperty("plain", true);
+    fields.outer->setFocusPolicy(Qt::TabFocus);
+    connect(fields.outer, &QToolButton::clicked, this, &PartCanvas::outer_toggled);
+    return fields;
+}
+
+bool PartCanvas::choose_spacing_fields(const SpacingFields& fields) const {
+    const Spacing& spacing = fields.at.of(design());
+    const bool given = spacing.method == SpacingMethod::given;
+    const bool margins = !given && spacing.edge_margin_mm.has_value();
+    fields.margin_bass->setVisible(margins);
+    fields.margin_treble->setVisible(margins);
+    fields.spread->setVisible(!given && !margins);
+    fields.bias->setVisible(!given && !margins);
+    fields.centre->setVisible(given);
+    fields.outer->setVisible(!given);
+    fields.outer->setText(margins ? tr("by spread") : tr("by edges"));
+    fields.outer->setToolTip(margins
+                                 ? tr("Set the outer strings by their spread instead of the edges")
+                                 : tr("Set the outer strings by the board's edges instead of their spread"));
+    fields.outer->setAccessibleName(fields.outer->toolTip());
+    fields.outer->resize(fields.outer->sizeHint().width(), 32);
+    return margins;
+}
+
 InkNumber* PartCanvas::add_number(const QString& name, KeyMaker key, int width, int px) {
     auto* number = new InkNumber(this);
     QFont font = shipped_font(px > 16);

@@ -1,9 +1,11 @@
 #pragma once
 #include "ui/field_binder.h"
 #include "ui/ink_number.h"
+#include "ui/spacing_place.h"
 #include "ui/view_state.h"
 
 #include <QPolygonF>
+#include <QToolButton>
 #include <QWidget>
 
 #include <optional>
@@ -26,6 +28,7 @@ public:
 Q_SIGNALS:
     void string_picked(std::size_t string);
     void string_stepped(int by);
+    void outer_toggled();                    ///< the outer strings by the other of edges and spread
     void number_picked(const QString& name); ///< "floor_above_seat_mm" of the chosen string, or a whole key
 
 protected:
@@ -48,6 +51,20 @@ protected:
 
     ValueField* add_field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                           int width, KeyMaker made = nullptr);
+    /// What sets the strings' places: edges, or spread and shift, or every centre; and the key between the
+    /// two.
+    struct SpacingFields {
+        SpacingPlace at;
+        ValueField* margin_bass;
+        ValueField* margin_treble;
+        ValueField* spread;
+        ValueField* bias;
+        ValueField* centre;
+        QToolButton* outer;
+    };
+    SpacingFields add_spacing_fields(const SpacingPlace& at, const QString& spread_name);
+    /// Shows those of the spacing chosen. @returns whether the outer strings go by their edges
+    bool choose_spacing_fields(const SpacingFields& fields) const;
     /// A computed number. @param key which; "" for none here @param name for a person, without the unit
     InkNumber* add_number(const QString& name, KeyMaker key, int width, int px = 24);
     /// A widget with its middle there, a caption under it, as wide as `wide` px (the widget and a bit if 0).

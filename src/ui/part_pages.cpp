@@ -1,12 +1,20 @@
 #include "ui/part_pages.h"
 
+#include "job/edits.h"
+#include "sheet/nut_sheet.h"
 #include "ui/flow_layout.h"
 
 #include <QScrollArea>
 #include <QToolButton>
 #include <QVBoxLayout>
 
+#include <array>
+
 namespace fm {
+
+namespace {
+constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
+}
 
 PartPages::PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget) {
@@ -80,6 +88,97 @@ QWidget* PartPages::boxed(const std::vector<QWidget*>& parts) {
     row->setSpacing(12);
     for (QWidget* part : parts) row->addWidget(part, 0, Qt::AlignBottom);
     return box;
+}
+
+PartPages::SpacingParts PartPages::spacing_parts(const SpacingPlace& at) {
+    const std::string key(at.key);
+    SpacingParts parts{};
+    parts.at = at;
+    parts.method = new ChoiceRow(
+        tr("Spacing"),
+        {{tr("equal centres"), tr("quick to mark; thick strings crowd their neighbours"), {}},
+         {tr("equal gaps"), tr("even under the fingers; centres differ from string to string"), {}},
+         {tr("between"), tr("a blend: some of the even feel, some of the even centres"), {}},
+         {tr("as measured"), tr("somebody else's rule kept string by string; nothing is evened out"), {}}});
+    parts.blend = labelled(field((key + ".blend").c_str(), tr("share of equal gaps"), FieldKind::number,
+                                 [at](const State& s) { return at.of(s.job.design).blend; }),
+                           tr("share of gaps"));
+    const auto distance = [at](const State& s) {
+        const Spacing& spacing = at.of(s.job.design);
+        return spacing.course_centres_mm ? spacing.course_centres_mm : spacing.course_gap_mm;
+    };
+    parts.course = labelled(
+        field((key + ".course_gap_mm").c_str(), tr("distance in a course"), FieldKind::length, distance,
+              [at](const State& s) {
+                  return QLatin1String(at.key) + (at.of(s.job.design).course_centres_mm
+                                                      ? QStringLiteral(".course_centres_mm")
+                                                      : QStringLiteral(".course_gap_mm"));
+              }),
+        tr("in a course"));
+    connect(parts.method, &ChoiceRow::picked, this, [this, at](int method) {
+        const std::array names{tr("equal centres"), tr("equal gaps"), tr("spacing between"),
+                               tr("spacing as measured")};
+        commit(names[static_cast<std::size_t>(method)],
+               with_spacing_method(session_.document(), at.key, static_cast<SpacingMethod>(method),
+                                   at.centres_mm(session_.state().solution)));
+    });
+    return parts;
+}
+
+void PartPages::show_spacing(const SpacingParts& parts) const {
+    const auto& strings = session_.state().job.design.strings;
+    const Spacing& spacing = parts.at.of(session_.state().job.design);
+    parts.method->set_chosen(static_cast<int>(spacing.method));
+    parts.blend->setVisible(spacing.method == SpacingMethod::blend);
+    parts.course->setVisible(spacing.method != SpacingMethod::given &&
+                             course_starts(strings).size() < strings.size());
+}
+
+void PartPages::toggle_outer(const SpacingPlace& at) {
+    const State& state = session_.state();
+    const bool by_margin = !at.of(state.job.design).edge_margin_mm.has_value();
+    commit(by_margin ? tr("outer strings by edge") : tr("outer strings by spread"),
+           with_edge_margins(session_.document(), at.key, by_margin, at.centres_mm(state.solution),
+                             state.job.design, at.half_width_mm(state.job.design)));
+}
+
+ChoiceRow* PartPages::material_row(const QString& key) {
+    std::vector<ChoiceRow::Option> options;
+    for (const char* material : materials)
+        options.push_back({QString::fromStdString(material_name(material)), {}, {}});
+    auto* row = new ChoiceRow(tr("Material"), options);
+    connect(row, &ChoiceRow::picked, this, [this, key](int index) {
+        commit(tr("material"), with(session_.document(), key.toStdString(),
+                                    std::string(materials[static_cast<std::size_t>(index)])));
+    });
+    return row;
+}
+
+void PartPages::show_material(ChoiceRow* row, const std::string& material) {
+    for (int i = 0; i < static_cast<int>(materials.size()); ++i)
+        if (material == materials[static_cast<std::size_t>(i)]) row->set_chosen(i);
+}
+
+std::vector<QWidget*> PartPages::blank_parts(const std::string& key,
+                                             Blank (*shown)(const Design&, const Solution&)) {
+    const auto figure = [&](const char* name, const QString& words, const QString& caption,
+                            double Blank::*member) {
+        ValueField* made =
+            field((key + name).c_str(), words, FieldKind::length, [shown, member](const State& s) {
+                return std::optional(shown(s.job.design, s.solution).*member);
+            });
+        binder_.prepare(made, [key, shown](const Value& document, const State& state) {
+            if (fm::find(document, key)) return document;
+            const Blank drawn = shown(state.job.design, state.solution);
+            Value blank = with(Value(Value::Object{}), "length_mm", drawn.length_mm);
+            blank = with(blank, "height_mm", drawn.height_mm);
+            return with(document, key, with(blank, "thickness_mm", drawn.thickness_mm));
+        });
+        return labelled(made, caption);
+    };
+    return {figure(".length_mm", tr("blank length"), tr("blank length"), &Blank::length_mm),
+            figure(".height_mm", tr("blank height"), tr("height"), &Blank::height_mm),
+            figure(".thickness_mm", tr("blank thickness"), tr("thickness"), &Blank::thickness_mm)};
 }
 
 void PartPages::commit(const QString& name, const Value& document) {

@@ -1,6 +1,7 @@
 #pragma once
 #include "ui/choice_row.h"
 #include "ui/field_binder.h"
+#include "ui/spacing_place.h"
 #include "ui/view_state.h"
 
 #include <QStackedWidget>
@@ -31,6 +32,22 @@ protected:
     static QWidget* boxed(const std::vector<QWidget*>& parts);
     ValueField* field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                       FieldBinder::KeyMaker made = nullptr);
+    /// How the strings are spaced: by which rule, and what that needs.
+    struct SpacingParts {
+        SpacingPlace at;
+        ChoiceRow* method;
+        QWidget* blend;
+        QWidget* course;
+    };
+    SpacingParts spacing_parts(const SpacingPlace& at);
+    void show_spacing(const SpacingParts& parts) const;
+    /// What it is made of, under that key. Materials are listed as the shop knows them.
+    ChoiceRow* material_row(const QString& key);
+    static void show_material(ChoiceRow* row, const std::string& material);
+    /// The three figures of a blank under that key; setting one writes the other two as they are drawn.
+    std::vector<QWidget*> blank_parts(const std::string& key, Blank (*shown)(const Design&, const Solution&));
+    /// Outer strings by their edges, or by spread and shift: the other of the two.
+    void toggle_outer(const SpacingPlace& at);
     void commit(const QString& name, const Value& document);
     virtual void show_state() = 0;
 

@@ -69,8 +69,7 @@ void NumberDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     painter->save();
     paint_ground(painter, option, index, chosen);
     QRect box = option.rect.adjusted(1, 0, -5, 0);
-    if (tone == Tone::name)
-        box = paint_mark(painter, option.rect, session_.state().job.design.strings[i]);
+    if (tone == Tone::name) box = paint_mark(painter, option.rect, session_.state().job.design.strings[i]);
     paint_number(painter, box, index.data().toString(), tone, chosen);
     paint_focus(painter, option);
     painter->restore();

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/plan.h"
 #include "core/readings.h"
 #include "job/job.h"
 #include "job/job_file.h"
@@ -22,6 +23,7 @@ struct State {
     Solution solution;
     std::vector<KnownString> known;                  ///< heights as found, from the readings
     std::vector<std::optional<double>> found_floors; ///< over the seat
+    std::optional<Plan> plan;                        ///< from the readings, once there are both on a string
 };
 
 /// Everything of a document that the screens show, or what is wrong with it.

@@ -30,6 +30,16 @@ const QStringList& measures() {
     return words;
 }
 
+/// What --station takes: the stations in their order, then the board.
+const QStringList& stations() {
+    static const QStringList words = [] {
+        QStringList list;
+        for (const char* word : station_words) list << QLatin1String(word);
+        return list << QStringLiteral("board");
+    }();
+    return words;
+}
+
 } // namespace
 
 StartOptions start_options(const QStringList& words) {
@@ -48,7 +58,7 @@ StartOptions start_options(const QStringList& words) {
         {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
-    option("station", "What to show: strings, nut, or board (where it sounds and buzzes).", "NAME");
+    option("station", "What to show: strings, nut, saddle, or board (where it sounds and buzzes).", "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
     option("string", "The chosen string, by player's number.", "N");
@@ -77,10 +87,9 @@ StartOptions start_options(const QStringList& words) {
         options.size.height() > 8000)
         options.fault =
             QStringLiteral("--size is %1; allowed is 640x480 to 8000x8000").arg(value("size", {}));
-    if (!QStringList{QStringLiteral("strings"), QStringLiteral("nut"), QStringLiteral("board")}.contains(
-            options.station))
-        options.fault =
-            QStringLiteral("--station is %1; this version has strings, nut, board").arg(options.station);
+    if (!stations().contains(options.station))
+        options.fault = QStringLiteral("--station is %1; allowed are %2")
+                            .arg(options.station, stations().join(QStringLiteral(", ")));
     if (!QStringList{QStringLiteral("found"), QStringLiteral("target"), QStringLiteral("fitted")}.contains(
             options.state))
         options.fault = QStringLiteral("--state is %1; allowed are found, target, fitted").arg(options.state);
@@ -131,8 +140,11 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto count = static_cast<int>(window.session().state().job.design.strings.size());
     if (options.string >= 1 && options.string <= count)
         window.choose_string(static_cast<std::size_t>(count - options.string));
-    if (options.station == QLatin1String("strings")) window.choose_station(Station::strings);
-    if (options.station == QLatin1String("board")) window.show_board(true);
+    const auto station = stations().indexOf(options.station);
+    if (options.station == QLatin1String("board"))
+        window.show_board(true);
+    else if (static_cast<Station>(station) != window.view().station)
+        window.choose_station(static_cast<Station>(station));
     window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));
     if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);
     if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);

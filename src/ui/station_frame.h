@@ -1,6 +1,7 @@
 #pragma once
 #include "ui/choice_row.h"
 #include "ui/field_binder.h"
+#include "ui/numbers_list.h"
 #include "ui/part_canvas.h"
 #include "ui/part_pages.h"
 #include "ui/view_state.h"
@@ -19,6 +20,8 @@ public:
     virtual void refresh() = 0;
     virtual PartCanvas* canvas() = 0;
     virtual PartPages* pages() = 0;
+    /// What stands beside it; none: the station has no such list.
+    virtual NumbersList* list() { return nullptr; }
 
 Q_SIGNALS:
     void side_picked(NutSide side);

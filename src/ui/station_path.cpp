@@ -6,6 +6,7 @@
 #include "ui/theme.h"
 
 #include <QFileInfo>
+#include <QMenu>
 #include <QPainter>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -16,7 +17,6 @@ namespace fm {
 
 namespace {
 
-constexpr int most_jobs = 7;
 constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
 
 QToolButton* plain_button(const QString& text, const QString& tip) {
@@ -28,7 +28,8 @@ QToolButton* plain_button(const QString& text, const QString& tip) {
     button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     button->setToolButtonStyle(Qt::ToolButtonTextOnly);
     button->setStyleSheet(
-        QStringLiteral("QToolButton { border: none; padding: 0 6px 0 0; text-align: left; }"));
+        QStringLiteral("QToolButton { border: none; padding: 0 6px 0 0; text-align: left; } "
+                       "QToolButton::menu-indicator { image: none; }"));
     return button;
 }
 
@@ -48,7 +49,10 @@ QString caution_of(const std::string& material) {
 }
 
 /// What a nut found so calls for next.
-QString next_words(const State& state) {
+QString next_at_nut(const State& state) {
+    const bool read = std::any_of(state.known.begin(), state.known.end(),
+                                  [](const auto& k) { return k.above_fret_line_mm.has_value(); });
+    if (!read) return StationPath::tr("Fret tops onto the blank");
     const double step_mm = state.job.design.nut.shim_step_mm;
     switch (nut_decision(slot_findings(state.solution, state.known), step_mm).verdict) {
     case NutVerdict::file: return StationPath::tr("File to the gaps wanted");
@@ -56,6 +60,28 @@ QString next_words(const State& state) {
     case NutVerdict::shim: return StationPath::tr("Shim the nut, then file");
     case NutVerdict::replace: return StationPath::tr("Make a new nut");
     case NutVerdict::choose: return StationPath::tr("Shim or fill: decide");
+    }
+    return {};
+}
+
+QString next_at_saddle(const State& state) {
+    constexpr double read_to_mm = 0.02; // nothing smaller can be read
+    if (!state.plan) return StationPath::tr("Fit the thickness to its slot");
+    if (state.plan->saddle.cut.pack_mm >= read_to_mm) return StationPath::tr("Pack it up, or make a new one");
+    bool over = false;
+    for (const auto& mm : state.plan->saddle.take_off_mm) over = over || mm.value_or(0.0) >= read_to_mm;
+    if (!over) return StationPath::tr("It is there: read again");
+    return state.job.design.saddle.height_by == HeightBy::bottom_and_top
+               ? StationPath::tr("Take its bottom down, then the top")
+               : StationPath::tr("Turn the screws down");
+}
+
+/// The one next thing to do at a station.
+QString next_words(const State& state, Station station) {
+    switch (station) {
+    case Station::strings: return StationPath::tr("Gauge every string");
+    case Station::nut: return next_at_nut(state);
+    case Station::saddle: return next_at_saddle(state);
     }
     return {};
 }
@@ -73,16 +99,19 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     facts_->setProperty("caption", true);
     column->addSpacing(22);
     stations_.push_back(add_station(column, Station::strings, tr("Strings"),
-                                    tr("The strings: pitch, gauge, make-up, tension (Alt+1)")));
+                                    tr("The strings: pitch, gauge, make-up, tension (Alt+3)")));
     column->addSpacing(12);
     stations_.push_back(
-        add_station(column, Station::nut, tr("Nut"), tr("The nut: spacing, heights, slots (Alt+2)")));
+        add_station(column, Station::nut, tr("Nut"), tr("The nut: spacing, heights, slots (Alt+4)")));
+    column->addSpacing(12);
+    stations_.push_back(add_station(column, Station::saddle, tr("Saddle"),
+                                    tr("The saddle: action, crowns, the piece (Alt+5)")));
     column->addSpacing(26);
-    workshop_ = add_label(column, 13, false);
-    workshop_->setProperty("caption", true);
-    jobs_ = new QVBoxLayout;
-    jobs_->setSpacing(0);
-    column->addLayout(jobs_);
+    jobs_ = plain_button(tr("Jobs") + QStringLiteral(" ▾"), {});
+    jobs_->setPopupMode(QToolButton::InstantPopup);
+    jobs_->setMenu(new QMenu(jobs_));
+    connect(jobs_->menu(), &QMenu::aboutToShow, this, &StationPath::list_jobs);
+    column->addWidget(jobs_, 0, Qt::AlignLeft);
     column->addStretch(1);
     caution_ = add_label(column, 13, false);
     caution_->setProperty("caption", true);
@@ -155,8 +184,9 @@ void StationPath::refresh() {
     const bool read = std::any_of(state.known.begin(), state.known.end(),
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
     const std::array words{tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
-                           read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings)};
-    const std::array begun{true, read};
+                           read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
+                           state.plan ? tr("read at fret 12") : tr("to be made")};
+    const std::array begun{true, read, state.plan.has_value()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         stations_[i].state->setText(words[i]);
@@ -165,32 +195,27 @@ void StationPath::refresh() {
         stations_[i].begun = begun[i];
     }
     station_shown_ = view_.station;
-    next_->setText(read ? next_words(state) : tr("Fret tops onto the blank"));
-    caution_->setText(caution_of(design.nut.material));
-    workshop_->setText(session_.workshop().name().isEmpty() ? tr("Jobs") : session_.workshop().name());
-    list_jobs();
+    next_->setText(next_words(state, view_.station));
+    caution_->setText(
+        caution_of(view_.station == Station::saddle ? design.saddle.material : design.nut.material));
+    const QString& name = session_.workshop().name();
+    jobs_->setToolTip(name.isEmpty() ? tr("The jobs of this workshop") : tr("The jobs of %1").arg(name));
     if (moved) update(); // the rings; labels repaint themselves
 }
 
 void StationPath::list_jobs() {
+    QMenu* menu = jobs_->menu();
+    menu->clear();
     const QString open_file = QFileInfo(session_.path()).canonicalFilePath();
-    QStringList shown = session_.workshop().jobs().mid(0, most_jobs);
-    shown << open_file;
-    if (shown == shown_jobs_) return;
-    shown_jobs_ = shown;
-    update();
-    while (QLayoutItem* item = jobs_->takeAt(0)) {
-        item->widget()->deleteLater();
-        delete item;
-    }
-    for (const QString& path : session_.workshop().jobs().mid(0, most_jobs)) {
+    for (const QString& path : session_.workshop().jobs()) {
         const QFileInfo info(path);
         QString name = info.completeBaseName();
         name[0] = name[0].toUpper();
-        auto* button = plain_button(name, tr("Open %1").arg(info.fileName()));
-        if (info.canonicalFilePath() == open_file) button->setFont(shipped_font(true));
-        connect(button, &QToolButton::clicked, this, [this, path] { Q_EMIT job_picked(path); });
-        jobs_->addWidget(button, 0, Qt::AlignLeft);
+        QAction* action = menu->addAction(name);
+        action->setToolTip(tr("Open %1").arg(info.fileName()));
+        action->setCheckable(true);
+        action->setChecked(info.canonicalFilePath() == open_file);
+        connect(action, &QAction::triggered, this, [this, path] { Q_EMIT job_picked(path); });
     }
 }
 

@@ -40,12 +40,10 @@ private:
     const Session& session_;
     const ViewState& view_;
     Station station_shown_ = Station::nut;
-    QStringList shown_jobs_; // and the open one
     QLabel* title_;
     QLabel* facts_;
     std::vector<Entry> stations_; ///< in the order of Station
-    QLabel* workshop_;
-    QVBoxLayout* jobs_;
+    QToolButton* jobs_;
     QLabel* caution_;
     QLabel* next_;
 };

@@ -1,10 +1,13 @@
 #pragma once
+#include <array>
 #include <cstddef>
 
 namespace fm {
 
 /// The stations there are, in the order of the work.
-enum class Station { strings, nut };
+enum class Station { strings, nut, saddle };
+/// What they are called where a person does not read it: settings, the command line.
+inline constexpr std::array station_words{"strings", "nut", "saddle"};
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };

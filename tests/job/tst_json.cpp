@@ -119,9 +119,11 @@ private Q_SLOTS:
                     QVERIFY(std::abs(after.strings.back().line.nut_y_mm - centres.back()) < 1e-3);
                 }
             for (const bool margin : {true, false}) {
-                const Design changed = job_of(with_edge_margins(document, "nut.spacing", margin, centres,
-                                                                job_of(document).design))
-                                           .design;
+                const Design changed =
+                    job_of(with_edge_margins(document, "nut.spacing", margin, centres,
+                                             job_of(document).design,
+                                             0.5 * job_of(document).design.neck.nut_width_mm))
+                        .design;
                 const Solution after = solve(changed);
                 QCOMPARE(changed.nut.spacing.edge_margin_mm.has_value(), margin);
                 for (std::size_t i = 0; i < centres.size(); ++i)

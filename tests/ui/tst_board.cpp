@@ -30,10 +30,10 @@ private Q_SLOTS:
     void one_key_shows_it_and_one_hides_it() {
         QVERIFY(!board()->isVisible());
         press(Qt::Key_S);
-        QVERIFY(board()->isVisible() && !(*window_)->station()->isVisible());
+        QVERIFY(board()->isVisible() && !(*window_)->nut()->isVisible());
         QVERIFY(board()->table()->hasFocus());
         press(Qt::Key_S);
-        QVERIFY(!board()->isVisible() && (*window_)->station()->isVisible());
+        QVERIFY(!board()->isVisible() && (*window_)->nut()->isVisible());
         press(Qt::Key_S);
         press(Qt::Key_Escape);
         QVERIFY(!board()->isVisible());

@@ -25,8 +25,8 @@ private Q_SLOTS:
 
     void a_key_goes_there_and_back() {
         QVERIFY(station()->isVisible() && station()->table()->hasFocus());
-        press(Qt::Key_2, Qt::AltModifier);
-        QVERIFY(!station()->isVisible() && (*window_)->station()->isVisible());
+        press(Qt::Key_4, Qt::AltModifier);
+        QVERIFY(!station()->isVisible() && (*window_)->nut()->isVisible());
         for (QToolButton* button : (*window_)->findChildren<QToolButton*>())
             if (button->text() == QStringLiteral("Strings") && button->isVisible())
                 QTest::mouseClick(button, Qt::LeftButton);
@@ -249,7 +249,7 @@ private:
     }
     void start(const char* name) {
         window_->start(name);
-        press(Qt::Key_1, Qt::AltModifier);
+        press(Qt::Key_3, Qt::AltModifier);
     }
 
     std::unique_ptr<WindowOnDemo> window_;

@@ -289,7 +289,7 @@ void TestWindow::the_string_gauge_belongs_to_the_chosen_string() {
 void TestWindow::tab_visits_what_can_be_set() {
     field("neck.nut_width_mm")->setFocus();
     QStringList visited;
-    for (int i = 0; i < 9; ++i) {
+    for (int i = 0; i < 10; ++i) {
         if (auto* there = qobject_cast<ValueField*>(QApplication::focusWidget())) visited << there->key();
         QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
     }
@@ -306,10 +306,10 @@ void TestWindow::tab_visits_what_can_be_set() {
 }
 
 void TestWindow::keys_change_the_view() {
-    window_->station()->canvas()->setFocus();
+    window_->nut()->canvas()->setFocus();
     press(Qt::Key_T);
     QCOMPARE(window_->view().side, NutSide::found);
-    auto* floor = window_->station()->canvas()->findChild<InkNumber*>();
+    auto* floor = window_->nut()->canvas()->findChild<InkNumber*>();
     QCOMPARE(floor->text(), length_number(*state().found_floors[0], Unit::mm)); // the slot as it is
     press(Qt::Key_B);
     QCOMPARE(window_->view().stage, CutStage::fitted);
@@ -317,10 +317,10 @@ void TestWindow::keys_change_the_view() {
         press(Qt::Key_D);
         QCOMPARE(window_->view().datum, datum);
     }
-    QTest::keyClick(window_->station()->canvas(), Qt::Key_Right);
+    QTest::keyClick(window_->nut()->canvas(), Qt::Key_Right);
     QCOMPARE(window_->view().string, std::size_t(1));
     press(Qt::Key_2, Qt::ControlModifier);
-    QCOMPARE(window_->station()->pages()->page(), 1);
+    QCOMPARE(window_->nut()->pages()->page(), 1);
     press(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
     QVERIFY(theme().evening);
     press(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
@@ -334,7 +334,7 @@ void TestWindow::keys_change_the_view() {
 }
 
 void TestWindow::units_go_round() {
-    window_->station()->canvas()->setFocus();
+    window_->nut()->canvas()->setFocus();
     const double floor = state().solution.strings[0].slot.floor_above_seat_mm;
     for (const Unit unit : {Unit::in, Unit::thou, Unit::sixty_fourths, Unit::mm}) {
         press(Qt::Key_U);
@@ -356,7 +356,7 @@ void TestWindow::units_go_round() {
 }
 
 void TestWindow::space_shows_the_working() {
-    window_->station()->canvas()->setFocus();
+    window_->nut()->canvas()->setFocus();
     press(Qt::Key_Space);
     QVERIFY(window_->working()->whole_shown());
     QLabel* whole = nullptr;
@@ -489,7 +489,7 @@ void TestWindow::a_job_is_dropped_in() {
 }
 
 void TestWindow::zooming_and_panning() {
-    NutCanvas* canvas = window_->station()->canvas();
+    NutCanvas* canvas = window_->nut()->canvas();
     canvas->setFocus();
     const QPoint before = field("nut.thickness_mm")->pos();
     QWheelEvent wheel(QPointF(300, 150), canvas->mapToGlobal(QPointF(300, 150)), {}, QPoint(0, 480),
@@ -552,11 +552,11 @@ void TestWindow::every_demo_job_in_every_dress() {
                 window_->resize(size);
                 QApplication::processEvents();
                 for (int page = 0; page < 5; ++page) {
-                    window_->station()->pages()->show_page(page);
+                    window_->nut()->pages()->show_page(page);
                     QVERIFY(!window_->grab().isNull());
                 }
                 // No field on the drawing covers another, and none is cut off at the sides.
-                const auto fields = window_->station()->canvas()->findChildren<QLineEdit*>();
+                const auto fields = window_->nut()->canvas()->findChildren<QLineEdit*>();
                 for (const QLineEdit* a : fields)
                     for (const QLineEdit* b : fields)
                         if (a != b && a->isVisible() && b->isVisible())
@@ -567,7 +567,7 @@ void TestWindow::every_demo_job_in_every_dress() {
                                                     .arg(a->accessibleName(), b->accessibleName())));
                 for (const QLineEdit* each : fields)
                     if (each->isVisible())
-                        QVERIFY2(window_->station()->canvas()->rect().contains(each->geometry()),
+                        QVERIFY2(window_->nut()->canvas()->rect().contains(each->geometry()),
                                  qPrintable(QLatin1String(name) + QLatin1Char(' ') + each->accessibleName() +
                                             QString::number(size.width())));
             }
@@ -651,13 +651,13 @@ void TestWindow::a_job_reopens_where_it_was() {
     window_->choose_string(4);
     window_->choose_datum(Datum::frets);
     window_->choose_stage(CutStage::fitted);
-    window_->station()->pages()->show_page(3);
+    window_->nut()->pages()->show_page(3);
     window_->open(job("teal"));
     QVERIFY(window_->view().string == 0 && window_->view().datum == Datum::seat);
     window_->open(job("curlew"));
     QVERIFY(window_->view().string == 4 && window_->view().datum == Datum::frets &&
             window_->view().stage == CutStage::fitted);
-    QCOMPARE(window_->station()->pages()->page(), 3);
+    QCOMPARE(window_->nut()->pages()->page(), 3);
     QVERIFY(window_->close());
     start("curlew");
     QCOMPARE(window_->view().string, std::size_t(4));
