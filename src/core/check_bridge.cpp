@@ -1,4 +1,7 @@
+#include "core/bridge_outline.h"
 #include "core/check_parts.h"
+
+#include <algorithm>
 
 namespace fm {
 
@@ -38,6 +41,24 @@ void doubt_string_at_bridge(const Design& design, std::size_t i, const BridgeStr
                        {name, AngleDeg{string.break_angle_deg}, AngleDeg{bridge.break_angle_min_deg}}});
 }
 
+/// What the outline does not hold.
+void doubt_outline(const Design& design, const Solution& solution, std::vector<Message>& out) {
+    const std::vector<PlanPoint> outline = outline_points(*design.bridge->outline, solution);
+    const auto inside = [&](const PlanPoint& point) { return within_outline(outline, point); };
+    const std::vector<PlanPoint> slot = slot_corners(design, solution);
+    if (!design.bridge->floats() && !std::all_of(slot.begin(), slot.end(), inside))
+        out.push_back({"slot_outside_bridge", Severity::warning, "bridge.outline", {}});
+    const double r = 0.5 * design.bridge->pins.hole_mm;
+    for (std::size_t i = 0; i < solution.bridge->pins.size(); ++i) {
+        const PlanPoint& pin = solution.bridge->pins[i];
+        const bool all = inside({pin.x_mm - r, pin.y_mm}) && inside({pin.x_mm + r, pin.y_mm}) &&
+                         inside({pin.x_mm, pin.y_mm - r}) && inside({pin.x_mm, pin.y_mm + r});
+        if (!all)
+            out.push_back(
+                {"pin_outside_bridge", Severity::warning, "bridge.outline", {design.string_name(i)}});
+    }
+}
+
 } // namespace
 
 void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std::vector<Message>& out) {
@@ -63,6 +84,7 @@ void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std
                        Severity::warning,
                        "saddle.slot_depth_mm",
                        {LengthMm{*bridge.floor_left_mm}, LengthMm{design.bridge->floor_min_mm}}});
+    if (design.bridge->outline) doubt_outline(design, solution, out);
     for (std::size_t i = 0; i < bridge.strings.size(); ++i) {
         doubt_exit(design, i, solution, out);
         doubt_string_at_bridge(design, i, bridge.strings[i], out);

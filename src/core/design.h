@@ -216,6 +216,19 @@ struct Exit {
     double above_top_mm = 0; ///< over the soundboard
 };
 
+enum class BridgeForm { straight, waisted, bellied };
+
+/// The bridge's outline in plan, square to the centreline.
+struct BridgeOutline {
+    BridgeForm form = BridgeForm::straight;
+    double length_mm = 0;     ///< across the instrument
+    double width_mm = 0;      ///< along the strings
+    double front_mm = 0;      ///< from the front edge to the slot's centreline, amid the strings
+    double middle_mm = 0;     ///< waisted: length of the wide middle
+    double wing_width_mm = 0; ///< waisted: width of the wings
+    double belly_mm = 0;      ///< bellied: how far the back edge bulges
+};
+
 /// The bridge that is there, to compare with.
 struct ExistingBridge {
     double height_mm = 0;
@@ -239,6 +252,7 @@ struct BridgeDesign {
     Anchor anchor = Anchor::pins;
     Pins pins;
     Exit exit;
+    std::optional<BridgeOutline> outline;
     std::optional<ExistingBridge> existing;
     std::optional<NeckPocket> neck_pocket; ///< a bolted neck that packing can tilt
 

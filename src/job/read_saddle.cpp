@@ -51,6 +51,21 @@ void read_pins(Reader& bridge, const Design& design, Pins& made) {
     if (pins.has("spacing")) made.spacing = read_spacing(pins, design);
 }
 
+BridgeOutline read_outline(Reader& bridge) {
+    Reader reader = bridge.object("outline", false);
+    BridgeOutline made;
+    made.form = static_cast<BridgeForm>(reader.word("form", {"straight", "waisted", "bellied"}, 0));
+    made.length_mm = reader.number("length_mm", {20.0, 400.0});
+    made.width_mm = reader.number("width_mm", {5.0, 150.0});
+    made.front_mm = reader.number("front_mm", {0.0, made.width_mm});
+    if (made.form == BridgeForm::waisted) {
+        made.middle_mm = reader.number("middle_mm", {0.0, made.length_mm});
+        made.wing_width_mm = reader.number("wing_width_mm", {1.0, made.width_mm});
+    }
+    if (made.form == BridgeForm::bellied) made.belly_mm = reader.number("belly_mm", {0.0, 60.0});
+    return made;
+}
+
 } // namespace
 
 void read_saddle(Reader& root, Design& design) {
@@ -111,6 +126,7 @@ void read_bridge(Reader& root, Design& design) {
         Reader exit = bridge.object("exit", true);
         made.exit = {exit.number("behind_mm", {0.1, 500.0}), exit.number("above_top_mm", {-50.0, 100.0})};
     }
+    if (bridge.has("outline")) made.outline = read_outline(bridge);
     if (bridge.has("existing")) {
         Reader existing = bridge.object("existing", false);
         made.existing = ExistingBridge{existing.number("height_mm", {0.5, 100.0})};

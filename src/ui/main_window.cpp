@@ -75,11 +75,13 @@ void MainWindow::build() {
     nut_ = new NutStation(session_, view_);
     cut_list_ = new CutList(session_, view_);
     saddle_ = new SaddleStation(session_, view_);
+    bridge_ = new BridgeStation(session_, view_);
     board_ = new FretBoard(session_, view_);
     middle_ = new QStackedWidget;
     middle_->addWidget(strings_);
     middle_->addWidget(side_by_side(nut_, cut_list_));
     middle_->addWidget(side_by_side(saddle_, saddle_->list()));
+    middle_->addWidget(side_by_side(bridge_, bridge_->list()));
     middle_->addWidget(board_);
     right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
@@ -106,6 +108,7 @@ StationFrame* MainWindow::drawn_station() const {
     case Station::strings: return nullptr;
     case Station::nut: return nut_;
     case Station::saddle: return saddle_;
+    case Station::bridge: return bridge_;
     }
     return nullptr;
 }
@@ -117,11 +120,12 @@ void MainWindow::connect_station(StationFrame* station) {
         key_name_ = name;
         show_working();
     };
-    connect(station, &StationFrame::side_picked, this, &MainWindow::choose_side);
     connect(station->pages(), &PartPages::refused, this, refused);
-    connect(station->canvas(), &PartCanvas::string_picked, this, &MainWindow::choose_string);
-    connect(station->canvas(), &PartCanvas::string_stepped, this, &MainWindow::step_string);
-    connect(station->canvas(), &PartCanvas::number_picked, this, worked);
+    for (PartCanvas* canvas : station->canvases()) {
+        connect(canvas, &PartCanvas::string_picked, this, &MainWindow::choose_string);
+        connect(canvas, &PartCanvas::string_stepped, this, &MainWindow::step_string);
+        connect(canvas, &PartCanvas::number_picked, this, worked);
+    }
     NumbersList* list = station->list();
     if (!list) return;
     connect(list, &NumbersList::string_picked, this, &MainWindow::choose_string);
@@ -186,8 +190,12 @@ void MainWindow::connect_parts() {
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
     connect(cut_list_->model(), &CutListModel::not_understood, this,
             [this](const QString& why) { show_notice(why, false); });
-    connect_station(nut_);
-    connect_station(saddle_);
+    for (StationFrame* station : std::initializer_list<StationFrame*>{nut_, saddle_, bridge_})
+        connect_station(station);
+    for (StationFrame* station : std::initializer_list<StationFrame*>{nut_, saddle_})
+        connect(station, &StationFrame::view_picked, this,
+                [this](int view) { choose_side(view == 0 ? NutSide::found : NutSide::target); });
+    connect(bridge_, &StationFrame::view_picked, this, [this](int view) { choose_placing(view == 1); });
     connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
     connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
     connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
@@ -269,6 +277,13 @@ void MainWindow::choose_stage(CutStage stage) {
     refresh();
 }
 
+void MainWindow::choose_placing(bool placing) {
+    view_.placing = placing;
+    key_name_ =
+        placing ? QStringLiteral("placing.bass.fret12_to_slot_front_mm") : first_number(view_.station);
+    refresh();
+}
+
 void MainWindow::choose_datum(Datum datum) {
     view_.datum = datum;
     key_name_ = QString::fromLatin1(key_of(datum));
@@ -280,6 +295,9 @@ QString MainWindow::first_number(Station station) const {
     case Station::strings: return QStringLiteral("tension_n");
     case Station::nut: return QString::fromLatin1(key_of(view_.datum));
     case Station::saddle: return QStringLiteral("saddle_z_mm");
+    case Station::bridge:
+        return session_.state().job.design.bridge ? QStringLiteral("break_angle_deg")
+                                                  : QStringLiteral("placing.bass.fret12_to_slot_front_mm");
     }
     return {};
 }

@@ -1,5 +1,6 @@
 #pragma once
 #include "sheet/sheet_files.h"
+#include "ui/bridge_station.h"
 #include "ui/cut_list.h"
 #include "ui/fret_board.h"
 #include "ui/nut_station.h"
@@ -33,6 +34,7 @@ public:
     const ViewState& view() const { return view_; }
     NutStation* nut() { return nut_; }
     SaddleStation* saddle() { return saddle_; }
+    BridgeStation* bridge() { return bridge_; }
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
     StringsStation* strings() { return strings_; }
@@ -45,6 +47,8 @@ public:
     void choose_string(std::size_t string);
     void choose_side(NutSide side);
     void choose_stage(CutStage stage);
+    /// The bridge itself, or its place.
+    void choose_placing(bool placing);
     void choose_datum(Datum datum);
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
@@ -106,6 +110,7 @@ private:
     StringWay* way_ = nullptr;
     NutStation* nut_ = nullptr;
     SaddleStation* saddle_ = nullptr;
+    BridgeStation* bridge_ = nullptr;
     CutList* cut_list_ = nullptr;
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;

@@ -129,6 +129,14 @@ void MainWindow::build_view_menu() {
         [this] { choose_station(Station::nut); });
     add(look, tr("Sa&ddle"), QKeySequence(tr("Alt+5")), tr("Go to the saddle"),
         [this] { choose_station(Station::saddle); });
+    add(look, tr("Brid&ge"), QKeySequence(tr("Alt+6")), tr("Go to the bridge"),
+        [this] { choose_station(Station::bridge); });
+    add(look, tr("Bridge or its &place"), QKeySequence(Qt::Key_P),
+        tr("Draw the bridge, or its place on the instrument"), [this] {
+            if (!session_.is_open()) return;
+            if (view_.station != Station::bridge) choose_station(Station::bridge);
+            choose_placing(!view_.placing);
+        });
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(!view_.board); });

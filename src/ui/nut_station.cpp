@@ -10,6 +10,7 @@ NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
     : StationFrame(session, view, tr("Nut"), parent), canvas_(new NutCanvas(session, binder_, view)),
       pages_(new NutPages(session, binder_, view)) {
     hold(canvas_, pages_);
+    show_views({tr("found"), tr("target")}, tr("T"), tr("Which state is drawn"));
     connect(canvas_, &NutCanvas::outer_toggled, pages_, &NutPages::toggle_outer);
 }
 
@@ -26,7 +27,7 @@ void NutStation::refresh() {
                      .arg(shown(blank->length_mm), shown(blank->height_mm), shown(blank->thickness_mm));
     }
     show_facts({facts});
-    show_side();
+    choose_view(view_.side == NutSide::found ? 0 : 1);
     QStringList doubts;
     const auto read = [](const KnownString& known) { return known.above_fret_line_mm.has_value(); };
     if (view_.side == NutSide::found && std::none_of(state.known.begin(), state.known.end(), read))

@@ -13,6 +13,7 @@ SaddleStation::SaddleStation(Session& session, const ViewState& view, QWidget* p
       list_(new NumbersList(session, view, tr("Saddle list"),
                             {{tr("new saddle"), {}, tr("B")}, {tr("fitted saddle"), {}, tr("B")}})) {
     hold(canvas_, pages_);
+    show_views({tr("found"), tr("target")}, tr("T"), tr("Which state is drawn"));
     connect(canvas_, &SaddleCanvas::outer_toggled, pages_, &SaddlePages::toggle_outer);
 }
 
@@ -108,7 +109,7 @@ void SaddleStation::refresh() {
     if (!state.solution.straight_saddle.fits && !state.solution.travel)
         facts << tr("a straight line does not hold every crown");
     show_facts(facts);
-    show_side();
+    choose_view(view_.side == NutSide::found ? 0 : 1);
     QStringList doubts;
     const auto changes = saddle_change_mm(state);
     if (view_.side == NutSide::found &&

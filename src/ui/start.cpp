@@ -35,7 +35,7 @@ const QStringList& stations() {
     static const QStringList words = [] {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
-        return list << QStringLiteral("board");
+        return list << QStringLiteral("placing") << QStringLiteral("board");
     }();
     return words;
 }
@@ -58,7 +58,9 @@ StartOptions start_options(const QStringList& words) {
         {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
-    option("station", "What to show: strings, nut, saddle, or board (where it sounds and buzzes).", "NAME");
+    option("station",
+           "What to show: strings, nut, saddle, bridge, placing, or board (where it sounds and buzzes).",
+           "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
     option("string", "The chosen string, by player's number.", "N");
@@ -143,7 +145,10 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto station = stations().indexOf(options.station);
     if (options.station == QLatin1String("board"))
         window.show_board(true);
-    else if (static_cast<Station>(station) != window.view().station)
+    else if (options.station == QLatin1String("placing")) {
+        window.choose_station(Station::bridge);
+        window.choose_placing(true);
+    } else if (static_cast<Station>(station) != window.view().station)
         window.choose_station(static_cast<Station>(station));
     window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));
     if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);

@@ -12,7 +12,7 @@ StationFrame::StationFrame(Session& session, const ViewState& view, const QStrin
       facts_(new QLabel), doubts_(new QLabel) {
     column_->setContentsMargins(0, 8, 0, 0);
     column_->setSpacing(2);
-    auto* head = new QHBoxLayout;
+    auto* head = head_ = new QHBoxLayout;
     head->setContentsMargins(24, 0, 16, 0);
     head->setSpacing(14);
     auto* name = new QLabel(title);
@@ -23,17 +23,11 @@ StationFrame::StationFrame(Session& session, const ViewState& view, const QStrin
     facts_->setProperty("caption", true);
     facts_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     head->addWidget(facts_, 1);
-    side_ = new ChoiceRow({}, {{tr("found"), {}, tr("T")}, {tr("target"), {}, tr("T")}});
-    side_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
-    side_->setAccessibleName(tr("Which state is drawn"));
-    head->addWidget(side_);
     column_->addLayout(head);
     doubts_->setContentsMargins(24, 0, 16, 0);
     doubts_->setWordWrap(true);
     doubts_->setProperty("warning", true);
     column_->addWidget(doubts_);
-    connect(side_, &ChoiceRow::picked, this,
-            [this](int index) { Q_EMIT side_picked(index == 0 ? NutSide::found : NutSide::target); });
 }
 
 void StationFrame::hold(QWidget* canvas, PartPages* pages) {
@@ -52,8 +46,14 @@ void StationFrame::show_facts(QStringList facts) {
     facts_->setText(facts.join(QStringLiteral(" · ")));
 }
 
-void StationFrame::show_side() {
-    side_->set_chosen(view_.side == NutSide::found ? 0 : 1);
+void StationFrame::show_views(const QStringList& names, const QString& shortcut, const QString& label) {
+    std::vector<ChoiceRow::Option> options;
+    for (const QString& name : names) options.push_back({name, {}, shortcut});
+    views_ = new ChoiceRow({}, options);
+    views_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    views_->setAccessibleName(label);
+    head_->addWidget(views_);
+    connect(views_, &ChoiceRow::picked, this, &StationFrame::view_picked);
 }
 
 QStringList StationFrame::doubts_that(bool (*belongs)(const Message&)) const {

@@ -8,6 +8,7 @@
 
 #include <QLabel>
 
+class QHBoxLayout;
 class QVBoxLayout;
 
 namespace fm {
@@ -19,12 +20,14 @@ public:
     StationFrame(Session& session, const ViewState& view, const QString& title, QWidget* parent = nullptr);
     virtual void refresh() = 0;
     virtual PartCanvas* canvas() = 0;
+    /// All its drawings, in sight or not.
+    virtual std::vector<PartCanvas*> canvases() { return {canvas()}; }
     virtual PartPages* pages() = 0;
     /// What stands beside it; none: the station has no such list.
     virtual NumbersList* list() { return nullptr; }
 
 Q_SIGNALS:
-    void side_picked(NutSide side);
+    void view_picked(int view); ///< of those in the head
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -33,7 +36,9 @@ protected:
     void show_facts(QStringList facts);
     /// What is doubtful, the first in sight, all in the tooltip.
     void show_doubts(const QStringList& doubts);
-    void show_side();
+    /// The choice in the head: the states or drawings of this station.
+    void show_views(const QStringList& names, const QString& shortcut, const QString& label);
+    void choose_view(int view) { views_->set_chosen(view); }
     /// The sentences of warnings that belong here.
     QStringList doubts_that(bool (*belongs)(const Message&)) const;
 
@@ -45,7 +50,8 @@ private:
     QVBoxLayout* column_;
     QLabel* facts_;
     QLabel* doubts_;
-    ChoiceRow* side_;
+    QHBoxLayout* head_;
+    ChoiceRow* views_ = nullptr;
     PartPages* pages_ = nullptr;
 };
 

@@ -48,6 +48,21 @@ QString caution_of(const std::string& material) {
         "and local rules.");
 }
 
+QString caution_at(Station station, const Design& design) {
+    switch (station) {
+    case Station::strings:
+        return StationPath::tr(
+            "Strings under tension: mind the eyes. Slacken before cutting or taking one off.");
+    case Station::nut: return caution_of(design.nut.material);
+    case Station::saddle: return caution_of(design.saddle.material);
+    case Station::bridge:
+        return StationPath::tr(
+            "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
+            "clamped. A lifted bridge is a job for a trained repairer.");
+    }
+    return {};
+}
+
 /// What a nut found so calls for next.
 QString next_at_nut(const State& state) {
     const bool read = std::any_of(state.known.begin(), state.known.end(),
@@ -76,12 +91,20 @@ QString next_at_saddle(const State& state) {
                : StationPath::tr("Turn the screws down");
 }
 
+QString bridge_words(const State& state) {
+    if (!state.solution.bridge) return StationPath::tr("none in this job");
+    const auto height = state.solution.bridge->height_mm;
+    return height ? StationPath::tr("%1 high").arg(length_with_unit(*height, state.job.unit))
+                  : StationPath::tr("floating");
+}
+
 /// The one next thing to do at a station.
 QString next_words(const State& state, Station station) {
     switch (station) {
     case Station::strings: return StationPath::tr("Gauge every string");
     case Station::nut: return next_at_nut(state);
     case Station::saddle: return next_at_saddle(state);
+    case Station::bridge: return StationPath::tr("Check the place at both outer strings");
     }
     return {};
 }
@@ -106,6 +129,9 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     column->addSpacing(12);
     stations_.push_back(add_station(column, Station::saddle, tr("Saddle"),
                                     tr("The saddle: action, crowns, the piece (Alt+5)")));
+    column->addSpacing(12);
+    stations_.push_back(add_station(column, Station::bridge, tr("Bridge"),
+                                    tr("The bridge: height, anchor, outline, its place (Alt+6)")));
     column->addSpacing(26);
     jobs_ = plain_button(tr("Jobs") + QStringLiteral(" ▾"), {});
     jobs_->setPopupMode(QToolButton::InstantPopup);
@@ -185,8 +211,8 @@ void StationPath::refresh() {
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
     const std::array words{tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
                            read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
-                           state.plan ? tr("read at fret 12") : tr("to be made")};
-    const std::array begun{true, read, state.plan.has_value()};
+                           state.plan ? tr("read at fret 12") : tr("to be made"), bridge_words(state)};
+    const std::array begun{true, read, state.plan.has_value(), design.bridge.has_value()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         stations_[i].state->setText(words[i]);
@@ -196,8 +222,7 @@ void StationPath::refresh() {
     }
     station_shown_ = view_.station;
     next_->setText(next_words(state, view_.station));
-    caution_->setText(
-        caution_of(view_.station == Station::saddle ? design.saddle.material : design.nut.material));
+    caution_->setText(caution_at(view_.station, design));
     const QString& name = session_.workshop().name();
     jobs_->setToolTip(name.isEmpty() ? tr("The jobs of this workshop") : tr("The jobs of %1").arg(name));
     if (moved) update(); // the rings; labels repaint themselves

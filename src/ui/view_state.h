@@ -5,9 +5,9 @@
 namespace fm {
 
 /// The stations there are, in the order of the work.
-enum class Station { strings, nut, saddle };
+enum class Station { strings, nut, saddle, bridge };
 /// What they are called where a person does not read it: settings, the command line.
-inline constexpr std::array station_words{"strings", "nut", "saddle"};
+inline constexpr std::array station_words{"strings", "nut", "saddle", "bridge"};
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };
@@ -32,7 +32,8 @@ struct ViewState {
     Datum datum = Datum::seat;
     CutStage stage = CutStage::blank;
     NutSide side = NutSide::target;
-    bool board = false; ///< the whole board instead of a station
+    bool placing = false; ///< the bridge's place instead of the bridge
+    bool board = false;   ///< the whole board instead of a station
     BoardMeasure measure = BoardMeasure::cents;
 };
 

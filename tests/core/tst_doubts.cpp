@@ -83,6 +83,12 @@ private Q_SLOTS:
         row("plane_too_low", "kittiwake", "bridge.plane_above_top_mm = 4", "too low at the saddle");
         row("floor_under_slot", "kittiwake", "saddle.slot_depth_mm = 8",
             "of wood would be left under the saddle's slot");
+        row("slot_outside_bridge", "kittiwake",
+            "bridge.outline = {\"form\": \"straight\", \"length_mm\": 40, \"width_mm\": 30, \"front_mm\": 9}",
+            "reaches out of the bridge");
+        row("pin_outside_bridge", "kittiwake",
+            "bridge.outline = {\"form\": \"straight\", \"length_mm\": 90, \"width_mm\": 18, \"front_mm\": 9}",
+            "pin's hole reaches out");
         row("exposure_below_zero", "kittiwake", "bridge.height_mm = 20", "would lie");
         row("slot_too_shallow", "kittiwake", "saddle.slot_depth_mm = 1.5", "out of a slot 1.50 mm deep");
         row("break_angle_shallow", "kittiwake", "bridge.pins.behind_mm = 60", "8.0° is wanted");
