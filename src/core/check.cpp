@@ -77,6 +77,11 @@ void doubt_edges(const Design& design, const Neck& neck, const Solution& solutio
 
 } // namespace
 
+bool about_the_neck(const Message& doubt) {
+    return doubt.where.starts_with("neck.") || doubt.id == "string_chokes" ||
+           doubt.id.starts_with("plane_too_");
+}
+
 bool about_the_nut(const Message& doubt) {
     constexpr std::array ids{"nut_below_frets", "floor_below_seat", "press_at_2",          "edge_near_nut",
                              "edge_near_fret",  "set_forward_far",  "set_forward_at_limit"};

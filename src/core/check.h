@@ -13,6 +13,7 @@ std::vector<Message> doubts(const Design& design, const Neck& neck, const std::v
 bool unsolvable(const Message& doubt);
 
 /// Whether a doubt is one for who makes the nut: what it says is seen or changed there.
+bool about_the_neck(const Message& doubt);
 bool about_the_nut(const Message& doubt);
 bool about_the_saddle(const Message& doubt);
 bool about_the_bridge(const Message& doubt);

@@ -182,40 +182,34 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
 }
 
 void BridgeCanvas::lay_out_side(const Place& p) {
-    const auto side_widgets = std::to_array<QWidget*>(
-        {plane_, height_given_, exposure_target_, height_, over_top_, exposure_, break_, floor_, moment_});
-    for (QWidget* widget : side_widgets) widget->setVisible(has_bridge());
+    // Shown and hidden once each: a field that is typed in must not go, even for a moment.
+    const bool by_exposure = has_bridge() && design().bridge->auto_height;
+    const bool floor = has_bridge() && state().solution.bridge->floor_left_mm.has_value();
+    for (QWidget* widget : std::initializer_list<QWidget*>{plane_, over_top_, break_})
+        widget->setVisible(has_bridge());
+    height_->setVisible(by_exposure);
+    height_given_->setVisible(has_bridge() && !by_exposure);
+    exposure_target_->setVisible(by_exposure);
+    exposure_->setVisible(has_bridge() && !by_exposure);
+    floor_->setVisible(floor);
+    moment_->setVisible(has_bridge() && !floor);
     if (!has_bridge()) return;
-    const BridgeDesign& bridge = *design().bridge;
     const double wide = width() - p.split;
     const double step = wide / 3.0;
-    const auto slot = [&](int n) { return p.split + (n + 0.5) * step; };
     write(QRectF(p.split, 2.0, wide, 18.0), Qt::AlignCenter,
           tr("cut at %1").arg(QString::fromStdString(design().string_name(chosen()))));
     const double upper = height() - side_foot + 40.0;
     const double lower = upper + 62.0;
-    put(plane_, {slot(0), upper}, tr("fret plane"), step - 2.0);
-    height_->setVisible(bridge.auto_height);
-    height_given_->setVisible(!height_->isVisibleTo(this));
-    if (height_->isVisibleTo(this))
-        put(height_, {slot(1), upper}, tr("height"), step - 2.0);
-    else
-        put(height_given_, {slot(1), upper}, tr("height"), step - 2.0);
-    exposure_target_->setVisible(bridge.auto_height);
-    exposure_->setVisible(!bridge.auto_height);
-    put(over_top_, {slot(2), upper}, tr("string"), step - 2.0);
-    if (bridge.auto_height)
-        put(exposure_target_, {slot(0), lower}, tr("exposed"), step - 2.0);
-    else
-        put(exposure_, {slot(0), lower}, tr("exposed"), step - 2.0);
-    put(break_, {slot(1), lower}, tr("break angle"), step - 2.0);
-    const bool floor = state().solution.bridge->floor_left_mm.has_value();
-    floor_->setVisible(floor);
-    moment_->setVisible(!floor);
-    if (floor)
-        put(floor_, {slot(2), lower}, tr("under slot"), step - 2.0);
-    else
-        put(moment_, {slot(2), lower}, tr("moment"), step - 2.0);
+    const auto at = [&](int n, double row, QWidget* widget, const QString& words) {
+        widget->resize(static_cast<int>(std::min(96.0, step - 4.0)), widget->height());
+        put(widget, {p.split + (n + 0.5) * step, row}, words, step - 2.0);
+    };
+    at(0, upper, plane_, tr("fret plane"));
+    at(1, upper, by_exposure ? static_cast<QWidget*>(height_) : height_given_, tr("height"));
+    at(2, upper, over_top_, tr("string"));
+    at(0, lower, by_exposure ? static_cast<QWidget*>(exposure_target_) : exposure_, tr("exposed"));
+    at(1, lower, break_, tr("break angle"));
+    at(2, lower, floor ? floor_ : moment_, floor ? tr("under slot") : tr("moment"));
 }
 
 void BridgeCanvas::lay_out() {

@@ -13,7 +13,7 @@ void FieldBinder::bind(ValueField* field, Getter value) {
 }
 
 void FieldBinder::bind(ValueField* field, Getter value, KeyMaker key) {
-    bound_.push_back({field, std::move(value), std::move(key), nullptr});
+    bound_.push_back({field, std::move(value), std::move(key)});
     const std::size_t place = bound_.size() - 1;
     connect(field, &ValueField::previewed, this, [this, place](double number) {
         const Bound& bound = bound_[place];
@@ -34,13 +34,21 @@ Value FieldBinder::changed(const Bound& bound, double value) const {
     // A billionth of a mm: so that 17 thou is written 0.4318 and not with the dust of binary fractions.
     const double tidy = std::round(value * 1e9) / 1e9;
     const Value& document = session_.document();
+    if (bound.write) return bound.write(document, session_.state(), tidy);
+    const bool whole = bound.field->kind() == FieldKind::whole && tidy == std::round(tidy);
+    const Value written = whole ? Value(static_cast<std::int64_t>(tidy)) : Value(tidy);
     return with(bound.prepare ? bound.prepare(document, session_.state()) : document,
-                bound.key(session_.state()).toStdString(), tidy);
+                bound.key(session_.state()).toStdString(), written);
 }
 
 void FieldBinder::prepare(ValueField* field, const Preparer& preparer) {
     for (Bound& bound : bound_)
         if (bound.field == field) bound.prepare = preparer;
+}
+
+void FieldBinder::write(ValueField* field, const Writer& writer) {
+    for (Bound& bound : bound_)
+        if (bound.field == field) bound.write = writer;
 }
 
 void FieldBinder::refresh() {

@@ -25,6 +25,9 @@ public:
     /// What must stand in the document before a field's key can be set; may return it unchanged.
     using Preparer = std::function<Value(const Value&, const State&)>;
     void prepare(ValueField* field, const Preparer& preparer);
+    /// How a value gets into the document, where that is more than setting its key.
+    using Writer = std::function<Value(const Value&, const State&, double)>;
+    void write(ValueField* field, const Writer& writer);
     void refresh();
     /// What is wrong with a document, as one sentence in the job's unit; "" for nothing.
     static QString told(const std::vector<Message>& problems, Unit unit);
@@ -35,6 +38,7 @@ private:
         Getter value;
         KeyMaker key;
         Preparer prepare = nullptr;
+        Writer write = nullptr;
     };
     Value changed(const Bound& bound, double value) const;
     Session& session_;

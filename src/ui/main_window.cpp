@@ -71,6 +71,7 @@ void MainWindow::build() {
     connect(dismiss, &QToolButton::clicked, notice_, &QWidget::hide);
     notice_->hide();
     right->addWidget(notice_);
+    neck_ = new NeckStation(session_, view_);
     strings_ = new StringsStation(session_, view_);
     nut_ = new NutStation(session_, view_);
     cut_list_ = new CutList(session_, view_);
@@ -78,6 +79,7 @@ void MainWindow::build() {
     bridge_ = new BridgeStation(session_, view_);
     board_ = new FretBoard(session_, view_);
     middle_ = new QStackedWidget;
+    middle_->addWidget(side_by_side(neck_, neck_->list()));
     middle_->addWidget(strings_);
     middle_->addWidget(side_by_side(nut_, cut_list_));
     middle_->addWidget(side_by_side(saddle_, saddle_->list()));
@@ -105,6 +107,7 @@ QWidget* MainWindow::side_by_side(QWidget* station, QWidget* list) {
 StationFrame* MainWindow::drawn_station() const {
     if (view_.board) return nullptr;
     switch (view_.station) {
+    case Station::neck: return neck_;
     case Station::strings: return nullptr;
     case Station::nut: return nut_;
     case Station::saddle: return saddle_;
@@ -128,7 +131,6 @@ void MainWindow::connect_station(StationFrame* station) {
     }
     NumbersList* list = station->list();
     if (!list) return;
-    connect(list, &NumbersList::string_picked, this, &MainWindow::choose_string);
     connect(list, &NumbersList::number_picked, this, [this, worked](const QString& key) {
         const auto number = number_of_key(session_.state().solution, key.toStdString());
         if (number) worked(QString::fromStdString(number->name()));
@@ -136,8 +138,6 @@ void MainWindow::connect_station(StationFrame* station) {
     connect(list, &NumbersList::list_picked, this,
             [this](int stage) { choose_stage(static_cast<CutStage>(stage)); });
     connect(list->model(), &NumbersModel::not_understood, this, refused);
-    connect(list->model(), &NumbersModel::typed, this,
-            [this](int string, double mm) { take_reading(string, true, mm); });
 }
 
 void MainWindow::connect_parts() {
@@ -190,11 +190,17 @@ void MainWindow::connect_parts() {
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
     connect(cut_list_->model(), &CutListModel::not_understood, this,
             [this](const QString& why) { show_notice(why, false); });
-    for (StationFrame* station : std::initializer_list<StationFrame*>{nut_, saddle_, bridge_})
+    for (StationFrame* station : std::initializer_list<StationFrame*>{neck_, nut_, saddle_, bridge_})
         connect_station(station);
     for (StationFrame* station : std::initializer_list<StationFrame*>{nut_, saddle_})
         connect(station, &StationFrame::view_picked, this,
                 [this](int view) { choose_side(view == 0 ? NutSide::found : NutSide::target); });
+    connect(neck_, &NeckStation::fret_picked, this, &MainWindow::choose_fret);
+    connect(neck_, &NeckStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    for (StationFrame* station : std::initializer_list<StationFrame*>{saddle_, bridge_})
+        connect(station->list(), &NumbersList::row_picked, this, &MainWindow::choose_string);
+    connect(saddle_->list()->model(), &NumbersModel::typed, this,
+            [this](int string, double mm) { take_reading(string, true, mm); });
     connect(bridge_, &StationFrame::view_picked, this, [this](int view) { choose_placing(view == 1); });
     connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
     connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
@@ -227,6 +233,7 @@ void MainWindow::refresh() {
     if (!session_.is_open()) return;
     const auto count = session_.state().job.design.strings.size();
     view_.string = std::min(view_.string, count - 1);
+    view_.fret = std::min(view_.fret, session_.state().job.design.neck.frets);
     path_->refresh();
     way_->set_string(view_.string);
     middle_->setCurrentIndex(view_.board ? middle_->count() - 1 : static_cast<int>(view_.station));
@@ -256,6 +263,13 @@ void MainWindow::choose_string(std::size_t string) {
     if (number_of_key(session_.state().solution, key_name_.toStdString()))
         key_name_.replace(QStringLiteral("[%1]").arg(view_.string), QStringLiteral("[%1]").arg(string));
     view_.string = string;
+    refresh();
+}
+
+void MainWindow::choose_fret(int fret) {
+    if (!session_.is_open() || fret == view_.fret) return;
+    leave_field();
+    view_.fret = fret;
     refresh();
 }
 
@@ -292,6 +306,7 @@ void MainWindow::choose_datum(Datum datum) {
 
 QString MainWindow::first_number(Station station) const {
     switch (station) {
+    case Station::neck: return QStringLiteral("scale_mm");
     case Station::strings: return QStringLiteral("tension_n");
     case Station::nut: return QString::fromLatin1(key_of(view_.datum));
     case Station::saddle: return QStringLiteral("saddle_z_mm");

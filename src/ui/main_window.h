@@ -3,6 +3,7 @@
 #include "ui/bridge_station.h"
 #include "ui/cut_list.h"
 #include "ui/fret_board.h"
+#include "ui/neck_station.h"
 #include "ui/nut_station.h"
 #include "ui/saddle_station.h"
 #include "ui/session.h"
@@ -32,6 +33,7 @@ public:
     bool open(const QString& path);
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
+    NeckStation* neck() { return neck_; }
     NutStation* nut() { return nut_; }
     SaddleStation* saddle() { return saddle_; }
     BridgeStation* bridge() { return bridge_; }
@@ -45,6 +47,7 @@ public:
 
     void choose_station(Station station);
     void choose_string(std::size_t string);
+    void choose_fret(int fret);
     void choose_side(NutSide side);
     void choose_stage(CutStage stage);
     /// The bridge itself, or its place.
@@ -108,6 +111,7 @@ private:
     Paper paper_ = Paper::a4;
     StationPath* path_ = nullptr;
     StringWay* way_ = nullptr;
+    NeckStation* neck_ = nullptr;
     NutStation* nut_ = nullptr;
     SaddleStation* saddle_ = nullptr;
     BridgeStation* bridge_ = nullptr;

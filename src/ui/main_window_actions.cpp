@@ -123,6 +123,8 @@ void MainWindow::build_view_menu() {
     add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
         tr("The list for an uncut blank, or for a nut that is in"),
         [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(look, tr("Nec&k"), QKeySequence(tr("Alt+2")), tr("Go to the neck"),
+        [this] { choose_station(Station::neck); });
     add(look, tr("S&trings"), QKeySequence(tr("Alt+3")), tr("Go to the strings"),
         [this] { choose_station(Station::strings); });
     add(look, tr("N&ut"), QKeySequence(tr("Alt+4")), tr("Go to the nut"),

@@ -32,8 +32,14 @@ NumberColumn number_column(const QString& header, const std::string& pattern, To
     return column;
 }
 
-NumbersModel::NumbersModel(const Session& session, QObject* parent)
-    : QAbstractTableModel(parent), session_(session) {}
+NumberRows string_rows() {
+    return {NumbersModel::tr("string"), [](const State& s) { return s.job.design.strings.size(); },
+            [](const State& s, std::size_t i) { return QString::fromStdString(s.job.design.string_name(i)); },
+            true};
+}
+
+NumbersModel::NumbersModel(const Session& session, NumberRows rows, QObject* parent)
+    : QAbstractTableModel(parent), session_(session), kind_(std::move(rows)) {}
 
 void NumbersModel::set_columns(std::vector<NumberColumn> columns) {
     beginResetModel();
@@ -59,7 +65,7 @@ QVariant NumbersModel::headerData(int section, Qt::Orientation orientation, int 
         return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
     if (role != Qt::DisplayRole) return {};
     const NumberColumn* column = column_at(section);
-    return column ? column->header : tr("string");
+    return column ? column->header : kind_.header;
 }
 
 Qt::ItemFlags NumbersModel::flags(const QModelIndex& index) const {
@@ -73,7 +79,7 @@ QString NumbersModel::cell(int row, int section) const {
     const State& state = session_.state();
     const auto i = static_cast<std::size_t>(row);
     const NumberColumn* column = column_at(section);
-    if (!column) return QString::fromStdString(state.job.design.string_name(i));
+    if (!column) return kind_.name(state, i);
     const auto value = column->value(state, i);
     if (!value) return QStringLiteral("–");
     if (column->kind == QuantityKind::length) return length_number(*value, state.job.unit);
@@ -89,8 +95,7 @@ QVariant NumbersModel::data(const QModelIndex& index, int role) const {
     case Qt::AccessibleTextRole: return cell(index.row(), index.column());
     case Qt::AccessibleDescriptionRole:
     case Qt::ToolTipRole: {
-        QString words = QString::fromStdString(session_.state().job.design.string_name(i)) +
-                        QLatin1Char(' ') +
+        QString words = kind_.name(session_.state(), i) + QLatin1Char(' ') +
                         headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString();
         if (column && column->kind == QuantityKind::length)
             words += QStringLiteral(", ") + unit_text(session_.state().job.unit);
@@ -98,7 +103,7 @@ QVariant NumbersModel::data(const QModelIndex& index, int role) const {
     }
     case Qt::EditRole: return QString();
     case tone_role: {
-        if (!column) return static_cast<int>(Tone::name);
+        if (!column) return static_cast<int>(kind_.strings ? Tone::name : Tone::plain_name);
         const auto value = column->value(session_.state(), i);
         const bool missing = column->tone == Tone::take_off && value && *value < 0;
         return static_cast<int>(missing ? Tone::missing : column->tone);
@@ -124,7 +129,7 @@ bool NumbersModel::setData(const QModelIndex& index, const QVariant& value, int 
 }
 
 void NumbersModel::refresh() {
-    const int rows = session_.is_open() ? static_cast<int>(session_.state().job.design.strings.size()) : 0;
+    const int rows = session_.is_open() ? static_cast<int>(kind_.count(session_.state())) : 0;
     if (rows != rows_) {
         beginResetModel();
         rows_ = rows;
@@ -135,9 +140,10 @@ void NumbersModel::refresh() {
 }
 
 NumbersList::NumbersList(const Session& session, const ViewState& view, const QString& title,
-                         const std::vector<ChoiceRow::Option>& lists, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view), model_(new NumbersModel(session, this)),
-      table_(new QTableView), unit_(new QLabel), foot_(new QLabel), lists_(new ChoiceRow({}, lists)) {
+                         const std::vector<ChoiceRow::Option>& lists, const NumberRows& rows, QWidget* parent)
+    : QWidget(parent), session_(session), view_(view), strings_(rows.strings),
+      model_(new NumbersModel(session, rows, this)), table_(new QTableView), unit_(new QLabel),
+      foot_(new QLabel), lists_(new ChoiceRow({}, lists)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 14, 10, 8);
     column->setSpacing(6);
@@ -169,7 +175,7 @@ NumbersList::NumbersList(const Session& session, const ViewState& view, const QS
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;
-                Q_EMIT string_picked(static_cast<std::size_t>(now.row()));
+                Q_EMIT row_picked(static_cast<std::size_t>(now.row()));
                 Q_EMIT number_picked(now.data(number_key_role).toString());
             });
 }
@@ -179,6 +185,10 @@ void NumbersList::set_foot(const QString& words) {
     foot_->setVisible(!words.isEmpty());
 }
 
+std::size_t NumbersList::chosen_row() const {
+    return strings_ ? view_.string : static_cast<std::size_t>(view_.fret - 1);
+}
+
 void NumbersList::refresh() {
     if (!session_.is_open()) return;
     const QModelIndex current = table_->currentIndex();
@@ -186,7 +196,7 @@ void NumbersList::refresh() {
     model_->refresh();
     const QSignalBlocker quiet(table_->selectionModel());
     table_->setCurrentIndex(
-        model_->index(static_cast<int>(view_.string), here && current.isValid() ? current.column() : 1));
+        model_->index(static_cast<int>(chosen_row()), here && current.isValid() ? current.column() : 1));
     unit_->setText(unit_text(session_.state().job.unit));
     share_room(table_);
 }

@@ -16,7 +16,7 @@ namespace fm {
 struct NumberColumn {
     QString header;
     std::function<std::optional<double>(const State&, std::size_t)> value;
-    std::function<std::string(std::size_t)> key; ///< of the computed number; none: no working
+    std::function<std::string(std::size_t)> key = nullptr; ///< of the computed number; none: no working
     Tone tone = Tone::plain;
     QuantityKind kind = QuantityKind::length;
     bool typed = false; ///< a reading can be typed into it
@@ -25,11 +25,20 @@ struct NumberColumn {
 /// A column that shows a number of every string by its key, with an empty bracket for the string.
 NumberColumn number_column(const QString& header, const std::string& pattern, Tone tone = Tone::plain);
 
-/// Strings as rows in the order they lie, with the numbers of a station's work.
+/// What the rows of a list are.
+struct NumberRows {
+    QString header;
+    std::function<std::size_t(const State&)> count;
+    std::function<QString(const State&, std::size_t)> name;
+    bool strings = true; ///< and wear the strings' marks
+};
+NumberRows string_rows();
+
+/// Rows in the order they lie, with the numbers of a station's work.
 class NumbersModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    explicit NumbersModel(const Session& session, QObject* parent = nullptr);
+    NumbersModel(const Session& session, NumberRows rows, QObject* parent = nullptr);
     void set_columns(std::vector<NumberColumn> columns);
     void refresh();
 
@@ -41,13 +50,14 @@ public:
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 
 Q_SIGNALS:
-    void typed(int string, double mm);
+    void typed(int row, double mm);
     void not_understood(const QString& why);
 
 private:
     const NumberColumn* column_at(int section) const;
     QString cell(int row, int section) const;
     const Session& session_;
+    NumberRows kind_;
     std::vector<NumberColumn> columns_;
     int rows_ = 0; // as the views know them
 };
@@ -57,7 +67,8 @@ class NumbersList : public QWidget {
     Q_OBJECT
 public:
     NumbersList(const Session& session, const ViewState& view, const QString& title,
-                const std::vector<ChoiceRow::Option>& lists, QWidget* parent = nullptr);
+                const std::vector<ChoiceRow::Option>& lists, const NumberRows& rows = string_rows(),
+                QWidget* parent = nullptr);
     void set_columns(std::vector<NumberColumn> columns) { model_->set_columns(std::move(columns)); }
     /// What is said under the list.
     void set_foot(const QString& words);
@@ -68,7 +79,7 @@ public:
     QTableView* table() { return table_; }
 
 Q_SIGNALS:
-    void string_picked(std::size_t string);
+    void row_picked(std::size_t row);
     void number_picked(const QString& key);
     void list_picked(int list);
 
@@ -77,8 +88,10 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    std::size_t chosen_row() const;
     const Session& session_;
     const ViewState& view_;
+    bool strings_;
     NumbersModel* model_;
     QTableView* table_;
     QLabel* unit_;

@@ -160,6 +160,7 @@ void PartCanvas::show_numbers() {
             name += QStringLiteral(", ") + QString::fromStdString(design().string_name(key->string));
         const bool length = key && key->quantity->kind == QuantityKind::length;
         if (length) name += QStringLiteral(", ") + unit_text(unit);
+        number.shown->setObjectName(key ? QString::fromStdString(key->text()) : QString());
         number.shown->show_number(!value   ? QStringLiteral("–")
                                   : length ? length_number(*value, unit)
                                            : term_value(*value, key->quantity->kind, unit),

@@ -30,9 +30,9 @@ PlacingCanvas::PlacingCanvas(Session& session, FieldBinder& binder, const ViewSt
                 return QStringLiteral("placing.%1[%2]").arg(QLatin1String(list)).arg(frets[i]);
             };
         };
-        bass_[i] = add_number(tr("bass string to the edge %1").arg(names[i]), at("bass_margins_mm"), 76, 18);
+        bass_[i] = add_number(tr("bass string to the edge %1").arg(names[i]), at("bass_margins_mm"), 68, 18);
         treble_[i] =
-            add_number(tr("treble string to the edge %1").arg(names[i]), at("treble_margins_mm"), 76, 18);
+            add_number(tr("treble string to the edge %1").arg(names[i]), at("treble_margins_mm"), 68, 18);
     }
     shift_ = add_number(tr("shift toward the treble that balances the last fret"),
                         whole("placing.balancing_shift_mm"), 84, 20);
@@ -82,9 +82,11 @@ void PlacingCanvas::lay_out() {
     const Neck neck(design().neck);
     const double up = side() > 0 ? -1.0 : 1.0; // the treble edge is up for the right-handed
     const std::array<int, 3> frets{0, 12, neck.frets()};
+    double free_from = 0; // the next margin stands clear of the one before
     for (std::size_t i = 0; i < frets.size(); ++i) {
         const double x_mm = neck.fret_x_mm(frets[i], neck.mean_scale_mm());
-        const double x = p.nut.x() + x_mm * p.scale;
+        const double x = std::max(p.nut.x() + x_mm * p.scale, free_from);
+        free_from = x + bass_[i]->width() + 2.0;
         const double half = neck.half_width_mm(x_mm) * p.stretch * p.scale;
         put(treble_[i], {x, p.nut.y() + up * (half + 18.0)});
         put(bass_[i], {x, p.nut.y() - up * (half + 18.0)});

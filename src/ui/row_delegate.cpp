@@ -34,12 +34,13 @@ QColor colour_of(Tone tone) {
 }
 
 void paint_number(QPainter* painter, const QRect& box, const QString& text, Tone tone, bool chosen) {
+    const bool name = tone == Tone::name || tone == Tone::plain_name;
     const bool large = tone == Tone::strong || tone == Tone::take_off || tone == Tone::missing;
-    QFont font = shipped_font(large || (tone == Tone::name && chosen));
+    QFont font = shipped_font(large || (name && chosen));
     const int px = painter->font().pixelSize() > 0 ? painter->font().pixelSize() : 16;
     font.setPixelSize(large ? px + 2 : px);
     painter->setPen(colour_of(tone));
-    const int align = tone == Tone::name ? Qt::AlignLeft : Qt::AlignRight;
+    const int align = name ? Qt::AlignLeft : Qt::AlignRight;
     const qsizetype line = text.indexOf(QLatin1Char('\n'));
     // A column too narrow for its figures makes them smaller: nothing is cut off.
     const QString widest = line < 0 ? text : text.left(line);
@@ -65,10 +66,12 @@ void NumberDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
                            const QModelIndex& index) const {
     const auto tone = static_cast<Tone>(index.data(tone_role).toInt());
     const auto i = static_cast<std::size_t>(index.row());
-    const bool chosen = i == view_.string;
+    const bool strings = index.siblingAtColumn(0).data(tone_role).toInt() == static_cast<int>(Tone::name);
+    const bool chosen = i == (strings ? view_.string : static_cast<std::size_t>(view_.fret - 1));
     painter->save();
-    paint_ground(painter, option, index, chosen);
+    paint_ground(painter, option, index, chosen, strings);
     QRect box = option.rect.adjusted(1, 0, -5, 0);
+    if (tone == Tone::plain_name) box.adjust(14, 0, 0, 0);
     if (tone == Tone::name) box = paint_mark(painter, option.rect, session_.state().job.design.strings[i]);
     paint_number(painter, box, index.data().toString(), tone, chosen);
     paint_focus(painter, option);
@@ -81,7 +84,8 @@ void share_room(QTableView* table) {
     table->verticalHeader()->setDefaultSectionSize(std::clamp(table->viewport()->height() / rows, 32, 44));
     const int columns = model->columnCount();
     const int width = table->viewport()->width();
-    const int others = width * 70 / 100 / std::max(1, columns - 1);
+    const bool strings = model->index(0, 0).data(tone_role).toInt() == static_cast<int>(Tone::name);
+    const int others = width * (strings ? 70 : 84) / 100 / std::max(1, columns - 1);
     for (int column = 1; column < columns; ++column) table->setColumnWidth(column, others);
     table->setColumnWidth(0, width - others * (columns - 1));
 }
@@ -95,14 +99,14 @@ QWidget* RowDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&,
 }
 
 void RowDelegate::paint_ground(QPainter* painter, const QStyleOptionViewItem& option,
-                               const QModelIndex& index, bool chosen) const {
+                               const QModelIndex& index, bool chosen, bool courses) const {
     const QRect& box = option.rect;
     painter->fillRect(box, chosen ? theme().chosen : theme().list);
     if (chosen && index.column() == 0)
         painter->fillRect(QRect(box.left(), box.top(), 5, box.height()), theme().ink);
     const auto& strings = session_.state().job.design.strings;
     const auto i = static_cast<std::size_t>(index.row());
-    if (i == 0 || strings[i].course == strings[i - 1].course ||
+    if (!courses || i == 0 || strings[i].course == strings[i - 1].course ||
         course_starts(strings).size() == strings.size())
         return;
     painter->setPen(theme().hairline);

@@ -20,7 +20,7 @@ public:
 
 protected:
     void paint_ground(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
-                      bool chosen) const;
+                      bool chosen, bool courses = true) const;
     static void paint_focus(QPainter* painter, const QStyleOptionViewItem& option);
 
     const Session& session_;
@@ -28,7 +28,7 @@ protected:
 };
 
 /// How a number of a list is written.
-enum class Tone { name, plain, strong, dust, take_off, missing, yours };
+enum class Tone { name, plain_name, plain, strong, dust, take_off, missing, yours };
 
 /// What the models of such lists say of a cell beside its text.
 enum RowRole { number_key_role = Qt::UserRole, tone_role };

@@ -199,12 +199,14 @@ void SaddleCanvas::lay_out_front(const Place& p) {
     } else if (spacing_.centre->isVisibleTo(this)) {
         put(spacing_.centre, {string_x(p, chosen()), spacing_row + y});
     } else {
-        put(spacing_.spread, {middle - 44.0, spacing_row + y});
-        put(spacing_.bias, {middle + 46.0, spacing_row + y});
-        write(QRectF(middle + 84.0, spacing_row + y - 9.0, 120.0, 18.0), Qt::AlignLeft, tr("to the bass"));
-        const double half = 0.5 * spacing_.outer->width();
-        put(spacing_.outer,
-            {std::max(half + 8.0, std::min(p.low + 10.0, middle - 94.0 - half)), spacing_row + y});
+        // In a row, about the middle while there is room.
+        const double outer = spacing_.outer->width();
+        const double left = std::max(8.0, std::min(p.low - 20.0, middle - 138.0 - 0.5 * outer));
+        const double from = std::max(middle - 86.0, left + outer + 8.0);
+        put(spacing_.outer, {left + 0.5 * outer, spacing_row + y});
+        put(spacing_.spread, {from + 42.0, spacing_row + y});
+        put(spacing_.bias, {from + 132.0, spacing_row + y});
+        write(QRectF(from + 170.0, spacing_row + y - 9.0, 120.0, 18.0), Qt::AlignLeft, tr("to the bass"));
     }
     const std::size_t last = state().solution.strings.size() - 1;
     const double line = ends_row + y;
@@ -253,6 +255,8 @@ void SaddleCanvas::lay_out_plan(const Place& p) {
     span_->setVisible(!travel);
     write(QRectF(p.low - 124.0, top - 6.0, 120.0, 18.0), Qt::AlignRight, tr("×%1 to the nut").arg(p.stretch));
     const double middle = 0.5 * (top + bottom);
+    for (QWidget* widget : std::initializer_list<QWidget*>{crown_, thickness_, span_})
+        widget->resize(static_cast<int>(std::min(84.0, beside_px() - 4.0)), widget->height());
     put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0}, tr("from front"), beside_px());
     const double beside = p.high + 0.5 * beside_px() + 4.0;
     if (travel) return;
@@ -273,6 +277,8 @@ void SaddleCanvas::lay_out_end(const Place& p) {
     slot_depth_->setVisible(bridge && !floats);
     const double aside = 0.25 * end_px();
     const double wide = 2.0 * aside - 2.0;
+    for (QWidget* widget : std::initializer_list<QWidget*>{exposure_, break_, slot_depth_, angle_})
+        widget->resize(static_cast<int>(std::min(84.0, wide)), widget->height());
     if (bridge && slot) put(exposure_, {middle - aside, row}, tr("exposed"), wide);
     if (bridge) put(break_, {middle + aside, row}, tr("break angle"), wide);
     if (bridge && !floats) put(slot_depth_, {middle - aside, row + 58.0}, tr("slot depth"), wide);

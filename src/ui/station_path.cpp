@@ -12,6 +12,7 @@
 #include <QVBoxLayout>
 
 #include <array>
+#include <cmath>
 
 namespace fm {
 
@@ -50,6 +51,9 @@ QString caution_of(const std::string& material) {
 
 QString caution_at(Station station, const Design& design) {
     switch (station) {
+    case Station::neck:
+        return StationPath::tr("Truss rod: small turns, stop when it binds, know its direction. When unsure, "
+                               "ask a trained repairer.");
     case Station::strings:
         return StationPath::tr(
             "Strings under tension: mind the eyes. Slacken before cutting or taking one off.");
@@ -79,6 +83,16 @@ QString next_at_nut(const State& state) {
     return {};
 }
 
+QString next_at_neck(const State& state) {
+    constexpr double read_to_mm = 0.02; // nothing smaller can be read
+    if (!state.plan || !state.plan->relief.from || !state.plan->relief.to_mm)
+        return StationPath::tr("Read the relief");
+    const double more_mm = *state.plan->relief.to_mm - state.plan->relief.from->depth_mm;
+    if (std::abs(more_mm) < read_to_mm) return StationPath::tr("Relief is there");
+    return more_mm < 0 ? StationPath::tr("Tighten the rod: less relief")
+                       : StationPath::tr("Slacken the rod: more relief");
+}
+
 QString next_at_saddle(const State& state) {
     constexpr double read_to_mm = 0.02; // nothing smaller can be read
     if (!state.plan) return StationPath::tr("Fit the thickness to its slot");
@@ -101,6 +115,7 @@ QString bridge_words(const State& state) {
 /// The one next thing to do at a station.
 QString next_words(const State& state, Station station) {
     switch (station) {
+    case Station::neck: return next_at_neck(state);
     case Station::strings: return StationPath::tr("Gauge every string");
     case Station::nut: return next_at_nut(state);
     case Station::saddle: return next_at_saddle(state);
@@ -120,19 +135,22 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     title_ = add_label(column, 24, true);
     facts_ = add_label(column, 13, false);
     facts_->setProperty("caption", true);
-    column->addSpacing(22);
+    column->addSpacing(14);
+    stations_.push_back(
+        add_station(column, Station::neck, tr("Neck"), tr("The neck: scale, frets, board, relief (Alt+2)")));
+    column->addSpacing(6);
     stations_.push_back(add_station(column, Station::strings, tr("Strings"),
                                     tr("The strings: pitch, gauge, make-up, tension (Alt+3)")));
-    column->addSpacing(12);
+    column->addSpacing(6);
     stations_.push_back(
         add_station(column, Station::nut, tr("Nut"), tr("The nut: spacing, heights, slots (Alt+4)")));
-    column->addSpacing(12);
+    column->addSpacing(6);
     stations_.push_back(add_station(column, Station::saddle, tr("Saddle"),
                                     tr("The saddle: action, crowns, the piece (Alt+5)")));
-    column->addSpacing(12);
+    column->addSpacing(6);
     stations_.push_back(add_station(column, Station::bridge, tr("Bridge"),
                                     tr("The bridge: height, anchor, outline, its place (Alt+6)")));
-    column->addSpacing(26);
+    column->addSpacing(10);
     jobs_ = plain_button(tr("Jobs") + QStringLiteral(" ▾"), {});
     jobs_->setPopupMode(QToolButton::InstantPopup);
     jobs_->setMenu(new QMenu(jobs_));
@@ -209,10 +227,13 @@ void StationPath::refresh() {
     facts_->setText(facts.join(QLatin1Char('\n')));
     const bool read = std::any_of(state.known.begin(), state.known.end(),
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
-    const std::array words{tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
+    const auto& relief = design.neck.relief;
+    const std::array words{relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
+                                  : tr("straight"),
+                           tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
                            read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
                            state.plan ? tr("read at fret 12") : tr("to be made"), bridge_words(state)};
-    const std::array begun{true, read, state.plan.has_value(), design.bridge.has_value()};
+    const std::array begun{relief.has_value(), true, read, state.plan.has_value(), design.bridge.has_value()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         stations_[i].state->setText(words[i]);

@@ -37,6 +37,7 @@ QString ValueField::value_text(double value) const {
     case FieldKind::length: return length_with_unit(value, unit_);
     case FieldKind::angle: return angle_text(value);
     case FieldKind::number: return number_text(value, 2);
+    case FieldKind::whole: return number_text(value, 0);
     }
     return {};
 }
@@ -63,8 +64,7 @@ void ValueField::show_value(std::optional<double> value, Unit unit) {
     const QString text = !value ? QStringLiteral("–")
                          : kind_ == FieldKind::length
                              ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
-                         : kind_ == FieldKind::angle ? angle_text(*value)
-                                                     : number_text(*value, 2);
+                             : value_text(*value);
     const QString lines = value && kind_ == FieldKind::length ? length_number(*value, unit) : QString();
     stacked_ = lines.contains(QLatin1Char('\n')) ? lines : QString();
     if (text != this->text()) setText(text);

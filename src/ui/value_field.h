@@ -10,7 +10,7 @@ class QLabel;
 
 namespace fm {
 
-enum class FieldKind { length, number, angle };
+enum class FieldKind { length, number, angle, whole };
 
 /// A value written in pencil: typing previews, Enter, Tab or leaving makes one step, Esc brings the old value
 /// back. The echo under it says what was understood, or where it was not.

@@ -5,9 +5,9 @@
 namespace fm {
 
 /// The stations there are, in the order of the work.
-enum class Station { strings, nut, saddle, bridge };
+enum class Station { neck, strings, nut, saddle, bridge };
 /// What they are called where a person does not read it: settings, the command line.
-inline constexpr std::array station_words{"strings", "nut", "saddle", "bridge"};
+inline constexpr std::array station_words{"neck", "strings", "nut", "saddle", "bridge"};
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };
@@ -29,6 +29,7 @@ constexpr const char* key_of(Datum datum) {
 struct ViewState {
     Station station = Station::nut;
     std::size_t string = 0; ///< chosen string, from the bass
+    int fret = 1;           ///< chosen fret, on the neck
     Datum datum = Datum::seat;
     CutStage stage = CutStage::blank;
     NutSide side = NutSide::target;

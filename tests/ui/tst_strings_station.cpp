@@ -43,10 +43,13 @@ private Q_SLOTS:
                 return label->text() == QLatin1String(words);
             });
         };
+        press(Qt::Key_4, Qt::AltModifier);
         QVERIFY(says("File to the gaps wanted"));
         start("kittiwake"); // every slot too low
+        press(Qt::Key_4, Qt::AltModifier);
         QVERIFY(says("Shim the nut, then file"));
         start("lantern");
+        press(Qt::Key_4, Qt::AltModifier);
         QVERIFY(says("Fret tops onto the blank"));
     }
     void every_figure_is_the_solved_number() {

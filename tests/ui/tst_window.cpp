@@ -640,7 +640,7 @@ void TestWindow::without_a_job_nothing_breaks() {
     for (const Qt::Key key : {Qt::Key_Z, Qt::Key_Plus, Qt::Key_0, Qt::Key_3}) press(key, Qt::ControlModifier);
     press(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
     for (QToolButton* button : window_->findChildren<QToolButton*>())
-        if (button->isVisible() && button->text() != QStringLiteral("Close"))
+        if (button->isVisible() && !button->menu() && button->text() != QStringLiteral("Close"))
             QTest::mouseClick(button, Qt::LeftButton);
     QVERIFY(!window_->grab().isNull());
     QVERIFY(window_->open(job("curlew")));
