@@ -234,6 +234,9 @@ void MainWindow::refresh() {
     const auto count = session_.state().job.design.strings.size();
     view_.string = std::min(view_.string, count - 1);
     view_.fret = std::min(view_.fret, session_.state().job.design.neck.frets);
+    const std::pair shape(count, session_.state().job.design.neck.frets);
+    if (shape != shape_) refresh_all_lists();
+    shape_ = shape;
     path_->refresh();
     way_->set_string(view_.string);
     middle_->setCurrentIndex(view_.board ? middle_->count() - 1 : static_cast<int>(view_.station));
@@ -246,6 +249,14 @@ void MainWindow::refresh() {
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
+}
+
+void MainWindow::refresh_all_lists() {
+    board_->refresh();
+    strings_->refresh();
+    cut_list_->refresh();
+    for (StationFrame* station : std::initializer_list<StationFrame*>{neck_, nut_, saddle_, bridge_})
+        station->refresh();
 }
 
 void MainWindow::show_working() {

@@ -85,6 +85,8 @@ private:
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
                  const std::function<void()>& act);
     void refresh();
+    /// Lists out of sight know the job's strings and frets too, before anything asks them.
+    void refresh_all_lists();
     void show_working();
     void show_place();
     /// A value still being typed becomes its step, as when the field is left.
@@ -107,6 +109,7 @@ private:
 
     Session session_;
     ViewState view_;
+    std::pair<std::size_t, int> shape_; ///< strings and frets the lists know
     QString sitting_; ///< when this sitting's readings began
     Paper paper_ = Paper::a4;
     StationPath* path_ = nullptr;

@@ -22,10 +22,10 @@ class TestBoard : public QObject {
 private Q_SLOTS:
     void initTestCase() { prepare_application("fair-measure-testboard"); }
     void init() {
-        window_ = std::make_unique<WindowOnDemo>();
+        if (!window_) window_ = std::make_unique<WindowOnDemo>();
         start("curlew");
     }
-    void cleanup() { window_.reset(); }
+    void cleanupTestCase() { window_.reset(); }
 
     void one_key_shows_it_and_one_hides_it() {
         QVERIFY(!board()->isVisible());
@@ -202,7 +202,7 @@ private:
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         window_->press(key, modifiers);
     }
-    void start(const char* name) { window_->start(name); }
+    void start(const char* name) { window_->again(name); }
 
     std::unique_ptr<WindowOnDemo> window_;
 };

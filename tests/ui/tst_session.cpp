@@ -253,7 +253,7 @@ private Q_SLOTS:
                 asked.language == QStringLiteral("de") && asked.fault.isEmpty());
         QVERIFY(options("--size 10x10").fault.contains(QStringLiteral("--size")));
         QVERIFY(options("--size wide").fault.contains(QStringLiteral("--size")));
-        QVERIFY(options("--station bridge").fault.contains(QStringLiteral("--station is bridge")));
+        QVERIFY(options("--station attic").fault.contains(QStringLiteral("--station is attic")));
         QVERIFY(options("--state lost").fault.contains(QStringLiteral("--state is lost")));
         QCOMPARE(options("my.fmjob").job, QStringLiteral("my.fmjob"));
     }

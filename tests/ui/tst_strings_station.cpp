@@ -18,10 +18,10 @@ class TestStringsStation : public QObject {
 private Q_SLOTS:
     void initTestCase() { prepare_application("fair-measure-teststringsstation"); }
     void init() {
-        window_ = std::make_unique<WindowOnDemo>();
+        if (!window_) window_ = std::make_unique<WindowOnDemo>();
         start("curlew");
     }
-    void cleanup() { window_.reset(); }
+    void cleanupTestCase() { window_.reset(); }
 
     void a_key_goes_there_and_back() {
         QVERIFY(station()->isVisible() && station()->table()->hasFocus());
@@ -251,7 +251,7 @@ private:
         window_->press(key, modifiers);
     }
     void start(const char* name) {
-        window_->start(name);
+        window_->again(name);
         press(Qt::Key_3, Qt::AltModifier);
     }
 
