@@ -2,6 +2,471 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
+    <name>fm::BridgeCanvas</name>
+    <message>
+        <source>Drawing of the bridge</source>
+        <translation>Zeichnung des Stegs</translation>
+    </message>
+    <message>
+        <source>bridge length across</source>
+        <translation>Steglänge quer</translation>
+    </message>
+    <message>
+        <source>bridge width along the strings</source>
+        <translation>Stegbreite längs der Saiten</translation>
+    </message>
+    <message>
+        <source>front edge to the slot&apos;s middle</source>
+        <translation>Vorderkante bis Nutmitte</translation>
+    </message>
+    <message>
+        <source>pins behind the slot</source>
+        <translation>Pins hinter der Nut</translation>
+    </message>
+    <message>
+        <source>pin hole</source>
+        <translation>Pinloch</translation>
+    </message>
+    <message>
+        <source>exit behind the slot</source>
+        <translation>Austritt hinter der Nut</translation>
+    </message>
+    <message>
+        <source>exit over the soundboard</source>
+        <translation>Austritt über der Decke</translation>
+    </message>
+    <message>
+        <source>fret plane over the soundboard</source>
+        <translation>Bundebene über der Decke</translation>
+    </message>
+    <message>
+        <source>bridge height</source>
+        <translation>Steghöhe</translation>
+    </message>
+    <message>
+        <source>saddle exposed, wanted</source>
+        <translation>Überstand der Stegeinlage, gewünscht</translation>
+    </message>
+    <message>
+        <source>string over the soundboard</source>
+        <translation>Saite über der Decke</translation>
+    </message>
+    <message>
+        <source>saddle exposed</source>
+        <translation>Überstand der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>break angle at the saddle</source>
+        <translation>Knickwinkel an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>wood under the slot</source>
+        <translation>Holz unter der Nut</translation>
+    </message>
+    <message>
+        <source>turning moment</source>
+        <translation>Drehmoment</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>front to slot</source>
+        <translation>Kante bis Nut</translation>
+    </message>
+    <message>
+        <source>pins behind slot</source>
+        <translation>Pins hinter Nut</translation>
+    </message>
+    <message>
+        <source>exit behind slot</source>
+        <translation>Austritt hinter Nut</translation>
+    </message>
+    <message>
+        <source>exit over soundboard</source>
+        <translation>Austritt über Decke</translation>
+    </message>
+    <message>
+        <source>cut at %1</source>
+        <translation>Schnitt bei %1</translation>
+    </message>
+    <message>
+        <source>fret plane</source>
+        <translation>Bundebene</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>exposed</source>
+        <translation>Überstand</translation>
+    </message>
+    <message>
+        <source>break angle</source>
+        <translation>Knickwinkel</translation>
+    </message>
+    <message>
+        <source>under slot</source>
+        <translation>unter der Nut</translation>
+    </message>
+    <message>
+        <source>moment</source>
+        <translation>Moment</translation>
+    </message>
+</context>
+<context>
+    <name>fm::BridgePages</name>
+    <message>
+        <source>Bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>one</source>
+        <translation>einer</translation>
+    </message>
+    <message>
+        <source>Strings held by</source>
+        <translation>Saiten gehalten von</translation>
+    </message>
+    <message>
+        <source>pins</source>
+        <translation>Pins</translation>
+    </message>
+    <message>
+        <source>tie block</source>
+        <translation>Knüpfblock</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>tailpiece</source>
+        <translation>Saitenhalter</translation>
+    </message>
+    <message>
+        <source>Pins in a line</source>
+        <translation>Pins in einer Linie</translation>
+    </message>
+    <message>
+        <source>along the slot</source>
+        <translation>längs der Nut</translation>
+    </message>
+    <message>
+        <source>the same break angle on every string</source>
+        <translation>an jeder Saite derselbe Knickwinkel</translation>
+    </message>
+    <message>
+        <source>square</source>
+        <translation>rechtwinklig</translation>
+    </message>
+    <message>
+        <source>looks square; break angles differ a little</source>
+        <translation>wirkt gerade; die Knickwinkel weichen etwas ab</translation>
+    </message>
+    <message>
+        <source>line of the pins</source>
+        <translation>Linie der Pins</translation>
+    </message>
+    <message>
+        <source>ramp in front of the pins</source>
+        <translation>Rampe vor den Pins</translation>
+    </message>
+    <message>
+        <source>ramp deep</source>
+        <translation>Rampe tief</translation>
+    </message>
+    <message>
+        <source>Anchor</source>
+        <translation>Halt</translation>
+    </message>
+    <message>
+        <source>a bridge</source>
+        <translation>ein Steg</translation>
+    </message>
+    <message>
+        <source>no bridge</source>
+        <translation>kein Steg</translation>
+    </message>
+    <message>
+        <source>how the strings are held</source>
+        <translation>wie die Saiten gehalten sind</translation>
+    </message>
+    <message>
+        <source>Bridge height</source>
+        <translation>Steghöhe</translation>
+    </message>
+    <message>
+        <source>as given</source>
+        <translation>wie angegeben</translation>
+    </message>
+    <message>
+        <source>the bridge is there, or its height is decided</source>
+        <translation>der Steg ist da, oder seine Höhe steht fest</translation>
+    </message>
+    <message>
+        <source>from the exposure</source>
+        <translation>aus dem Überstand</translation>
+    </message>
+    <message>
+        <source>as high as the saddle&apos;s exposure asks, within its limits</source>
+        <translation>so hoch, wie der Überstand verlangt, in seinen Grenzen</translation>
+    </message>
+    <message>
+        <source>least bridge height</source>
+        <translation>kleinste Steghöhe</translation>
+    </message>
+    <message>
+        <source>least</source>
+        <translation>mindestens</translation>
+    </message>
+    <message>
+        <source>greatest bridge height</source>
+        <translation>größte Steghöhe</translation>
+    </message>
+    <message>
+        <source>greatest</source>
+        <translation>höchstens</translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>least break angle</source>
+        <translation>kleinster Knickwinkel</translation>
+    </message>
+    <message>
+        <source>break at least</source>
+        <translation>Knick mindestens</translation>
+    </message>
+    <message>
+        <source>least wood under the slot</source>
+        <translation>kleinste Holzstärke unter der Nut</translation>
+    </message>
+    <message>
+        <source>floor at least</source>
+        <translation>Boden mindestens</translation>
+    </message>
+    <message>
+        <source>bridge height from the exposure</source>
+        <translation>Steghöhe aus dem Überstand</translation>
+    </message>
+    <message>
+        <source>bridge height as given</source>
+        <translation>Steghöhe wie angegeben</translation>
+    </message>
+    <message>
+        <source>Outline</source>
+        <translation>Umriss</translation>
+    </message>
+    <message>
+        <source>straight</source>
+        <translation>gerade</translation>
+    </message>
+    <message>
+        <source>waisted</source>
+        <translation>tailliert</translation>
+    </message>
+    <message>
+        <source>bellied</source>
+        <translation>bauchig</translation>
+    </message>
+    <message>
+        <source>length of the middle</source>
+        <translation>Länge der Mitte</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>width of the wings</source>
+        <translation>Breite der Flügel</translation>
+    </message>
+    <message>
+        <source>wings</source>
+        <translation>Flügel</translation>
+    </message>
+    <message>
+        <source>bulge of the back edge</source>
+        <translation>Wölbung der Hinterkante</translation>
+    </message>
+    <message>
+        <source>belly</source>
+        <translation>Bauch</translation>
+    </message>
+    <message>
+        <source>outline of the bridge</source>
+        <translation>Umriss des Stegs</translation>
+    </message>
+    <message>
+        <source>Bridge that is there</source>
+        <translation>Vorhandener Steg</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>bridge that is there</source>
+        <translation>vorhandener Steg</translation>
+    </message>
+    <message>
+        <source>no bridge there</source>
+        <translation>kein Steg vorhanden</translation>
+    </message>
+    <message>
+        <source>height of the bridge that is there</source>
+        <translation>Höhe des vorhandenen Stegs</translation>
+    </message>
+    <message>
+        <source>its height</source>
+        <translation>seine Höhe</translation>
+    </message>
+    <message>
+        <source>Neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>fixed</source>
+        <translation>fest</translation>
+    </message>
+    <message>
+        <source>bolted in a pocket</source>
+        <translation>in einer Tasche verschraubt</translation>
+    </message>
+    <message>
+        <source>packing tilts it; says how much</source>
+        <translation>Unterlagen neigen ihn; sagt, wie viel</translation>
+    </message>
+    <message>
+        <source>neck pocket</source>
+        <translation>Halstasche</translation>
+    </message>
+    <message>
+        <source>length of the neck pocket</source>
+        <translation>Länge der Halstasche</translation>
+    </message>
+    <message>
+        <source>pocket</source>
+        <translation>Tasche</translation>
+    </message>
+    <message>
+        <source>pivot from the nut line</source>
+        <translation>Drehpunkt ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>pivot</source>
+        <translation>Drehpunkt</translation>
+    </message>
+    <message>
+        <source>There now</source>
+        <translation>Vorhanden</translation>
+    </message>
+</context>
+<context>
+    <name>fm::BridgeStation</name>
+    <message>
+        <source>Bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>At the bridge</source>
+        <translation>Am Steg</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>its place</source>
+        <translation>sein Platz</translation>
+    </message>
+    <message>
+        <source>P</source>
+        <translation>P</translation>
+    </message>
+    <message>
+        <source>Which drawing</source>
+        <translation>Welche Zeichnung</translation>
+    </message>
+    <message>
+        <source>breaks</source>
+        <translation>Knick</translation>
+    </message>
+    <message>
+        <source>down, N</source>
+        <translation>ab, N</translation>
+    </message>
+    <message>
+        <source>exposed</source>
+        <translation>Überstand</translation>
+    </message>
+    <message>
+        <source>no bridge in this job: choose one under Anchor</source>
+        <translation>kein Steg in diesem Auftrag: unter Halt einen wählen</translation>
+    </message>
+    <message>
+        <source>turning moment %1 N·m</source>
+        <translation>Drehmoment %1 N·m</translation>
+    </message>
+    <message>
+        <source>, as found %1</source>
+        <translation>, vorgefunden %1</translation>
+    </message>
+    <message>
+        <source>packing in the neck pocket: %1</source>
+        <translation>Unterlage in der Halstasche: %1</translation>
+    </message>
+    <message>
+        <source>pinned</source>
+        <translation>mit Pins</translation>
+    </message>
+    <message>
+        <source>tied</source>
+        <translation>geknüpft</translation>
+    </message>
+    <message>
+        <source>through holes</source>
+        <translation>durch Löcher</translation>
+    </message>
+    <message>
+        <source>floating, tailpiece</source>
+        <translation>schwebend, Saitenhalter</translation>
+    </message>
+    <message>
+        <source>%1 high</source>
+        <translation>%1 hoch</translation>
+    </message>
+    <message>
+        <source>none in this job</source>
+        <translation>keiner in diesem Auftrag</translation>
+    </message>
+</context>
+<context>
     <name>fm::CutList</name>
     <message>
         <source>Cut list</source>
@@ -606,26 +1071,6 @@
         <translation>Wieder die ganze Zeichnung</translation>
     </message>
     <message>
-        <source>Spacing</source>
-        <translation>Abstände</translation>
-    </message>
-    <message>
-        <source>Height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
-        <source>Slots and top</source>
-        <translation>Kerben und Oberkante</translation>
-    </message>
-    <message>
-        <source>Seat and material</source>
-        <translation>Auflage und Material</translation>
-    </message>
-    <message>
-        <source>Behind the nut</source>
-        <translation>Hinter dem Sattel</translation>
-    </message>
-    <message>
         <source>Show these choices under the drawing</source>
         <translation>Diese Wahl unter der Zeichnung zeigen</translation>
     </message>
@@ -750,10 +1195,6 @@
         <translation>S&amp;aiten</translation>
     </message>
     <message>
-        <source>Alt+1</source>
-        <translation>Alt+1</translation>
-    </message>
-    <message>
         <source>Go to the strings</source>
         <translation>Zu den Saiten</translation>
     </message>
@@ -769,6 +1210,429 @@
         <source>Go to the nut</source>
         <translation>Zum Sattel</translation>
     </message>
+    <message>
+        <source>Nec&amp;k</source>
+        <translation>&amp;Hals</translation>
+    </message>
+    <message>
+        <source>Go to the neck</source>
+        <translation>Zum Hals gehen</translation>
+    </message>
+    <message>
+        <source>Alt+3</source>
+        <translation>Alt+3</translation>
+    </message>
+    <message>
+        <source>Alt+4</source>
+        <translation>Alt+4</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ddle</source>
+        <translation>Stege&amp;inlage</translation>
+    </message>
+    <message>
+        <source>Alt+5</source>
+        <translation>Alt+5</translation>
+    </message>
+    <message>
+        <source>Go to the saddle</source>
+        <translation>Zur Stegeinlage gehen</translation>
+    </message>
+    <message>
+        <source>Brid&amp;ge</source>
+        <translation>Ste&amp;g</translation>
+    </message>
+    <message>
+        <source>Alt+6</source>
+        <translation>Alt+6</translation>
+    </message>
+    <message>
+        <source>Go to the bridge</source>
+        <translation>Zum Steg gehen</translation>
+    </message>
+    <message>
+        <source>Bridge or its &amp;place</source>
+        <translation>Steg oder sein &amp;Platz</translation>
+    </message>
+    <message>
+        <source>Draw the bridge, or its place on the instrument</source>
+        <translation>Den Steg zeichnen oder seinen Platz auf dem Instrument</translation>
+    </message>
+    <message>
+        <source>Page %1 under the drawing</source>
+        <translation>Seite %1 unter der Zeichnung</translation>
+    </message>
+    <message>
+        <source>&amp;New…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Begin a job in a file of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Add a string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A string like the chosen one, on its treble side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&amp;Take the string out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen string, and all that is said of it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where the new job is kept</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>fm::NeckCanvas</name>
+    <message>
+        <source>Drawing of the neck</source>
+        <translation>Zeichnung des Halses</translation>
+    </message>
+    <message>
+        <source>string held at fret</source>
+        <translation>Saite gehalten am Bund</translation>
+    </message>
+    <message>
+        <source>relief read at fret</source>
+        <translation>Halskrümmung gelesen am Bund</translation>
+    </message>
+    <message>
+        <source>string held at the upper fret</source>
+        <translation>Saite gehalten am oberen Bund</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>scale length</source>
+        <translation>Mensur</translation>
+    </message>
+    <message>
+        <source>nut to fret 12</source>
+        <translation>Sattel bis Bund 12</translation>
+    </message>
+    <message>
+        <source>scale length, bass edge</source>
+        <translation>Mensur an der Basskante</translation>
+    </message>
+    <message>
+        <source>scale length, treble edge</source>
+        <translation>Mensur an der Diskantkante</translation>
+    </message>
+    <message>
+        <source>board width at the nut</source>
+        <translation>Griffbrettbreite am Sattel</translation>
+    </message>
+    <message>
+        <source>board width at its end</source>
+        <translation>Griffbrettbreite am Ende</translation>
+    </message>
+    <message>
+        <source>fret height</source>
+        <translation>Bundhöhe</translation>
+    </message>
+    <message>
+        <source>radius at the nut</source>
+        <translation>Radius am Sattel</translation>
+    </message>
+    <message>
+        <source>radius at the end</source>
+        <translation>Radius am Ende</translation>
+    </message>
+    <message>
+        <source>chosen fret higher by</source>
+        <translation>gewählter Bund höher um</translation>
+    </message>
+    <message>
+        <source>fret tops from the side, the head to the left; heights ×%1</source>
+        <translation>Bundkronen von der Seite, der Kopf links; Höhen ×%1</translation>
+    </message>
+    <message>
+        <source>relief: none given</source>
+        <translation>Halskrümmung: keine</translation>
+    </message>
+    <message>
+        <source>the neck counts as straight</source>
+        <translation>der Hals gilt als gerade</translation>
+    </message>
+    <message>
+        <source>held at fret</source>
+        <translation>gehalten an</translation>
+    </message>
+    <message>
+        <source>read at fret</source>
+        <translation>gelesen an</translation>
+    </message>
+    <message>
+        <source>nut width</source>
+        <translation>Sattelbreite</translation>
+    </message>
+    <message>
+        <source>end width</source>
+        <translation>Endbreite</translation>
+    </message>
+    <message>
+        <source>scale bass</source>
+        <translation>Mensur Bass</translation>
+    </message>
+    <message>
+        <source>scale treble</source>
+        <translation>Mensur Diskant</translation>
+    </message>
+    <message>
+        <source>nut to 12</source>
+        <translation>Sattel bis 12</translation>
+    </message>
+    <message>
+        <source>radius at nut</source>
+        <translation>Radius Sattel</translation>
+    </message>
+    <message>
+        <source>radius</source>
+        <translation>Radius</translation>
+    </message>
+    <message>
+        <source>radius at end</source>
+        <translation>Radius Ende</translation>
+    </message>
+    <message>
+        <source>fret %1 higher</source>
+        <translation>Bund %1 höher</translation>
+    </message>
+</context>
+<context>
+    <name>fm::NeckPages</name>
+    <message>
+        <source>Scale</source>
+        <translation>Mensur</translation>
+    </message>
+    <message>
+        <source>one</source>
+        <translation>eine</translation>
+    </message>
+    <message>
+        <source>fanned</source>
+        <translation>gefächert</translation>
+    </message>
+    <message>
+        <source>fanned frets</source>
+        <translation>gefächerte Bünde</translation>
+    </message>
+    <message>
+        <source>one scale</source>
+        <translation>eine Mensur</translation>
+    </message>
+    <message>
+        <source>fret square to the centreline</source>
+        <translation>Bund rechtwinklig zur Mittellinie</translation>
+    </message>
+    <message>
+        <source>square at fret</source>
+        <translation>gerade am Bund</translation>
+    </message>
+    <message>
+        <source>number of frets</source>
+        <translation>Zahl der Bünde</translation>
+    </message>
+    <message>
+        <source>frets</source>
+        <translation>Bünde</translation>
+    </message>
+    <message>
+        <source>fret at the body joint</source>
+        <translation>Bund am Korpusübergang</translation>
+    </message>
+    <message>
+        <source>joint at fret</source>
+        <translation>Übergang am Bund</translation>
+    </message>
+    <message>
+        <source>Board across</source>
+        <translation>Griffbrett quer</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>flach</translation>
+    </message>
+    <message>
+        <source>one radius</source>
+        <translation>ein Radius</translation>
+    </message>
+    <message>
+        <source>radius grows</source>
+        <translation>Radius wächst</translation>
+    </message>
+    <message>
+        <source>flat board</source>
+        <translation>flaches Griffbrett</translation>
+    </message>
+    <message>
+        <source>board of one radius</source>
+        <translation>Griffbrett mit einem Radius</translation>
+    </message>
+    <message>
+        <source>board whose radius grows</source>
+        <translation>Griffbrett mit wachsendem Radius</translation>
+    </message>
+    <message>
+        <source>where the end radius is read</source>
+        <translation>wo der Endradius gelesen ist</translation>
+    </message>
+    <message>
+        <source>radius read at</source>
+        <translation>Radius gelesen bei</translation>
+    </message>
+    <message>
+        <source>Board</source>
+        <translation>Griffbrett</translation>
+    </message>
+    <message>
+        <source>where the end width is read, from the nut line</source>
+        <translation>wo die Endbreite gelesen ist, ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>width read at</source>
+        <translation>Breite gelesen bei</translation>
+    </message>
+    <message>
+        <source>fret ends in from the edge</source>
+        <translation>Bundenden vom Rand einwärts</translation>
+    </message>
+    <message>
+        <source>fret ends in by</source>
+        <translation>Bundenden einwärts</translation>
+    </message>
+    <message>
+        <source>Straight string held at</source>
+        <translation>Gerade Saite gehalten an</translation>
+    </message>
+    <message>
+        <source>fret 1 and the joint</source>
+        <translation>Bund 1 und Übergang</translation>
+    </message>
+    <message>
+        <source>nut and the joint</source>
+        <translation>Sattel und Übergang</translation>
+    </message>
+    <message>
+        <source>fret 1 and the last</source>
+        <translation>Bund 1 und letztem</translation>
+    </message>
+    <message>
+        <source>relief read between frets %1 and %2</source>
+        <translation>Halskrümmung zwischen Bund %1 und %2 gelesen</translation>
+    </message>
+    <message>
+        <source>The same neck read in other ways</source>
+        <translation>Derselbe Hals anders gelesen</translation>
+    </message>
+    <message>
+        <source>Relief</source>
+        <translation>Krümmung</translation>
+    </message>
+    <message>
+        <source>all level</source>
+        <translation>alle eben</translation>
+    </message>
+    <message>
+        <source>No fret is higher or lower than the others, as after dressing them</source>
+        <translation>Kein Bund ist höher oder tiefer als die anderen, wie nach dem Abrichten</translation>
+    </message>
+    <message>
+        <source>all frets level</source>
+        <translation>alle Bünde eben</translation>
+    </message>
+    <message>
+        <source>Frets</source>
+        <translation>Bünde</translation>
+    </message>
+    <message>
+        <source>fallaway at the last fret</source>
+        <translation>Abfall am letzten Bund</translation>
+    </message>
+    <message>
+        <source>fallaway</source>
+        <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>held at %1 and %2, read at %3: %4</source>
+        <translation>gehalten an %1 und %2, gelesen an %3: %4</translation>
+    </message>
+</context>
+<context>
+    <name>fm::NeckStation</name>
+    <message>
+        <source>fret</source>
+        <translation>Bund</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>höher</translation>
+    </message>
+    <message>
+        <source>from nut</source>
+        <translation>ab Sattel</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>Neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>Frets</source>
+        <translation>Bünde</translation>
+    </message>
+    <message>
+        <source>fret %1 higher by %2</source>
+        <translation>Bund %1 höher um %2</translation>
+    </message>
+    <message>
+        <source>%1 frets, joint at %2</source>
+        <translation>%1 Bünde, Übergang am %2.</translation>
+    </message>
+    <message>
+        <source>frets not level</source>
+        <translation>Bünde nicht eben</translation>
+    </message>
+    <message>
+        <source>top: over the body&apos;s fret plane, on the centreline</source>
+        <translation>Höhe: über der Bundebene des Korpus, auf der Mittellinie</translation>
+    </message>
+</context>
+<context>
+    <name>fm::NumbersList</name>
+    <message>
+        <source>Which list</source>
+        <translation>Welche Liste</translation>
+    </message>
+</context>
+<context>
+    <name>fm::NumbersModel</name>
+    <message>
+        <source>string</source>
+        <translation>Saite</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutCanvas</name>
@@ -781,24 +1645,8 @@
         <translation>Sattelbreite</translation>
     </message>
     <message>
-        <source>edge to the bass string</source>
-        <translation>Rand bis Basssaite</translation>
-    </message>
-    <message>
-        <source>edge to the treble string</source>
-        <translation>Rand bis Diskantsaite</translation>
-    </message>
-    <message>
         <source>string spread at the nut</source>
         <translation>Spreizung am Sattel</translation>
-    </message>
-    <message>
-        <source>shift to the bass side</source>
-        <translation>Versatz zur Bassseite</translation>
-    </message>
-    <message>
-        <source>centre of this string</source>
-        <translation>Mitte dieser Saite</translation>
     </message>
     <message>
         <source>fret height</source>
@@ -889,22 +1737,6 @@
         <translation>abtragen</translation>
     </message>
     <message>
-        <source>by spread</source>
-        <translation>nach Spreizung</translation>
-    </message>
-    <message>
-        <source>by edges</source>
-        <translation>nach Rand</translation>
-    </message>
-    <message>
-        <source>Set the outer strings by their spread instead of the edges</source>
-        <translation>Die Außensaiten nach ihrer Spreizung statt nach dem Rand setzen</translation>
-    </message>
-    <message>
-        <source>Set the outer strings by the board&apos;s edges instead of their spread</source>
-        <translation>Die Außensaiten nach dem Griffbrettrand statt nach ihrer Spreizung setzen</translation>
-    </message>
-    <message>
         <source>floor as found</source>
         <translation>Grund, vorgefunden</translation>
     </message>
@@ -930,66 +1762,6 @@
     <message>
         <source>Behind</source>
         <translation>Dahinter</translation>
-    </message>
-    <message>
-        <source>%1 (Ctrl+%2)</source>
-        <translation>%1 (Ctrl+%2)</translation>
-    </message>
-    <message>
-        <source>equal centres</source>
-        <translation>gleiche Mitten</translation>
-    </message>
-    <message>
-        <source>quick to mark; thick strings crowd their neighbours</source>
-        <translation>schnell anzureißen; dicke Saiten bedrängen ihre Nachbarn</translation>
-    </message>
-    <message>
-        <source>equal gaps</source>
-        <translation>gleiche Lücken</translation>
-    </message>
-    <message>
-        <source>even under the fingers; centres differ from string to string</source>
-        <translation>gleichmäßig unter den Fingern; die Mitten wechseln von Saite zu Saite</translation>
-    </message>
-    <message>
-        <source>between</source>
-        <translation>dazwischen</translation>
-    </message>
-    <message>
-        <source>a blend: some of the even feel, some of the even centres</source>
-        <translation>eine Mischung aus gleichmäßigem Griff und gleichen Mitten</translation>
-    </message>
-    <message>
-        <source>as measured</source>
-        <translation>gemessen</translation>
-    </message>
-    <message>
-        <source>somebody else&apos;s rule kept string by string; nothing is evened out</source>
-        <translation>eine fremde Regel, Saite für Saite behalten; nichts wird ausgeglichen</translation>
-    </message>
-    <message>
-        <source>share of equal gaps</source>
-        <translation>Anteil gleicher Lücken</translation>
-    </message>
-    <message>
-        <source>share of gaps</source>
-        <translation>Anteil Lücken</translation>
-    </message>
-    <message>
-        <source>distance in a course</source>
-        <translation>Abstand im Chor</translation>
-    </message>
-    <message>
-        <source>in a course</source>
-        <translation>im Chor</translation>
-    </message>
-    <message>
-        <source>outer strings by edge</source>
-        <translation>Außensaiten nach Rand</translation>
-    </message>
-    <message>
-        <source>outer strings by spread</source>
-        <translation>Außensaiten nach Spreizung</translation>
     </message>
     <message>
         <source>Nut height read</source>
@@ -1128,28 +1900,8 @@
         <translation>Auflage</translation>
     </message>
     <message>
-        <source>Material</source>
-        <translation>Material</translation>
-    </message>
-    <message>
-        <source>material</source>
-        <translation>Material</translation>
-    </message>
-    <message>
         <source>seat radius</source>
         <translation>Auflageradius</translation>
-    </message>
-    <message>
-        <source>blank length</source>
-        <translation>Rohlinglänge</translation>
-    </message>
-    <message>
-        <source>blank height</source>
-        <translation>Rohlinghöhe</translation>
-    </message>
-    <message>
-        <source>blank thickness</source>
-        <translation>Rohlingdicke</translation>
     </message>
     <message>
         <source>headstock angle</source>
@@ -1166,14 +1918,6 @@
     <message>
         <source>set forward</source>
         <translation>vorgesetzt</translation>
-    </message>
-    <message>
-        <source>height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
-        <source>thickness</source>
-        <translation>Dicke</translation>
     </message>
     <message>
         <source>Posts or bar</source>
@@ -1256,14 +2000,6 @@
         <translation>Führung tiefer</translation>
     </message>
     <message>
-        <source>spacing between</source>
-        <translation>Abstände dazwischen</translation>
-    </message>
-    <message>
-        <source>spacing as measured</source>
-        <translation>Abstände wie gemessen</translation>
-    </message>
-    <message>
         <source>nut height read open</source>
         <translation>Sattelhöhe leer gelesen</translation>
     </message>
@@ -1323,12 +2059,789 @@
         <translation>Rohling %1 × %2 × %3</translation>
     </message>
     <message>
-        <source>for reading only</source>
-        <translation>nur zum Lesen</translation>
-    </message>
-    <message>
         <source>nothing read yet: enter gap and action in the cut list of the fitted nut</source>
         <translation>noch nichts gemessen: Luft und Saitenlage in der Schnittliste des eingesetzten Sattels eingeben</translation>
+    </message>
+</context>
+<context>
+    <name>fm::PartCanvas</name>
+    <message>
+        <source>edge to the bass string</source>
+        <translation>Rand bis Basssaite</translation>
+    </message>
+    <message>
+        <source>edge to the treble string</source>
+        <translation>Rand bis Diskantsaite</translation>
+    </message>
+    <message>
+        <source>shift to the bass side</source>
+        <translation>Versatz zur Bassseite</translation>
+    </message>
+    <message>
+        <source>centre of this string</source>
+        <translation>Mitte dieser Saite</translation>
+    </message>
+    <message>
+        <source>by spread</source>
+        <translation>nach Spreizung</translation>
+    </message>
+    <message>
+        <source>by edges</source>
+        <translation>nach Rand</translation>
+    </message>
+    <message>
+        <source>Set the outer strings by their spread instead of the edges</source>
+        <translation>Die Außensaiten nach ihrer Spreizung statt nach dem Rand setzen</translation>
+    </message>
+    <message>
+        <source>Set the outer strings by the board&apos;s edges instead of their spread</source>
+        <translation>Die Außensaiten nach dem Griffbrettrand statt nach ihrer Spreizung setzen</translation>
+    </message>
+</context>
+<context>
+    <name>fm::PartPages</name>
+    <message>
+        <source>%1 (Ctrl+%2)</source>
+        <translation>%1 (Ctrl+%2)</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Abstände</translation>
+    </message>
+    <message>
+        <source>equal centres</source>
+        <translation>gleiche Mitten</translation>
+    </message>
+    <message>
+        <source>quick to mark; thick strings crowd their neighbours</source>
+        <translation>schnell anzureißen; dicke Saiten bedrängen ihre Nachbarn</translation>
+    </message>
+    <message>
+        <source>equal gaps</source>
+        <translation>gleiche Lücken</translation>
+    </message>
+    <message>
+        <source>even under the fingers; centres differ from string to string</source>
+        <translation>gleichmäßig unter den Fingern; die Mitten wechseln von Saite zu Saite</translation>
+    </message>
+    <message>
+        <source>between</source>
+        <translation>dazwischen</translation>
+    </message>
+    <message>
+        <source>a blend: some of the even feel, some of the even centres</source>
+        <translation>eine Mischung aus gleichmäßigem Griff und gleichen Mitten</translation>
+    </message>
+    <message>
+        <source>as measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>somebody else&apos;s rule kept string by string; nothing is evened out</source>
+        <translation>eine fremde Regel, Saite für Saite behalten; nichts wird ausgeglichen</translation>
+    </message>
+    <message>
+        <source>share of equal gaps</source>
+        <translation>Anteil gleicher Lücken</translation>
+    </message>
+    <message>
+        <source>share of gaps</source>
+        <translation>Anteil Lücken</translation>
+    </message>
+    <message>
+        <source>distance in a course</source>
+        <translation>Abstand im Chor</translation>
+    </message>
+    <message>
+        <source>in a course</source>
+        <translation>im Chor</translation>
+    </message>
+    <message>
+        <source>spacing between</source>
+        <translation>Abstände dazwischen</translation>
+    </message>
+    <message>
+        <source>spacing as measured</source>
+        <translation>Abstände wie gemessen</translation>
+    </message>
+    <message>
+        <source>outer strings by edge</source>
+        <translation>Außensaiten nach Rand</translation>
+    </message>
+    <message>
+        <source>outer strings by spread</source>
+        <translation>Außensaiten nach Spreizung</translation>
+    </message>
+    <message>
+        <source>Material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>blank length</source>
+        <translation>Rohlinglänge</translation>
+    </message>
+    <message>
+        <source>blank height</source>
+        <translation>Rohlinghöhe</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>blank thickness</source>
+        <translation>Rohlingdicke</translation>
+    </message>
+    <message>
+        <source>thickness</source>
+        <translation>Dicke</translation>
+    </message>
+</context>
+<context>
+    <name>fm::PlacingCanvas</name>
+    <message>
+        <source>Drawing of the bridge&apos;s place</source>
+        <translation>Zeichnung des Stegplatzes</translation>
+    </message>
+    <message>
+        <source>at the nut</source>
+        <translation>am Sattel</translation>
+    </message>
+    <message>
+        <source>at fret 12</source>
+        <translation>am Bund 12</translation>
+    </message>
+    <message>
+        <source>at the last fret</source>
+        <translation>am letzten Bund</translation>
+    </message>
+    <message>
+        <source>bass string to the edge %1</source>
+        <translation>Basssaite bis zum Rand %1</translation>
+    </message>
+    <message>
+        <source>treble string to the edge %1</source>
+        <translation>Diskantsaite bis zum Rand %1</translation>
+    </message>
+    <message>
+        <source>shift toward the treble that balances the last fret</source>
+        <translation>Versatz zum Diskant, der am letzten Bund ausgleicht</translation>
+    </message>
+    <message>
+        <source>fret 12 to the slot&apos;s front, bass</source>
+        <translation>Bund 12 bis Nutvorderkante, Bass</translation>
+    </message>
+    <message>
+        <source>fret 12 to the slot&apos;s front, treble</source>
+        <translation>Bund 12 bis Nutvorderkante, Diskant</translation>
+    </message>
+    <message>
+        <source>nut to the slot&apos;s front, bass</source>
+        <translation>Sattel bis Nutvorderkante, Bass</translation>
+    </message>
+    <message>
+        <source>nut to the slot&apos;s front, treble</source>
+        <translation>Sattel bis Nutvorderkante, Diskant</translation>
+    </message>
+    <message>
+        <source>diagonal, bass fret 12 to treble slot</source>
+        <translation>Diagonale, Bund 12 Bass bis Nut Diskant</translation>
+    </message>
+    <message>
+        <source>diagonal, treble fret 12 to bass slot</source>
+        <translation>Diagonale, Bund 12 Diskant bis Nut Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>the outer strings&apos; margins along the board; across ×%1, the head to the left</source>
+        <translation>Ränder der Außensaiten längs des Griffbretts; quer ×%1, der Kopf links</translation>
+    </message>
+    <message>
+        <source>fret 12 to slot, bass</source>
+        <translation>Bund 12 bis Nut, Bass</translation>
+    </message>
+    <message>
+        <source>fret 12 to slot, treble</source>
+        <translation>Bund 12 bis Nut, Diskant</translation>
+    </message>
+    <message>
+        <source>diagonal, bass to treble</source>
+        <translation>Diagonale Bass–Diskant</translation>
+    </message>
+    <message>
+        <source>diagonal, treble to bass</source>
+        <translation>Diagonale Diskant–Bass</translation>
+    </message>
+    <message>
+        <source>nut to slot, bass</source>
+        <translation>Sattel bis Nut, Bass</translation>
+    </message>
+    <message>
+        <source>nut to slot, treble</source>
+        <translation>Sattel bis Nut, Diskant</translation>
+    </message>
+    <message>
+        <source>shift to the treble that balances the last fret</source>
+        <translation>Versatz zum Diskant, der am letzten Bund ausgleicht</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SaddleCanvas</name>
+    <message>
+        <source>Drawing of the saddle</source>
+        <translation>Zeichnung der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>string spread at the saddle</source>
+        <translation>Saitenspreizung an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>action at fret 12, bass</source>
+        <translation>Saitenlage am Bund 12, Bass</translation>
+    </message>
+    <message>
+        <source>action at fret 12, treble</source>
+        <translation>Saitenlage am Bund 12, Diskant</translation>
+    </message>
+    <message>
+        <source>action at fret 12, this string</source>
+        <translation>Saitenlage am Bund 12, diese Saite</translation>
+    </message>
+    <message>
+        <source>saddle thickness</source>
+        <translation>Dicke der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>slot depth</source>
+        <translation>Nuttiefe</translation>
+    </message>
+    <message>
+        <source>saddle at the string</source>
+        <translation>Stegeinlage an der Saite</translation>
+    </message>
+    <message>
+        <source>crown from the front face</source>
+        <translation>Krone ab der Vorderseite</translation>
+    </message>
+    <message>
+        <source>thickness the crowns need</source>
+        <translation>Dicke, die die Kronen brauchen</translation>
+    </message>
+    <message>
+        <source>angle of the saddle</source>
+        <translation>Winkel der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>saddle out of the bridge</source>
+        <translation>Stegeinlage über dem Steg</translation>
+    </message>
+    <message>
+        <source>break angle at the saddle</source>
+        <translation>Knickwinkel an der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>over the packing</source>
+        <translation>über der Unterlage</translation>
+    </message>
+    <message>
+        <source>over the slot&apos;s floor</source>
+        <translation>über dem Nutboden</translation>
+    </message>
+    <message>
+        <source>over the soundboard</source>
+        <translation>über der Decke</translation>
+    </message>
+    <message>
+        <source>over the fret plane</source>
+        <translation>über der Bundebene</translation>
+    </message>
+    <message>
+        <source>to the bass</source>
+        <translation>zum Bass</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>action at 12</source>
+        <translation>Lage am 12.</translation>
+    </message>
+    <message>
+        <source>action at 12, capo 1</source>
+        <translation>Lage am 12., Kapo 1</translation>
+    </message>
+    <message>
+        <source>take off</source>
+        <translation>abtragen</translation>
+    </message>
+    <message>
+        <source>×%1 to the nut</source>
+        <translation>×%1 zum Sattel</translation>
+    </message>
+    <message>
+        <source>from front</source>
+        <translation>ab vorn</translation>
+    </message>
+    <message>
+        <source>thick</source>
+        <translation>dick</translation>
+    </message>
+    <message>
+        <source>span</source>
+        <translation>Spanne</translation>
+    </message>
+    <message>
+        <source>cut at %1</source>
+        <translation>Schnitt bei %1</translation>
+    </message>
+    <message>
+        <source>exposed</source>
+        <translation>Überstand</translation>
+    </message>
+    <message>
+        <source>break angle</source>
+        <translation>Knickwinkel</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s angle</source>
+        <translation>Winkel</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SaddlePages</name>
+    <message>
+        <source>Spacing</source>
+        <translation>Abstände</translation>
+    </message>
+    <message>
+        <source>Action read</source>
+        <translation>Saitenlage gelesen</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>over fret 12, nothing pressed; the nut&apos;s height is in it</source>
+        <translation>über Bund 12, nichts gedrückt; die Sattelhöhe steckt darin</translation>
+    </message>
+    <message>
+        <source>capo at 1</source>
+        <translation>Kapo am 1.</translation>
+    </message>
+    <message>
+        <source>held at fret 1; the nut is left out of it</source>
+        <translation>am Bund 1 gehalten; der Sattel bleibt außen vor</translation>
+    </message>
+    <message>
+        <source>action read open</source>
+        <translation>Saitenlage leer gelesen</translation>
+    </message>
+    <message>
+        <source>action read with a capo</source>
+        <translation>Saitenlage mit Kapo gelesen</translation>
+    </message>
+    <message>
+        <source>Actions</source>
+        <translation>Saitenlagen</translation>
+    </message>
+    <message>
+        <source>by the outer strings</source>
+        <translation>nach den Außensaiten</translation>
+    </message>
+    <message>
+        <source>one by one</source>
+        <translation>einzeln</translation>
+    </message>
+    <message>
+        <source>actions one by one</source>
+        <translation>Saitenlagen einzeln</translation>
+    </message>
+    <message>
+        <source>actions by the outer strings</source>
+        <translation>Saitenlagen nach den Außensaiten</translation>
+    </message>
+    <message>
+        <source>Action</source>
+        <translation>Saitenlage</translation>
+    </message>
+    <message>
+        <source>what sets the height</source>
+        <translation>was die Höhe stellt</translation>
+    </message>
+    <message>
+        <source>Crowns</source>
+        <translation>Kronen</translation>
+    </message>
+    <message>
+        <source>fixed</source>
+        <translation>fest</translation>
+    </message>
+    <message>
+        <source>the same compensation for every string, from an old rule or another instrument</source>
+        <translation>dieselbe Kompensation für jede Saite, nach alter Regel oder anderem Instrument</translation>
+    </message>
+    <message>
+        <source>fret 12 true</source>
+        <translation>Bund 12 rein</translation>
+    </message>
+    <message>
+        <source>the octave is right; the frets between err as they must</source>
+        <translation>die Oktave stimmt; die Bünde dazwischen irren, wie sie müssen</translation>
+    </message>
+    <message>
+        <source>all frets</source>
+        <translation>alle Bünde</translation>
+    </message>
+    <message>
+        <source>the least error over the whole board; fret 12 itself may be off a little</source>
+        <translation>der kleinste Fehler über das ganze Griffbrett; Bund 12 selbst darf etwas abweichen</translation>
+    </message>
+    <message>
+        <source>compensation of every string</source>
+        <translation>Kompensation jeder Saite</translation>
+    </message>
+    <message>
+        <source>compensation</source>
+        <translation>Kompensation</translation>
+    </message>
+    <message>
+        <source>Nut&apos;s front with it</source>
+        <translation>Sattelvorderseite dazu</translation>
+    </message>
+    <message>
+        <source>where it is</source>
+        <translation>wo sie ist</translation>
+    </message>
+    <message>
+        <source>the front stays as the nut gives it</source>
+        <translation>die Vorderseite bleibt, wie der Sattel sie vorgibt</translation>
+    </message>
+    <message>
+        <source>one for all</source>
+        <translation>eine für alle</translation>
+    </message>
+    <message>
+        <source>one set-forward for the whole nut</source>
+        <translation>ein Vorsatz für den ganzen Sattel</translation>
+    </message>
+    <message>
+        <source>each its own</source>
+        <translation>jede ihre eigene</translation>
+    </message>
+    <message>
+        <source>a stepped front, the least error of all</source>
+        <translation>eine gestufte Vorderseite, der kleinste Fehler</translation>
+    </message>
+    <message>
+        <source>nut&apos;s front with the crowns</source>
+        <translation>Sattelvorderseite mit den Kronen</translation>
+    </message>
+    <message>
+        <source>one compensation for all</source>
+        <translation>eine Kompensation für alle</translation>
+    </message>
+    <message>
+        <source>crowns for fret 12</source>
+        <translation>Kronen für Bund 12</translation>
+    </message>
+    <message>
+        <source>crowns for all frets</source>
+        <translation>Kronen für alle Bünde</translation>
+    </message>
+    <message>
+        <source>saddle length</source>
+        <translation>Länge der Stegeinlage</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>radius of the ends</source>
+        <translation>Radius der Enden</translation>
+    </message>
+    <message>
+        <source>end radius</source>
+        <translation>Endradius</translation>
+    </message>
+    <message>
+        <source>lean toward the nut</source>
+        <translation>Neigung zum Sattel</translation>
+    </message>
+    <message>
+        <source>leans</source>
+        <translation>Neigung</translation>
+    </message>
+    <message>
+        <source>pickup or packing in the slot</source>
+        <translation>Tonabnehmer oder Unterlage in der Nut</translation>
+    </message>
+    <message>
+        <source>under it</source>
+        <translation>darunter</translation>
+    </message>
+    <message>
+        <source>crown stays from the faces</source>
+        <translation>Krone bleibt von den Flächen</translation>
+    </message>
+    <message>
+        <source>crown inside</source>
+        <translation>Krone innen um</translation>
+    </message>
+    <message>
+        <source>Piece</source>
+        <translation>Werkstück</translation>
+    </message>
+    <message>
+        <source>Saddle that is there</source>
+        <translation>Vorhandene Stegeinlage</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>saddle that is there</source>
+        <translation>vorhandene Stegeinlage</translation>
+    </message>
+    <message>
+        <source>no saddle there</source>
+        <translation>keine Stegeinlage vorhanden</translation>
+    </message>
+    <message>
+        <source>its height at the bass string</source>
+        <translation>ihre Höhe an der Basssaite</translation>
+    </message>
+    <message>
+        <source>height bass</source>
+        <translation>Höhe Bass</translation>
+    </message>
+    <message>
+        <source>its height at the treble string</source>
+        <translation>ihre Höhe an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>height treble</source>
+        <translation>Höhe Diskant</translation>
+    </message>
+    <message>
+        <source>Single saddles</source>
+        <translation>Einzelne Reiter</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>with a travel</source>
+        <translation>mit Verstellweg</translation>
+    </message>
+    <message>
+        <source>single saddles</source>
+        <translation>einzelne Reiter</translation>
+    </message>
+    <message>
+        <source>one saddle</source>
+        <translation>eine Stegeinlage</translation>
+    </message>
+    <message>
+        <source>travel from</source>
+        <translation>Verstellweg von</translation>
+    </message>
+    <message>
+        <source>travel to</source>
+        <translation>Verstellweg bis</translation>
+    </message>
+    <message>
+        <source>Height set by</source>
+        <translation>Höhe gestellt durch</translation>
+    </message>
+    <message>
+        <source>bottom and top</source>
+        <translation>unten und oben</translation>
+    </message>
+    <message>
+        <source>a screw each</source>
+        <translation>je eine Schraube</translation>
+    </message>
+    <message>
+        <source>two side screws</source>
+        <translation>zwei Schrauben außen</translation>
+    </message>
+    <message>
+        <source>bass screw from the centreline</source>
+        <translation>Bassschraube ab der Mittellinie</translation>
+    </message>
+    <message>
+        <source>bass screw</source>
+        <translation>Bassschraube</translation>
+    </message>
+    <message>
+        <source>treble screw from the centreline</source>
+        <translation>Diskantschraube ab der Mittellinie</translation>
+    </message>
+    <message>
+        <source>treble screw</source>
+        <translation>Diskantschraube</translation>
+    </message>
+    <message>
+        <source>There now</source>
+        <translation>Vorhanden</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SaddleStation</name>
+    <message>
+        <source>Saddle</source>
+        <translation>Stegeinlage</translation>
+    </message>
+    <message>
+        <source>Saddle list</source>
+        <translation>Einlagenliste</translation>
+    </message>
+    <message>
+        <source>new saddle</source>
+        <translation>neue Einlage</translation>
+    </message>
+    <message>
+        <source>B</source>
+        <translation>B</translation>
+    </message>
+    <message>
+        <source>fitted saddle</source>
+        <translation>vorhandene Einlage</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>vorgefunden</translation>
+    </message>
+    <message>
+        <source>target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>T</source>
+        <translation>T</translation>
+    </message>
+    <message>
+        <source>Which state is drawn</source>
+        <translation>Welcher Zustand gezeichnet ist</translation>
+    </message>
+    <message>
+        <source>at 12</source>
+        <translation>am 12.</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>take off</source>
+        <translation>abtragen</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>notch</source>
+        <translation>Kerbe</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>Abw.</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Krone</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>länger</translation>
+    </message>
+    <message>
+        <source>nothing read yet: type what the gauge says over fret 12</source>
+        <translation>noch nichts gelesen: eintippen, was die Lehre über Bund 12 sagt</translation>
+    </message>
+    <message>
+        <source>every saddle by its own screw</source>
+        <translation>jeder Reiter mit seiner Schraube</translation>
+    </message>
+    <message>
+        <source>screws down: bass %1, treble %2</source>
+        <translation>Schrauben tiefer: Bass %1, Diskant %2</translation>
+    </message>
+    <message>
+        <source>pack under it, or a new saddle: %1</source>
+        <translation>unterlegen, oder neue Einlage: %1</translation>
+    </message>
+    <message>
+        <source>off the bottom: bass %1, treble %2</source>
+        <translation>unten ab: Bass %1, Diskant %2</translation>
+    </message>
+    <message>
+        <source>reserve: %1 toward the nut, %2 away from it</source>
+        <translation>Reserve: %1 zum Sattel, %2 von ihm weg</translation>
+    </message>
+    <message>
+        <source>top straight</source>
+        <translation>oben gerade</translation>
+    </message>
+    <message>
+        <source>top on radius %1, nearest block %2</source>
+        <translation>oben Radius %1, nächster Block %2</translation>
+    </message>
+    <message>
+        <source>top on radius %1</source>
+        <translation>oben Radius %1</translation>
+    </message>
+    <message>
+        <source>the floating bridge&apos;s top</source>
+        <translation>die Oberseite des schwebenden Stegs</translation>
+    </message>
+    <message>
+        <source>%1 × %2</source>
+        <translation>%1 × %2</translation>
+    </message>
+    <message>
+        <source>a straight line does not hold every crown</source>
+        <translation>eine gerade Linie fasst nicht jede Krone</translation>
+    </message>
+    <message>
+        <source>nothing read yet: enter the action in the list of the fitted saddle</source>
+        <translation>noch nichts gelesen: die Saitenlage in die Liste der vorhandenen Einlage eintragen</translation>
+    </message>
+</context>
+<context>
+    <name>fm::StationFrame</name>
+    <message>
+        <source>for reading only</source>
+        <translation>nur zum Lesen</translation>
     </message>
     <message numerus="yes">
         <source>and %n more</source>
@@ -1413,14 +2926,6 @@
         <translation>Saiten</translation>
     </message>
     <message>
-        <source>The strings: pitch, gauge, make-up, tension (Alt+1)</source>
-        <translation>Die Saiten: Tonhöhe, Stärke, Machart, Spannung (Alt+1)</translation>
-    </message>
-    <message>
-        <source>The nut: spacing, heights, slots (Alt+2)</source>
-        <translation>Der Sattel: Abstände, Höhen, Kerben (Alt+2)</translation>
-    </message>
-    <message>
         <source>%1 N in all</source>
         <translation>%1 N zusammen</translation>
     </message>
@@ -1439,6 +2944,130 @@
     <message>
         <source>Shim or fill: decide</source>
         <translation>Unterlegen oder füllen: entscheiden</translation>
+    </message>
+    <message>
+        <source>Truss rod: small turns, stop when it binds, know its direction. When unsure, ask a trained repairer.</source>
+        <translation>Halsstab: kleine Drehungen, bei Widerstand aufhören, die Richtung kennen. Im Zweifel eine gelernte Fachkraft fragen.</translation>
+    </message>
+    <message>
+        <source>Strings under tension: mind the eyes. Slacken before cutting or taking one off.</source>
+        <translation>Saiten unter Spannung: auf die Augen achten. Vor dem Schneiden oder Abnehmen entspannen.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before lifting a bridge or pulling pins. Drill with the work clamped. A lifted bridge is a job for a trained repairer.</source>
+        <translation>Saiten entspannen, bevor ein Steg gehoben oder Pins gezogen werden. Nur Eingespanntes bohren. Ein gelöster Steg ist Sache einer gelernten Fachkraft.</translation>
+    </message>
+    <message>
+        <source>Read the relief</source>
+        <translation>Halskrümmung lesen</translation>
+    </message>
+    <message>
+        <source>Relief is there</source>
+        <translation>Halskrümmung stimmt</translation>
+    </message>
+    <message>
+        <source>Tighten the rod: less relief</source>
+        <translation>Stab anziehen: weniger Krümmung</translation>
+    </message>
+    <message>
+        <source>Slacken the rod: more relief</source>
+        <translation>Stab lösen: mehr Krümmung</translation>
+    </message>
+    <message>
+        <source>Fit the thickness to its slot</source>
+        <translation>Dicke in die Nut passen</translation>
+    </message>
+    <message>
+        <source>Pack it up, or make a new one</source>
+        <translation>Unterlegen oder neu machen</translation>
+    </message>
+    <message>
+        <source>It is there: read again</source>
+        <translation>Sie stimmt: nochmals lesen</translation>
+    </message>
+    <message>
+        <source>Take its bottom down, then the top</source>
+        <translation>Erst unten abnehmen, dann oben</translation>
+    </message>
+    <message>
+        <source>Turn the screws down</source>
+        <translation>Schrauben tiefer drehen</translation>
+    </message>
+    <message>
+        <source>none in this job</source>
+        <translation>keiner in diesem Auftrag</translation>
+    </message>
+    <message>
+        <source>%1 high</source>
+        <translation>%1 hoch</translation>
+    </message>
+    <message>
+        <source>floating</source>
+        <translation>schwebend</translation>
+    </message>
+    <message>
+        <source>Gauge every string</source>
+        <translation>Jede Saite messen</translation>
+    </message>
+    <message>
+        <source>Check the place at both outer strings</source>
+        <translation>Den Platz an beiden Außensaiten prüfen</translation>
+    </message>
+    <message>
+        <source>Neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>The neck: scale, frets, board, relief (Alt+2)</source>
+        <translation>Der Hals: Mensur, Bünde, Griffbrett, Krümmung (Alt+2)</translation>
+    </message>
+    <message>
+        <source>The strings: pitch, gauge, make-up, tension (Alt+3)</source>
+        <translation>Die Saiten: Tonhöhe, Stärke, Machart, Spannung (Alt+3)</translation>
+    </message>
+    <message>
+        <source>The nut: spacing, heights, slots (Alt+4)</source>
+        <translation>Der Sattel: Abstände, Höhen, Kerben (Alt+4)</translation>
+    </message>
+    <message>
+        <source>Saddle</source>
+        <translation>Stegeinlage</translation>
+    </message>
+    <message>
+        <source>The saddle: action, crowns, the piece (Alt+5)</source>
+        <translation>Die Stegeinlage: Saitenlage, Kronen, Werkstück (Alt+5)</translation>
+    </message>
+    <message>
+        <source>Bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>The bridge: height, anchor, outline, its place (Alt+6)</source>
+        <translation>Der Steg: Höhe, Halt, Umriss, sein Platz (Alt+6)</translation>
+    </message>
+    <message>
+        <source>relief %1</source>
+        <translation>Krümmung %1</translation>
+    </message>
+    <message>
+        <source>straight</source>
+        <translation>gerade</translation>
+    </message>
+    <message>
+        <source>read at fret 12</source>
+        <translation>am Bund 12 gelesen</translation>
+    </message>
+    <message>
+        <source>to be made</source>
+        <translation>anzufertigen</translation>
+    </message>
+    <message>
+        <source>The jobs of this workshop</source>
+        <translation>Die Aufträge dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>The jobs of %1</source>
+        <translation>Die Aufträge von %1</translation>
     </message>
 </context>
 <context>
@@ -1656,6 +3285,38 @@
     <message>
         <source>%1 less than the set before</source>
         <translation>%1 weniger als der Satz davor</translation>
+    </message>
+    <message>
+        <source>Add one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A string like the chosen one, on its treble side (Ins)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen string, and all that is said of it (Ctrl+Del)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a job has %1 strings at most</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a string more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one string stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 taken out</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3356,7 +5017,7 @@
     </message>
     <message>
         <source>end width</source>
-        <translation>Breite am Ende</translation>
+        <translation>Endbreite</translation>
     </message>
     <message>
         <source>fall-away</source>
@@ -3793,6 +5454,14 @@
     <message>
         <source>the set has {0} strings; this instrument has {1}</source>
         <translation>der Satz hat {0} Saiten; dieses Instrument hat {1}</translation>
+    </message>
+    <message>
+        <source>the saddle&apos;s slot reaches out of the bridge&apos;s outline</source>
+        <translation>die Nut der Stegeinlage ragt aus dem Umriss des Stegs</translation>
+    </message>
+    <message>
+        <source>{0}: the pin&apos;s hole reaches out of the bridge&apos;s outline</source>
+        <translation>{0}: das Pinloch ragt aus dem Umriss des Stegs</translation>
     </message>
 </context>
 <context>

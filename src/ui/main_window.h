@@ -31,6 +31,8 @@ public:
 
     /// Opens a job; says what is wrong instead, in the window, and keeps the open one.
     bool open(const QString& path);
+    /// Begins a plain job in that file and opens it.
+    void begin_job(const QString& path);
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
     NeckStation* neck() { return neck_; }
@@ -100,6 +102,7 @@ private:
     /// Where a job was looked at last: kept beside the recent jobs, never in the job.
     void keep_view() const;
     void restore_view();
+    void new_dialog();
     void open_dialog();
     void save_as_dialog();
     void export_dialog();
@@ -110,7 +113,7 @@ private:
     Session session_;
     ViewState view_;
     std::pair<std::size_t, int> shape_; ///< strings and frets the lists know
-    QString sitting_; ///< when this sitting's readings began
+    QString sitting_;                   ///< when this sitting's readings began
     Paper paper_ = Paper::a4;
     StationPath* path_ = nullptr;
     StringWay* way_ = nullptr;

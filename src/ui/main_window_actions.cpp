@@ -2,6 +2,8 @@
 #include "ui/main_window.h"
 
 #include "job/job_file.h"
+#include "job/json.h"
+#include "job/new_job.h"
 #include "sheet/fonts.h"
 #include "sheet/nut_sheet.h"
 #include "sheet/paint.h"
@@ -45,6 +47,8 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
 void MainWindow::build_menus() {
     QMenu* file = menuBar()->addMenu(tr("&Job"));
     file->setToolTipsVisible(true);
+    add(file, tr("&New…"), QKeySequence::New, tr("Begin a job in a file of its own"),
+        [this] { new_dialog(); });
     add(file, tr("&Open…"), QKeySequence::Open, tr("Open a job file"), [this] { open_dialog(); });
     recent_ = file->addMenu(tr("&Recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
@@ -101,6 +105,14 @@ void MainWindow::build_menus() {
             if (!session_.is_open()) return;
             choose_station(Station::strings);
             strings_->choose_set();
+        });
+    add(edit, tr("&Add a string"), QKeySequence(Qt::Key_Insert),
+        tr("A string like the chosen one, on its treble side"), [this] {
+            if (session_.is_open()) strings_->add_string();
+        });
+    add(edit, tr("&Take the string out"), QKeySequence(Qt::CTRL | Qt::Key_Delete),
+        tr("The chosen string, and all that is said of it"), [this] {
+            if (session_.is_open()) strings_->take_string_out();
         });
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
         tr("Copy the cut list, or the board, as text and as a table"), [this] {
@@ -265,6 +277,25 @@ void MainWindow::fill_recent() {
         connect(action, &QAction::triggered, this, [this, path] { open(path); });
     }
     if (recent_->isEmpty()) recent_->addAction(tr("none yet"))->setEnabled(false);
+}
+
+void MainWindow::new_dialog() {
+    const QString folder =
+        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
+    QString path =
+        QFileDialog::getSaveFileName(this, tr("Where the new job is kept"), folder, tr("Jobs (*.fmjob)"));
+    if (path.isEmpty()) return;
+    begin_job(path.endsWith(QLatin1String(".fmjob")) ? path : path + QStringLiteral(".fmjob"));
+}
+
+void MainWindow::begin_job(const QString& path) {
+    const Value job = new_job(QFileInfo(path).completeBaseName().toStdString());
+    try {
+        save_file(path, QByteArray::fromStdString(written_json(job)), nullptr);
+    } catch (const InputError& error) {
+        return show_notice(message_text(error.message(), Unit::mm), false);
+    }
+    if (open(path)) choose_station(Station::neck);
 }
 
 void MainWindow::open_dialog() {

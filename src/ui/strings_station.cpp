@@ -1,6 +1,7 @@
 #include "ui/strings_station.h"
 
 #include "job/edits.h"
+#include "job/string_edits.h"
 #include "job/string_set.h"
 #include "sheet/fonts.h"
 #include "ui/row_delegate.h"
@@ -91,6 +92,10 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     head->addWidget(total_, 1);
     auto* read =
         plain(tr("Read a set…"), tr("Pitch, gauge and make-up of all strings from a CSV file (Ctrl+I)"));
+    add_ = plain(tr("Add one"), tr("A string like the chosen one, on its treble side (Ins)"));
+    take_out_ = plain(tr("Take out"), tr("The chosen string, and all that is said of it (Ctrl+Del)"));
+    head->addWidget(add_);
+    head->addWidget(take_out_);
     head->addWidget(read);
     column->addLayout(head);
     table_->setModel(model_);
@@ -130,6 +135,8 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     foot->addWidget(alone_);
     column->addLayout(foot);
     connect(read, &QToolButton::clicked, this, &StringsStation::choose_set);
+    connect(add_, &QToolButton::clicked, this, &StringsStation::add_string);
+    connect(take_out_, &QToolButton::clicked, this, &StringsStation::take_string_out);
     connect(together_, &QToolButton::clicked, this, [this] { group(true); });
     connect(alone_, &QToolButton::clicked, this, [this] { group(false); });
     connect(core_, &ChoiceRow::picked, this, [this](int core) {
@@ -176,6 +183,20 @@ void StringsStation::read_set(const QString& path) {
     }
 }
 
+void StringsStation::add_string() {
+    const std::size_t count = session_.state().job.design.strings.size();
+    if (count >= most_strings) return Q_EMIT refused(tr("a job has %1 strings at most").arg(most_strings));
+    commit(tr("a string more"), with_string_added(session_.document(), view_.string));
+    Q_EMIT string_picked(view_.string + 1);
+}
+
+void StringsStation::take_string_out() {
+    if (session_.state().job.design.strings.size() < 2) return Q_EMIT refused(tr("one string stays"));
+    commit(
+        tr("%1 taken out").arg(QString::fromStdString(session_.state().job.design.string_name(view_.string))),
+        with_string_removed(session_.document(), view_.string));
+}
+
 void StringsStation::group(bool together) {
     const QModelIndexList rows = table_->selectionModel()->selectedRows();
     if (rows.isEmpty()) return;
@@ -215,7 +236,8 @@ void StringsStation::refresh() {
                                                       .arg(number_text(std::abs(more_n), 0))));
     core_->set_chosen(static_cast<int>(state.job.design.strings[view_.string].core));
     core_->setEnabled(!session_.read_only());
-    for (QToolButton* button : {together_, alone_}) button->setEnabled(!session_.read_only());
+    for (QToolButton* button : {together_, alone_, add_, take_out_})
+        button->setEnabled(!session_.read_only());
     const QModelIndex current = table_->currentIndex();
     if (current.row() != static_cast<int>(view_.string)) {
         const QSignalBlocker quiet(table_->selectionModel());

@@ -25,6 +25,9 @@ public:
     void read_set(const QString& path);
     /// Asks for the file of a set.
     void choose_set();
+    /// A string like the chosen one on its treble side, or the chosen one taken out.
+    void add_string();
+    void take_string_out();
 
 Q_SIGNALS:
     void string_picked(std::size_t string);
@@ -49,6 +52,8 @@ private:
     ChoiceRow* core_;
     QToolButton* together_;
     QToolButton* alone_;
+    QToolButton* add_;
+    QToolButton* take_out_;
     double total_before_n_ = 0; // when the job was opened
 };
 

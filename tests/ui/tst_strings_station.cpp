@@ -201,6 +201,32 @@ private Q_SLOTS:
         press(Qt::Key_S);
         QVERIFY(!(*window_)->grab().isNull());
     }
+    void strings_come_and_go() {
+        const Value before = (*window_)->session().document();
+        (*window_)->choose_string(0);
+        press(Qt::Key_Insert);
+        QCOMPARE(state().job.design.strings.size(), std::size_t(11));
+        QCOMPARE((*window_)->view().string, std::size_t(1)); // the new one
+        for (int i = 0; i < 5; ++i) press(Qt::Key_Insert);
+        QCOMPARE(state().job.design.strings.size(), std::size_t(14));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("14")));
+        for (int i = 0; i < 15; ++i) press(Qt::Key_Delete, Qt::ControlModifier);
+        QCOMPARE(state().job.design.strings.size(), std::size_t(1));
+        QVERIFY((*window_)->notice().contains(QStringLiteral("one string stays")));
+        while ((*window_)->session().undo_stack()->canUndo()) press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY((*window_)->session().document() == before);
+    }
+    void a_job_begins_in_a_file_of_its_own() {
+        const QString path = window_->path("begun.fmjob");
+        (*window_)->begin_job(path);
+        QVERIFY(QFile::exists(path));
+        QCOMPARE((*window_)->session().path(), path);
+        QCOMPARE((*window_)->view().station, Station::neck);
+        QCOMPARE(state().job.title, std::string("begun"));
+        (*window_)->begin_job(QStringLiteral("/no/such/folder/x.fmjob"));
+        QVERIFY(!(*window_)->notice().isEmpty());
+        QCOMPARE((*window_)->session().path(), path);
+    }
     void every_job_in_every_dress() {
         for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
             start(name);

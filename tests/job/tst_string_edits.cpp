@@ -1,0 +1,79 @@
+#include "common/jobs.h"
+#include "core/check.h"
+#include "job/new_job.h"
+#include "job/string_edits.h"
+
+#include <QTest>
+
+using namespace fm;
+using namespace fm::test;
+
+/// A string comes with everything the job says of it, and goes with it.
+class TestStringEdits : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void added_and_taken_out_again_is_the_same_job() {
+        int seen = 0;
+        for (unsigned seed = 1; seed <= 400; ++seed) {
+            const Value document = RandomJob(seed).document_with_readings();
+            const Job before = job_of(document);
+            const std::size_t count = before.design.strings.size();
+            if (count >= most_strings) continue;
+            const std::size_t chosen = seed % count;
+            const Value more = with_string_added(document, chosen);
+            const JobResult read = read_job(more);
+            // Strings crowd where the outer ones stay: places may then not be allowed, the lists always are.
+            if (!read.job) {
+                for (const Message& problem : read.problems) QVERIFY(problem.id != "wrong_count");
+            } else {
+                ++seen;
+                QCOMPARE(read.job->design.strings.size(), count + 1);
+                QCOMPARE(read.job->design.strings[chosen + 1].pitch_hz,
+                         before.design.strings[chosen].pitch_hz);
+                QCOMPARE(read.job->readings.size(), before.readings.size());
+            }
+            QVERIFY(with_string_removed(more, chosen + 1) == document);
+        }
+        QVERIFY(seen > 200);
+    }
+    void what_is_read_stays_with_its_string() {
+        const Value document = demo_document("kittiwake");
+        const Job job = job_of(with_string_removed(document, 1));
+        QCOMPARE(job.design.strings.size(), std::size_t(3));
+        QCOMPARE(*job.readings[0].strings[1].open_gap_fret1_mm, 0.21);
+        QCOMPARE(job.design.nut.posts.size(), std::size_t(3));
+        const Job more = job_of(with_string_added(document, 1));
+        QVERIFY(!more.readings[0].strings[2].has_nut());
+        QCOMPARE(*more.readings[0].strings[3].open_gap_fret1_mm, 0.21);
+    }
+    void uncertainties_follow_their_strings() {
+        Value document = demo_document("kittiwake");
+        Value::Object stated{{"neck.fret_height_mm", "dial"},
+                             {"strings[0].core_mm", 0.004},
+                             {"strings[2].diameter_mm", "caliper"}};
+        document = with(document, "uncertainty", stated);
+        const Value more = with_string_added(document, 0);
+        QVERIFY(find(more, "uncertainty")->member("strings[3].diameter_mm"));
+        QVERIFY(find(more, "uncertainty")->member("strings[0].core_mm"));
+        QVERIFY(find(more, "uncertainty")->member("neck.fret_height_mm"));
+        const Value fewer = with_string_removed(document, 0);
+        QVERIFY(!find(fewer, "uncertainty")->member("strings[0].core_mm"));
+        QVERIFY(find(fewer, "uncertainty")->member("strings[1].diameter_mm"));
+    }
+    void the_last_string_stays() {
+        const Value one = new_job("Begun");
+        QVERIFY(with_string_removed(one, 0) == one);
+    }
+    void a_new_job_is_sound() {
+        const Job job = job_of(new_job("Begun \"quoted\" \u266f"));
+        QCOMPARE(job.title, std::string("Begun \"quoted\" \u266f"));
+        const Solution solution = solve(job.design);
+        for (const Message& warning : solution.warnings) QVERIFY(warning.severity != Severity::error);
+        Value more = new_job("Four");
+        for (int i = 0; i < 3; ++i) more = with_string_added(more, 0);
+        QCOMPARE(solve(job_of(more).design).strings.size(), std::size_t(4));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestStringEdits)
+#include "tst_string_edits.moc"
