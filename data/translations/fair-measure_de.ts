@@ -1264,31 +1264,31 @@
     </message>
     <message>
         <source>&amp;New…</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Neu…</translation>
     </message>
     <message>
         <source>Begin a job in a file of its own</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Auftrag in einer eigenen Datei beginnen</translation>
     </message>
     <message>
         <source>&amp;Add a string</source>
-        <translation type="unfinished"></translation>
+        <translation>Saite &amp;hinzufügen</translation>
     </message>
     <message>
         <source>A string like the chosen one, on its treble side</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Saite wie die gewählte, auf ihrer Diskantseite</translation>
     </message>
     <message>
         <source>&amp;Take the string out</source>
-        <translation type="unfinished"></translation>
+        <translation>Saite &amp;herausnehmen</translation>
     </message>
     <message>
         <source>The chosen string, and all that is said of it</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gewählte Saite und alles, was von ihr gesagt ist</translation>
     </message>
     <message>
         <source>Where the new job is kept</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo der neue Auftrag liegt</translation>
     </message>
 </context>
 <context>
@@ -3288,35 +3288,35 @@
     </message>
     <message>
         <source>Add one</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine mehr</translation>
     </message>
     <message>
         <source>A string like the chosen one, on its treble side (Ins)</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Saite wie die gewählte, auf ihrer Diskantseite (Einfg)</translation>
     </message>
     <message>
         <source>Take out</source>
-        <translation type="unfinished"></translation>
+        <translation>Herausnehmen</translation>
     </message>
     <message>
         <source>The chosen string, and all that is said of it (Ctrl+Del)</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gewählte Saite und alles, was von ihr gesagt ist (Strg+Entf)</translation>
     </message>
     <message>
         <source>a job has %1 strings at most</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Auftrag hat höchstens %1 Saiten</translation>
     </message>
     <message>
         <source>a string more</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Saite mehr</translation>
     </message>
     <message>
         <source>one string stays</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Saite bleibt</translation>
     </message>
     <message>
         <source>%1 taken out</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 herausgenommen</translation>
     </message>
 </context>
 <context>

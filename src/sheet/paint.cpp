@@ -2,7 +2,6 @@
 
 #include "sheet/fonts.h"
 
-#include <QImage>
 #include <QPainterPath>
 
 #include <algorithm>
@@ -117,49 +116,54 @@ private:
         painter_.drawPath(outline);
     }
 
-    /// Fills an area with a repeated square tile of `step` px; `origin` is where a tile's corner lies.
-    template <class Draw> void tile(const QPainterPath& outline, int step, QPointF origin, const Draw& draw) {
-        const double ratio = painter_.device()->devicePixelRatioF();
-        QImage image(QSize(step, step) * ratio, QImage::Format_ARGB32_Premultiplied);
-        image.setDevicePixelRatio(ratio);
-        image.fill(Qt::transparent);
-        QPainter drawing(&image);
-        drawing.setRenderHint(QPainter::Antialiasing);
-        draw(drawing);
-        drawing.end();
-        QBrush brush(image);
-        brush.setTransform(QTransform::fromScale(1.0 / ratio, 1.0 / ratio));
-        painter_.setBrushOrigin(origin);
-        painter_.fillPath(outline, brush);
-        painter_.setBrushOrigin(QPointF());
+    // Hatches and marks are drawn line by line within the area: a texture would be spread over threads, and a
+    // small area would wait for them.
+
+    /// Calls for every square of a grid that touches an area, the painter clipped to it.
+    template <class Draw>
+    void in_squares(const QPainterPath& outline, double step, QPointF origin, const Draw& draw) {
+        const QRectF box = outline.boundingRect();
+        painter_.save();
+        painter_.setClipPath(outline, Qt::IntersectClip);
+        const double left = origin.x() + std::floor((box.left() - origin.x()) / step) * step;
+        const double top = origin.y() + std::floor((box.top() - origin.y()) / step) * step;
+        for (double y = top; y < box.bottom(); y += step)
+            for (double x = left; x < box.right(); x += step) draw(QPointF(x, y));
+        painter_.restore();
     }
 
     /// Diagonal lines on a grid of the page, so that neighbouring areas join up.
-    void hatch(const QPainterPath& outline, const QColor& colour, int step, double lean) {
-        tile(outline, step, {}, [&](QPainter& drawing) {
-            drawing.setPen(QPen(colour, 1.0));
-            for (const int x : {-step, 0, step})
-                drawing.drawLine(QPointF(x, lean > 0 ? step : 0), QPointF(x + step, lean > 0 ? 0 : step));
-        });
+    void hatch(const QPainterPath& outline, const QColor& colour, double step, double lean) {
+        const QRectF box = outline.boundingRect();
+        painter_.save();
+        painter_.setClipPath(outline, Qt::IntersectClip);
+        painter_.setPen(QPen(colour, 1.0));
+        // Rising lines are those of x + y, falling ones of x − y, at whole steps.
+        const double high = box.height();
+        const double first = lean > 0 ? box.left() + box.top() : box.left() - box.bottom();
+        const double last = lean > 0 ? box.right() + box.bottom() : box.right() - box.top();
+        for (double at = std::floor(first / step) * step; at <= last; at += step) {
+            const QPointF up(lean > 0 ? at - box.top() : at + box.top(), box.top());
+            painter_.drawLine(up, up + QPointF(lean > 0 ? -high : high, high));
+        }
+        painter_.restore();
     }
 
     /// Bone is flecked, metal has diagonal lines, wood has strokes along the grain.
     void marks(const QPainterPath& outline) {
-        const bool metal = look_.material_name == QLatin1String("brass");
+        if (look_.material_name == QLatin1String("brass"))
+            return hatch(outline, look_.material_mark, 9.0, 1.0);
         const bool bone =
             look_.material_name == QLatin1String("bone") || look_.material_name == QLatin1String("synthetic");
-        tile(outline, 18, outline.boundingRect().topLeft(), [&](QPainter& drawing) {
-            drawing.setPen(QPen(look_.material_mark, bone ? 1.5 : 1.0, Qt::SolidLine,
-                                bone ? Qt::RoundCap : Qt::FlatCap));
-            if (metal) {
-                for (const double x : {-9.0, 0.0, 9.0})
-                    drawing.drawLine(QPointF(x, 18.0), QPointF(x + 18.0, 0.0));
-            } else if (bone) {
+        painter_.setPen(
+            QPen(look_.material_mark, bone ? 1.5 : 1.0, Qt::SolidLine, bone ? Qt::RoundCap : Qt::FlatCap));
+        in_squares(outline, 18.0, outline.boundingRect().topLeft(), [&](QPointF at) {
+            if (bone) {
                 for (const QPointF& fleck : {QPointF(4, 4), QPointF(13, 9), QPointF(5, 14)})
-                    drawing.drawPoint(fleck);
+                    painter_.drawPoint(at + fleck);
             } else {
-                drawing.drawLine(QPointF(1, 5), QPointF(12, 4.4));
-                drawing.drawLine(QPointF(8, 14), QPointF(17, 13.4));
+                painter_.drawLine(at + QPointF(1, 5), at + QPointF(12, 4.4));
+                painter_.drawLine(at + QPointF(8, 14), at + QPointF(17, 13.4));
             }
         });
     }

@@ -200,6 +200,7 @@ int take_picture(const StartOptions& options) {
     const auto window = window_on(asked, folder, {});
     window->show();
     QApplication::processEvents();
+    window->working()->ask_now();
     QThreadPool::globalInstance()->waitForDone(); // a picture shows how sure a number is, too
     QApplication::processEvents();
     if (!window->grab().save(options.picture)) {

@@ -32,6 +32,10 @@ WorkingBar::WorkingBar(const Session& session, QWidget* parent)
     whole_->setWordWrap(true);
     whole_->setTextFormat(Qt::RichText);
     whole_->setAccessibleName(tr("The whole working"));
+    constexpr int typing_pauses_ms = 120;
+    pause_.setSingleShot(true);
+    pause_.setInterval(typing_pauses_ms);
+    connect(&pause_, &QTimer::timeout, this, &WorkingBar::ask_how_sure);
 }
 
 void WorkingBar::show_number(const QString& key, const QString& note) {
@@ -45,6 +49,8 @@ void WorkingBar::refresh() {
     worked_.reset();
     how_sure_.reset();
     ++*newest_question_; // an answer on its way belongs to what was asked before
+    asked_.reset();
+    pause_.stop();
     if (!session_.is_open()) return sure_->clear();
     const State& state = session_.state();
     const std::string key = key_.toStdString();
@@ -54,7 +60,8 @@ void WorkingBar::refresh() {
     show_line();
     line_->setToolTip(tr("Space shows the whole working"));
     show_sure();
-    ask_how_sure(*number);
+    asked_ = *number;
+    pause_.start();
 }
 
 /// The working on one line, or two in a narrow window; what does not fit is in the whole working.
@@ -72,8 +79,16 @@ QString WorkingBar::name_of(const Working& worked) const {
     return QString::fromStdString(session_.state().job.design.string_name(*worked.string)) + QLatin1Char(' ');
 }
 
-void WorkingBar::ask_how_sure(const NumberKey& number) {
+void WorkingBar::ask_now() {
+    if (!pause_.isActive()) return;
+    pause_.stop();
+    ask_how_sure();
+}
+
+void WorkingBar::ask_how_sure() {
+    if (!asked_ || !session_.is_open()) return;
     const State& state = session_.state();
+    const NumberKey number = *asked_;
     const int question = ++*newest_question_;
     QThreadPool::globalInstance()->start([self = QPointer<WorkingBar>(this), newest = newest_question_,
                                           question, number, design = state.job.design,

@@ -5,6 +5,7 @@
 
 #include <QFrame>
 #include <QLabel>
+#include <QTimer>
 
 #include <atomic>
 #include <memory>
@@ -22,6 +23,8 @@ public:
     const QString& key() const { return key_; }
     bool whole_shown() const { return whole_->isVisible(); }
     void show_whole(bool shown);
+    /// Asks at once how sure the number is, without waiting for a pause in the typing.
+    void ask_now();
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -29,8 +32,9 @@ protected:
 
 private:
     void refresh();
-    /// Works out the ± away from the window, which goes on; what it was is marked as old until then.
-    void ask_how_sure(const NumberKey& number);
+    /// Works out the ± away from the window, which goes on; until then none is shown. Not before the typing
+    /// pauses: the window's own work comes first.
+    void ask_how_sure();
     void show_line();
     void show_sure();
     QString name_of(const Working& worked) const;
@@ -41,6 +45,8 @@ private:
     QString note_;
     std::optional<Working> worked_;
     std::optional<Uncertainty> how_sure_;
+    std::optional<NumberKey> asked_;
+    QTimer pause_;
     std::shared_ptr<std::atomic<int>> newest_question_ = std::make_shared<std::atomic<int>>(0);
     QLabel* line_;
     QLabel* sure_;
