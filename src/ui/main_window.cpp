@@ -71,73 +71,17 @@ void MainWindow::build() {
     connect(dismiss, &QToolButton::clicked, notice_, &QWidget::hide);
     notice_->hide();
     right->addWidget(notice_);
-    neck_ = new NeckStation(session_, view_);
-    strings_ = new StringsStation(session_, view_);
-    nut_ = new NutStation(session_, view_);
-    cut_list_ = new CutList(session_, view_);
-    saddle_ = new SaddleStation(session_, view_);
-    bridge_ = new BridgeStation(session_, view_);
-    board_ = new FretBoard(session_, view_);
     middle_ = new QStackedWidget;
-    middle_->addWidget(side_by_side(neck_, neck_->list()));
-    middle_->addWidget(strings_);
-    middle_->addWidget(side_by_side(nut_, cut_list_));
-    middle_->addWidget(side_by_side(saddle_, saddle_->list()));
-    middle_->addWidget(side_by_side(bridge_, bridge_->list()));
+    for (std::size_t i = 0; i < station_words.size(); ++i) middle_->addWidget(new QWidget);
+    board_ = new FretBoard(session_, view_);
     middle_->addWidget(board_);
+    cut_list_ = new CutList(session_, view_);
+    nut(); // what opens first
     right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
     across->addLayout(right, 1);
     setCentralWidget(centre);
-}
-
-QWidget* MainWindow::side_by_side(QWidget* station, QWidget* list) {
-    auto* bench = new QWidget;
-    auto* row = new QHBoxLayout(bench);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(0);
-    row->addWidget(station, 1);
-    list->setFixedWidth(352);
-    row->addWidget(list);
-    lists_.push_back(list);
-    return bench;
-}
-
-StationFrame* MainWindow::drawn_station() const {
-    if (view_.board) return nullptr;
-    switch (view_.station) {
-    case Station::neck: return neck_;
-    case Station::strings: return nullptr;
-    case Station::nut: return nut_;
-    case Station::saddle: return saddle_;
-    case Station::bridge: return bridge_;
-    }
-    return nullptr;
-}
-
-void MainWindow::connect_station(StationFrame* station) {
-    const auto refused = [this](const QString& why) { show_notice(why, false); };
-    const auto worked = [this](const QString& name) {
-        if (name.isEmpty()) return;
-        key_name_ = name;
-        show_working();
-    };
-    connect(station->pages(), &PartPages::refused, this, refused);
-    for (PartCanvas* canvas : station->canvases()) {
-        connect(canvas, &PartCanvas::string_picked, this, &MainWindow::choose_string);
-        connect(canvas, &PartCanvas::string_stepped, this, &MainWindow::step_string);
-        connect(canvas, &PartCanvas::number_picked, this, worked);
-    }
-    NumbersList* list = station->list();
-    if (!list) return;
-    connect(list, &NumbersList::number_picked, this, [this, worked](const QString& key) {
-        const auto number = number_of_key(session_.state().solution, key.toStdString());
-        if (number) worked(QString::fromStdString(number->name()));
-    });
-    connect(list, &NumbersList::list_picked, this,
-            [this](int stage) { choose_stage(static_cast<CutStage>(stage)); });
-    connect(list->model(), &NumbersModel::not_understood, this, refused);
 }
 
 void MainWindow::connect_parts() {
@@ -167,17 +111,10 @@ void MainWindow::connect_parts() {
     connect(notice_save_as_, &QToolButton::clicked, this, &MainWindow::save_as_dialog);
     connect(path_, &StationPath::job_picked, this, &MainWindow::open);
     connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
-    connect(strings_, &StringsStation::string_picked, this, &MainWindow::choose_string);
-    connect(strings_, &StringsStation::refused, this,
-            [this](const QString& why) { show_notice(why, false); });
-    connect(strings_, &StringsStation::number_picked, this, [this](const QString& name) {
-        key_name_ = name;
-        show_working();
-    });
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
     connect(way_, &StringWay::nut_touched, this, [this] {
         choose_station(Station::nut);
-        nut_->canvas()->setFocus();
+        nut()->canvas()->setFocus();
     });
     connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
     connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
@@ -190,18 +127,6 @@ void MainWindow::connect_parts() {
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
     connect(cut_list_->model(), &CutListModel::not_understood, this,
             [this](const QString& why) { show_notice(why, false); });
-    for (StationFrame* station : std::initializer_list<StationFrame*>{neck_, nut_, saddle_, bridge_})
-        connect_station(station);
-    for (StationFrame* station : std::initializer_list<StationFrame*>{nut_, saddle_})
-        connect(station, &StationFrame::view_picked, this,
-                [this](int view) { choose_side(view == 0 ? NutSide::found : NutSide::target); });
-    connect(neck_, &NeckStation::fret_picked, this, &MainWindow::choose_fret);
-    connect(neck_, &NeckStation::refused, this, [this](const QString& why) { show_notice(why, false); });
-    for (StationFrame* station : std::initializer_list<StationFrame*>{saddle_, bridge_})
-        connect(station->list(), &NumbersList::row_picked, this, &MainWindow::choose_string);
-    connect(saddle_->list()->model(), &NumbersModel::typed, this,
-            [this](int string, double mm) { take_reading(string, true, mm); });
-    connect(bridge_, &StationFrame::view_picked, this, [this](int view) { choose_placing(view == 1); });
     connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
     connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
     connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
@@ -239,13 +164,15 @@ void MainWindow::refresh() {
     shape_ = shape;
     path_->refresh();
     way_->set_string(view_.string);
+    StationFrame* const drawn = drawn_station(); // made now, if it is gone to for the first time
+    if (view_.station == Station::strings) strings();
     middle_->setCurrentIndex(view_.board ? middle_->count() - 1 : static_cast<int>(view_.station));
     if (view_.board)
         board_->refresh();
     else if (view_.station == Station::strings)
         strings_->refresh();
-    if (StationFrame* station = drawn_station()) station->refresh();
-    if (drawn_station() == nut_) cut_list_->refresh();
+    if (drawn) drawn->refresh();
+    if (drawn && drawn == nut_) cut_list_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
@@ -253,10 +180,9 @@ void MainWindow::refresh() {
 
 void MainWindow::refresh_all_lists() {
     board_->refresh();
-    strings_->refresh();
     cut_list_->refresh();
-    for (StationFrame* station : std::initializer_list<StationFrame*>{neck_, nut_, saddle_, bridge_})
-        station->refresh();
+    if (strings_) strings_->refresh();
+    for (StationFrame* station : drawn_stations()) station->refresh();
 }
 
 void MainWindow::show_working() {
@@ -315,19 +241,6 @@ void MainWindow::choose_datum(Datum datum) {
     refresh();
 }
 
-QString MainWindow::first_number(Station station) const {
-    switch (station) {
-    case Station::neck: return QStringLiteral("scale_mm");
-    case Station::strings: return QStringLiteral("tension_n");
-    case Station::nut: return QString::fromLatin1(key_of(view_.datum));
-    case Station::saddle: return QStringLiteral("saddle_z_mm");
-    case Station::bridge:
-        return session_.state().job.design.bridge ? QStringLiteral("break_angle_deg")
-                                                  : QStringLiteral("placing.bass.fret12_to_slot_front_mm");
-    }
-    return {};
-}
-
 void MainWindow::choose_station(Station station) {
     if (!session_.is_open()) return;
     leave_field();
@@ -335,7 +248,7 @@ void MainWindow::choose_station(Station station) {
     view_.board = false;
     key_name_ = first_number(station);
     refresh();
-    if (station == Station::strings) strings_->table()->setFocus();
+    if (station == Station::strings) strings()->table()->setFocus();
     if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
 }
 
@@ -416,9 +329,9 @@ QString MainWindow::notice() const {
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
-    const bool narrow = width() < 1180;
+    const bool narrow = is_narrow();
     path_->setFixedWidth(narrow ? 170 : 192);
-    for (QWidget* list : lists_) list->setFixedWidth(narrow ? 312 : 352);
+    for (QWidget* list : lists_) list->setFixedWidth(list_width());
     working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
 }
 
@@ -463,7 +376,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
         // On a pitch, the letters of notes begin to write one.
         const bool note =
             key->key() >= Qt::Key_A && key->key() <= Qt::Key_G && key->modifiers() == Qt::NoModifier;
-        if (note && watched == strings_->table() && strings_->on_pitch()) {
+        if (note && strings_ && watched == strings_->table() && strings_->on_pitch()) {
             event->accept();
             return true;
         }

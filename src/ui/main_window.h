@@ -35,13 +35,14 @@ public:
     void begin_job(const QString& path);
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
-    NeckStation* neck() { return neck_; }
-    NutStation* nut() { return nut_; }
-    SaddleStation* saddle() { return saddle_; }
-    BridgeStation* bridge() { return bridge_; }
+    // Each is made when it is first gone to.
+    NeckStation* neck();
+    NutStation* nut();
+    SaddleStation* saddle();
+    BridgeStation* bridge();
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
-    StringsStation* strings() { return strings_; }
+    StringsStation* strings();
     WorkingBar* working() { return working_; }
     QString notice() const;
     /// Says something in the window, above the station.
@@ -75,11 +76,17 @@ protected:
 
 private:
     void build();
+    bool is_narrow() const { return width() < 1180; }
+    int list_width() const { return is_narrow() ? 312 : 352; }
     QWidget* side_by_side(QWidget* station, QWidget* list);
     void connect_parts();
     void connect_station(StationFrame* station);
+    /// Puts a station where it belongs among the others.
+    void put_in(Station station, QWidget* widget);
+    /// Those made so far that are drawings with pages.
+    std::vector<StationFrame*> drawn_stations() const;
     /// The station in sight, if it is a drawing with pages.
-    StationFrame* drawn_station() const;
+    StationFrame* drawn_station();
     /// The working a station opens with.
     QString first_number(Station station) const;
     void build_menus();

@@ -104,21 +104,21 @@ void MainWindow::build_menus() {
         tr("Pitch, gauge and make-up of all strings from a CSV file"), [this] {
             if (!session_.is_open()) return;
             choose_station(Station::strings);
-            strings_->choose_set();
+            strings()->choose_set();
         });
     add(edit, tr("&Add a string"), QKeySequence(Qt::Key_Insert),
         tr("A string like the chosen one, on its treble side"), [this] {
-            if (session_.is_open()) strings_->add_string();
+            if (session_.is_open()) strings()->add_string();
         });
     add(edit, tr("&Take the string out"), QKeySequence(Qt::CTRL | Qt::Key_Delete),
         tr("The chosen string, and all that is said of it"), [this] {
-            if (session_.is_open()) strings_->take_string_out();
+            if (session_.is_open()) strings()->take_string_out();
         });
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
         tr("Copy the cut list, or the board, as text and as a table"), [this] {
             if (view_.board) return board_->copy();
-            const StationFrame* station = drawn_station();
-            NumbersList* list = station ? drawn_station()->list() : nullptr;
+            StationFrame* station = drawn_station();
+            NumbersList* list = station ? station->list() : nullptr;
             list ? list->copy() : cut_list_->copy();
         });
     build_view_menu();

@@ -158,8 +158,8 @@ NumbersList::NumbersList(const Session& session, const ViewState& view, const QS
     head->addWidget(unit_);
     column->addLayout(head);
     lists_->setAccessibleName(tr("Which list"));
-    lists_->setVisible(lists.size() > 1);
     column->addWidget(lists_);
+    lists_->setVisible(lists.size() > 1); // not before it has its place: it would be a window of its own
     table_->setModel(model_);
     table_->viewport()->installEventFilter(this);
     table_->setItemDelegate(new NumberDelegate(session, view, table_));

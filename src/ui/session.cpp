@@ -71,6 +71,7 @@ void Session::open(const QString& path) {
     previewing_ = false;
     undo_.clear();
     state_ = std::move(result.state);
+    opened_state_ = state_;
     watch();
     Q_EMIT trouble_over();
     Q_EMIT opened();

@@ -46,6 +46,8 @@ public:
 
     bool is_open() const { return state_ != nullptr; }
     const State& state() const { return *state_; }
+    /// As the job was when it was opened.
+    const State& as_opened() const { return *opened_state_; }
     /// The document the steps have led to, without a preview.
     const Value& document() const { return document_; }
     const Workshop& workshop() const { return workshop_; }
@@ -89,6 +91,7 @@ private:
     QString read_only_why_;
     Value document_;
     std::shared_ptr<const State> state_;
+    std::shared_ptr<const State> opened_state_;
     bool dirty_ = false;
     bool previewing_ = false;
     QUndoStack undo_;

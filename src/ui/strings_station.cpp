@@ -146,8 +146,6 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     connect(model_, &StringsModel::changed, this, &StringsStation::commit);
     connect(model_, &StringsModel::not_understood, this, &StringsStation::refused);
     connect(table_, &QTableView::activated, this, &StringsStation::toggle_wound);
-    connect(&session_, &Session::opened, this,
-            [this] { total_before_n_ = session_.state().solution.total_tension_n(); });
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;
@@ -227,7 +225,7 @@ void StringsStation::refresh() {
     const State& state = session_.state();
     model_->refresh();
     const double total_n = state.solution.total_tension_n();
-    const double more_n = total_n - total_before_n_;
+    const double more_n = total_n - session_.as_opened().solution.total_tension_n();
     total_->setText(tr("total tension %1 N").arg(number_text(total_n, 0)) +
                     (std::abs(more_n) < 0.5
                          ? QString()

@@ -54,7 +54,6 @@ private:
     QToolButton* alone_;
     QToolButton* add_;
     QToolButton* take_out_;
-    double total_before_n_ = 0; // when the job was opened
 };
 
 } // namespace fm
