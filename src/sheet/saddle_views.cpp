@@ -80,7 +80,8 @@ Path between(const std::vector<Point>& lower, const std::vector<Point>& upper, d
     area.fill = fill;
     area.stroke = {0.18, ink, LineStyle::solid};
     for (const Point& p : lower) area.vertices.push_back({{sign * p.x, p.y}});
-    for (auto p = upper.rbegin(); p != upper.rend(); ++p) area.vertices.push_back({{sign * p->x, p->y}});
+    const std::vector<Point> backward(upper.rbegin(), upper.rend());
+    for (const Point& p : backward) area.vertices.push_back({{sign * p.x, p.y}});
     return area;
 }
 

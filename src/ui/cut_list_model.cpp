@@ -1,6 +1,5 @@
 #include "ui/cut_list_model.h"
 
-#include "core/reading.h"
 #include "core/tools.h"
 #include "ui/texts.h"
 
@@ -171,14 +170,12 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
 bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     const QString text = value.toString().trimmed();
     if (role != Qt::EditRole || text.isEmpty()) return false;
-    const ReadingResult result = parse_reading(text.toStdString(), {session_.state().job.unit, false});
-    if (!result) {
-        const Message fault{
-            message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
-        Q_EMIT not_understood(text + QStringLiteral(": ") + message_text(fault, session_.state().job.unit));
+    const TypedLength typed_mm = typed_length(text, session_.state().job.unit);
+    if (!typed_mm.mm) {
+        Q_EMIT not_understood(typed_mm.fault);
         return false;
     }
-    Q_EMIT read(index.row(), column(index.column()) == Column::action_now, result.reading->mm);
+    Q_EMIT read(index.row(), column(index.column()) == Column::action_now, *typed_mm.mm);
     return true;
 }
 

@@ -131,7 +131,7 @@ FretBoard::FretBoard(const Session& session, const ViewState& view, QWidget* par
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;
                 Q_EMIT string_picked(places_->string_of(now.row()));
-                Q_EMIT number_picked(now.data(FretPlaces::number_key_role).toString());
+                Q_EMIT number_picked(now.data(number_key_role).toString());
                 tell();
             });
     connect(table_, &QTableView::entered, this, [this](const QModelIndex& at) {

@@ -1,7 +1,6 @@
 #pragma once
 #include "core/as_found.h"
-#include "ui/session.h"
-#include "ui/view_state.h"
+#include "ui/row_delegate.h"
 
 #include <QAbstractTableModel>
 
@@ -15,7 +14,7 @@ class FretPlaces : public QAbstractTableModel {
 public:
     /// How good a place is, by a scale that is told under the board.
     enum class Band { none, good, fair, poor, bad };
-    enum Role { band_role = Qt::UserRole, number_key_role, sentence_role };
+    enum Role { band_role = first_free_role, sentence_role };
 
     FretPlaces(const Session& session, const ViewState& view, QObject* parent = nullptr);
 

@@ -254,7 +254,7 @@ void MainWindow::choose_station(Station station) {
 
 /// The working of the place on the board.
 void MainWindow::show_place() {
-    key_name_ = board_->table()->currentIndex().data(FretPlaces::number_key_role).toString();
+    key_name_ = board_->table()->currentIndex().data(number_key_role).toString();
     show_working();
 }
 

@@ -1,6 +1,5 @@
 #include "ui/numbers_list.h"
 
-#include "core/reading.h"
 #include "sheet/fonts.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
@@ -116,15 +115,12 @@ QVariant NumbersModel::data(const QModelIndex& index, int role) const {
 bool NumbersModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     const QString text = value.toString().trimmed();
     if (role != Qt::EditRole || text.isEmpty()) return false;
-    const Unit unit = session_.state().job.unit;
-    const ReadingResult result = parse_reading(text.toStdString(), {unit, false});
-    if (!result) {
-        const Message fault{
-            message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
-        Q_EMIT not_understood(text + QStringLiteral(": ") + message_text(fault, unit));
+    const TypedLength typed_mm = typed_length(text, session_.state().job.unit);
+    if (!typed_mm.mm) {
+        Q_EMIT not_understood(typed_mm.fault);
         return false;
     }
-    Q_EMIT typed(index.row(), result.reading->mm);
+    Q_EMIT typed(index.row(), *typed_mm.mm);
     return true;
 }
 

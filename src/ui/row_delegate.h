@@ -31,7 +31,7 @@ protected:
 enum class Tone { name, plain_name, plain, strong, dust, take_off, missing, yours };
 
 /// What the models of such lists say of a cell beside its text.
-enum RowRole { number_key_role = Qt::UserRole, tone_role };
+enum RowRole { number_key_role = Qt::UserRole, tone_role, first_free_role };
 
 /// A row of numbers as it lies on the paper: the string's mark, numbers to the right, what remains of a 64th
 /// small beneath. Asks its model for tone_role.

@@ -1,5 +1,5 @@
 #pragma once
-#include "ui/session.h"
+#include "ui/row_delegate.h"
 #include "ui/view_state.h"
 
 #include <QAbstractTableModel>
@@ -14,7 +14,7 @@ public:
     enum class Column { string, pitch, diameter, wound, core, mass, tension, stress };
     static constexpr int columns = 8;
     enum class Ink { computed, yours, estimated, doubtful };
-    enum Role { number_key_role = Qt::UserRole, ink_role };
+    enum Role { ink_role = first_free_role };
 
     explicit StringsModel(const Session& session, QObject* parent = nullptr);
 

@@ -150,7 +150,7 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;
                 Q_EMIT string_picked(static_cast<std::size_t>(now.row()));
-                Q_EMIT number_picked(now.data(StringsModel::number_key_role).toString());
+                Q_EMIT number_picked(now.data(number_key_role).toString());
             });
 }
 

@@ -1,5 +1,7 @@
 #include "ui/texts.h"
 
+#include "core/reading.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 
@@ -92,6 +94,14 @@ QString message_text(const Message& message, Unit unit) {
     return QString::fromStdString(filled(sentence, message, [unit](const Argument& argument) {
         return std::visit(Shown{unit}, argument).toStdString();
     }));
+}
+
+TypedLength typed_length(const QString& text, Unit unit) {
+    const ReadingResult result = parse_reading(text.toStdString(), {unit, false});
+    if (result) return {result.reading->mm, {}};
+    const Message fault{
+        message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
+    return {std::nullopt, text + QStringLiteral(": ") + message_text(fault, unit)};
 }
 
 QString term_value(double value, TermKind kind, Unit unit) {

@@ -5,6 +5,8 @@
 
 #include <QString>
 
+#include <optional>
+
 namespace fm {
 
 /// Numbers and sentences as the window shows them: in the user's language and locale.
@@ -18,6 +20,12 @@ QString length_short(double mm, Unit unit);
 /// What a field holds when it is edited: enough digits that nothing is lost to a person.
 QString length_for_edit(double mm, Unit unit);
 QString unit_text(Unit unit);
+/// A length as a person types it, in mm; or what is not understood, and where.
+struct TypedLength {
+    std::optional<double> mm;
+    QString fault;
+};
+TypedLength typed_length(const QString& text, Unit unit);
 QString angle_text(double deg);
 
 /// The sentence, name or formula of an id in the user's language.
