@@ -616,6 +616,21 @@
     </message>
 </context>
 <context>
+    <name>fm::Finder</name>
+    <message>
+        <source>Find a number, a value or an action</source>
+        <translation>Eine Zahl, einen Wert oder eine Handlung suchen</translation>
+    </message>
+    <message>
+        <source>a number, a value or an action</source>
+        <translation>eine Zahl, ein Wert oder eine Handlung</translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation>Was gefunden wurde</translation>
+    </message>
+</context>
+<context>
     <name>fm::FretBoard</name>
     <message>
         <source>Board</source>
@@ -1289,6 +1304,18 @@
     <message>
         <source>Where the new job is kept</source>
         <translation>Wo der neue Auftrag liegt</translation>
+    </message>
+    <message>
+        <source>Find a nu&amp;mber or an action</source>
+        <translation>Zahl oder Handlung su&amp;chen</translation>
+    </message>
+    <message>
+        <source>Ctrl+K</source>
+        <translation>Ctrl+K</translation>
+    </message>
+    <message>
+        <source>Find any number, value or action by its words</source>
+        <translation>Jede Zahl, jeden Wert, jede Handlung nach ihren Wörtern suchen</translation>
     </message>
 </context>
 <context>
@@ -3077,10 +3104,6 @@
         <translation>Der Weg der Saite vom Wirbel zum Anker</translation>
     </message>
     <message>
-        <source>The string from post to anchor. Click the nut for its station; the wheel changes the string</source>
-        <translation>Die Saite vom Wirbel zum Anker. Ein Klick auf den Sattel führt zu seiner Station; das Rad wechselt die Saite</translation>
-    </message>
-    <message>
         <source>%1: %2 over fret 1, %3 over fret 12, %4 over fret %5</source>
         <translation>%1: %2 über Bund 1, %3 über Bund 12, %4 über Bund %5</translation>
     </message>
@@ -3107,6 +3130,10 @@
     <message>
         <source>gaps over the frets ×%1; ends not to scale</source>
         <translation>Luft über den Bünden ×%1; Enden nicht maßstäblich</translation>
+    </message>
+    <message>
+        <source>The string from post to anchor. Click nut, neck, saddle or bridge for its station; the wheel changes the string</source>
+        <translation>Die Saite von der Mechanik bis zum Halt. Ein Klick auf Sattel, Hals, Stegeinlage oder Steg führt zu seiner Station; das Rad wechselt die Saite</translation>
     </message>
 </context>
 <context>

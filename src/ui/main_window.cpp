@@ -112,10 +112,10 @@ void MainWindow::connect_parts() {
     connect(path_, &StationPath::job_picked, this, &MainWindow::open);
     connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
-    connect(way_, &StringWay::nut_touched, this, [this] {
-        choose_station(Station::nut);
-        nut()->canvas()->setFocus();
-    });
+    connect(way_, &StringWay::nut_touched, this, [this] { choose_station(Station::nut); });
+    connect(way_, &StringWay::neck_touched, this, [this] { choose_station(Station::neck); });
+    connect(way_, &StringWay::saddle_touched, this, [this] { choose_station(Station::saddle); });
+    connect(way_, &StringWay::bridge_touched, this, [this] { choose_station(Station::bridge); });
     connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
     connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
     connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);

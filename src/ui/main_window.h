@@ -2,6 +2,7 @@
 #include "sheet/sheet_files.h"
 #include "ui/bridge_station.h"
 #include "ui/cut_list.h"
+#include "ui/finder.h"
 #include "ui/fret_board.h"
 #include "ui/neck_station.h"
 #include "ui/nut_station.h"
@@ -44,6 +45,7 @@ public:
     FretBoard* board() { return board_; }
     StringsStation* strings();
     WorkingBar* working() { return working_; }
+    Finder* finder() { return finder_; } ///< once asked for
     QString notice() const;
     /// Says something in the window, above the station.
     void say(const QString& text) { show_notice(text, false); }
@@ -115,6 +117,11 @@ private:
     void export_dialog();
     void print_dialog();
     void show_keys();
+    /// Any number, value or action by its words.
+    void show_finder();
+    void add_action_entries(std::vector<Finder::Entry>& entries) const;
+    void add_field_entries(std::vector<Finder::Entry>& entries);
+    void add_number_entries(std::vector<Finder::Entry>& entries);
     Drawing sheet() const;
 
     Session session_;
@@ -140,6 +147,7 @@ private:
     QToolButton* notice_reload_ = nullptr;
     QToolButton* notice_save_as_ = nullptr;
     QLabel* keys_ = nullptr;
+    Finder* finder_ = nullptr;
     QMenu* recent_ = nullptr;
     QAction* evening_ = nullptr;
     QString key_name_ = QStringLiteral("floor_above_seat_mm");

@@ -199,6 +199,8 @@ void MainWindow::build_view_menu() {
     for (const auto& [name, code] : languages)
         add(language, name, {}, tr("The window's language"),
             [this, code = code] { Q_EMIT language_chosen(code); });
+    add(look, tr("Find a nu&mber or an action"), QKeySequence(tr("Ctrl+K")),
+        tr("Find any number, value or action by its words"), [this] { show_finder(); });
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     help->setToolTipsVisible(true);
     QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question),

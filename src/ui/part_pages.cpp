@@ -57,6 +57,11 @@ void PartPages::show_page(int page) {
     tabs_.button(page)->setChecked(true);
 }
 
+void PartPages::show_page_of(const QWidget* widget) {
+    for (int page = 0; page < stack_->count(); ++page)
+        if (stack_->widget(page)->isAncestorOf(widget)) show_page(page);
+}
+
 ValueField* PartPages::field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                              FieldBinder::KeyMaker made) {
     auto* made_field = new ValueField(QString::fromLatin1(key), name, kind, this);

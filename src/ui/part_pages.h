@@ -18,6 +18,8 @@ public:
     PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
     void show_page(int page);
+    /// The page a widget is on, if it is on one.
+    void show_page_of(const QWidget* widget);
     int page() const { return stack_->currentIndex(); }
     int page_count() const { return stack_->count(); }
 

@@ -30,8 +30,8 @@ StringWay::StringWay(const Session& session, QWidget* parent) : QWidget(parent),
     setMinimumHeight(138);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setAccessibleName(tr("The string's way from post to anchor"));
-    setToolTip(
-        tr("The string from post to anchor. Click the nut for its station; the wheel changes the string"));
+    setToolTip(tr("The string from post to anchor. Click nut, neck, saddle or bridge for its station; the "
+                  "wheel changes the string"));
 }
 
 void StringWay::set_string(std::size_t string) {
@@ -204,7 +204,12 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
 }
 
 void StringWay::mousePressEvent(QMouseEvent* event) {
-    if (session_.is_open() && event->position().x() < frame().nut_x + 24.0) Q_EMIT nut_touched();
+    if (!session_.is_open()) return;
+    const Frame f = frame();
+    const double x = event->position().x();
+    if (x < f.nut_x + 24.0) return Q_EMIT nut_touched();
+    if (x < f.break_x) return Q_EMIT neck_touched();
+    std::abs(x - f.saddle_x) < 24.0 ? Q_EMIT saddle_touched() : Q_EMIT bridge_touched();
 }
 
 void StringWay::wheelEvent(QWheelEvent* event) {

@@ -17,6 +17,9 @@ public:
 
 Q_SIGNALS:
     void nut_touched();
+    void neck_touched();
+    void saddle_touched();
+    void bridge_touched(); ///< behind the saddle
     void string_stepped(int by);
 
 protected:

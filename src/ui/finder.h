@@ -1,0 +1,39 @@
+#pragma once
+#include <QFrame>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPointer>
+
+#include <functional>
+#include <vector>
+
+namespace fm {
+
+/// Finds any number, value or action by its words: a line to type into, the best finds under it.
+class Finder : public QFrame {
+    Q_OBJECT
+public:
+    struct Entry {
+        QString words;            ///< what it is found by
+        QString more;             ///< its value, or its keys
+        std::function<void()> go; ///< what happens when it is chosen
+    };
+    explicit Finder(QWidget* parent);
+    void ask(std::vector<Entry> entries);
+    QLineEdit* line() { return line_; }
+    QListWidget* finds() { return finds_; }
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void find(const QString& text);
+    void choose();
+
+    std::vector<Entry> entries_;
+    QLineEdit* line_;
+    QListWidget* finds_;
+    QPointer<QWidget> was_in_; ///< what had the focus before
+};
+
+} // namespace fm

@@ -1,0 +1,98 @@
+#include "common/window.h"
+#include "ui/finder.h"
+#include "ui/theme.h"
+
+using namespace fm;
+using namespace fm::test;
+
+/// Ctrl+K: any number, value or action by its words.
+class TestFinder : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { prepare_application("fair-measure-finder-test"); }
+    void init() {
+        if (!window_) window_ = std::make_unique<WindowOnDemo>();
+        window_->again("kittiwake");
+    }
+    void cleanupTestCase() { window_.reset(); }
+
+    void a_number_shows_its_working() {
+        ask("break angle at the saddle, 3");
+        QVERIFY(first().contains(QStringLiteral("36.")));
+        enter();
+        QVERIFY(!window()->finder()->isVisible());
+        QCOMPARE(window()->working()->key(), QStringLiteral("strings[1].break_angle_deg"));
+        QCOMPARE(window()->view().string, std::size_t(1));
+        QVERIFY(window()->working()->whole_shown());
+        ask("turning moment");
+        enter();
+        QCOMPARE(window()->working()->key(), QStringLiteral("bridge.moment_nm"));
+    }
+    void a_value_is_gone_to() {
+        for (const auto& [words, key, station] :
+             {std::tuple{"slot depth", "saddle.slot_depth_mm", Station::saddle},
+              std::tuple{"lean toward", "saddle.lean_deg", Station::saddle},
+              std::tuple{"fallaway", "neck.fallaway_mm", Station::neck},
+              std::tuple{"least break angle", "bridge.break_angle_min_deg", Station::bridge},
+              std::tuple{"clearance, wound", "nut.slot_clearance_mm.wound", Station::nut}}) {
+            ask(words);
+            enter();
+            QCOMPARE(window()->view().station, station);
+            auto* field = qobject_cast<ValueField*>(QApplication::focusWidget());
+            QVERIFY2(field && field->isVisible(), words);
+            QCOMPARE(field->key(), QString::fromLatin1(key));
+        }
+    }
+    void what_the_job_has_not_is_not_found() {
+        ask("fret square to the centreline"); // not fanned
+        QCOMPARE(window()->finder()->finds()->count(), 0);
+        enter(); // nothing happens
+        QVERIFY(window()->finder()->isVisible());
+        QTest::keyClick(window()->finder()->line(), Qt::Key_Escape);
+        QVERIFY(!window()->finder()->isVisible());
+    }
+    void an_action_is_done() {
+        const bool evening = theme().evening;
+        ask("evening");
+        enter();
+        QCOMPARE(theme().evening, !evening);
+        window()->apply_theme(false);
+    }
+    void arrows_walk_the_finds() {
+        ask("gap");
+        QCOMPARE(window()->finder()->finds()->count(), 12); // the best of many
+        QTest::keyClick(window()->finder()->line(), Qt::Key_Down);
+        QCOMPARE(window()->finder()->finds()->currentRow(), 1);
+        QTest::keyClick(window()->finder()->line(), Qt::Key_Up);
+        QTest::keyClick(window()->finder()->line(), Qt::Key_Up);
+        QCOMPARE(window()->finder()->finds()->currentRow(), 0);
+        window_->press(Qt::Key_K, Qt::ControlModifier);
+        QVERIFY(!window()->finder()->isVisible());
+    }
+    void the_strings_way_leads_to_the_stations() {
+        auto* way = window()->findChild<StringWay*>();
+        for (const auto& [share, station] :
+             {std::pair{0.3, Station::neck}, std::pair{0.8, Station::saddle},
+              std::pair{0.95, Station::bridge}, std::pair{0.05, Station::nut}}) {
+            QTest::mouseClick(way, Qt::LeftButton, {},
+                              QPoint(static_cast<int>(share * way->width()), way->height() / 2));
+            QCOMPARE(window()->view().station, station);
+        }
+    }
+
+private:
+    MainWindow* window() { return window_->operator->(); }
+    void ask(const char* words) {
+        window()->setFocus();
+        window_->press(Qt::Key_K, Qt::ControlModifier);
+        QVERIFY(window()->finder() && window()->finder()->isVisible());
+        QTest::keyClicks(window()->finder()->line(), QString::fromLatin1(words));
+    }
+    QString first() { return window()->finder()->finds()->item(0)->text(); }
+    void enter() { QTest::keyClick(window()->finder()->line(), Qt::Key_Return); }
+
+    std::unique_ptr<WindowOnDemo> window_;
+};
+
+QTEST_MAIN(TestFinder)
+#include "tst_finder.moc"
