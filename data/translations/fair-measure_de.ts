@@ -1317,6 +1317,14 @@
         <source>Find any number, value or action by its words</source>
         <translation>Jede Zahl, jeden Wert, jede Handlung nach ihren Wörtern suchen</translation>
     </message>
+    <message>
+        <source>, fret %1</source>
+        <translation>, Bund %1</translation>
+    </message>
+    <message>
+        <source>, open</source>
+        <translation>, leer</translation>
+    </message>
 </context>
 <context>
     <name>fm::NeckCanvas</name>

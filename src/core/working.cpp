@@ -15,7 +15,8 @@ const WorkingEntry* entry_of(std::string_view key) {
     return nullptr;
 }
 
-/// The fret a number of a list belongs to; none for lists along the strings.
+} // namespace
+
 std::optional<int> fret_of(const NumberKey& number) {
     if (!number.quantity->size || !number.quantity->of_string()) return std::nullopt;
     const int item = static_cast<int>(number.item);
@@ -23,8 +24,6 @@ std::optional<int> fret_of(const NumberKey& number) {
     if (number.quantity->key == "strings[].back_gap_mm[]") return item + 2;
     return item + 1;
 }
-
-} // namespace
 
 std::optional<Working> working(const Design& design, const Solution& solution, std::string_view key) {
     const auto number = number_of_key(solution, key);

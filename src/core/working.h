@@ -32,6 +32,9 @@ struct Working {
     bool is_sum = true; ///< the terms with their signs give the result
 };
 
+/// The fret a number of a list belongs to, 0 for the open string; none for lists along the strings.
+std::optional<int> fret_of(const NumberKey& number);
+
 /// The working of a computed number, or nothing if there is no such number in this job.
 std::optional<Working> working(const Design& design, const Solution& solution, std::string_view key);
 

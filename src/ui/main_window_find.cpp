@@ -68,7 +68,10 @@ void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
         if (number.quantity->of_string())
             words +=
                 QStringLiteral(", ") + QString::fromStdString(state.job.design.string_name(number.string));
-        if (number.quantity->size) words += QStringLiteral(" [%1]").arg(number.item + 1);
+        if (const auto fret = fret_of(number))
+            words += *fret > 0 ? tr(", fret %1").arg(*fret) : tr(", open");
+        else if (number.quantity->size)
+            words += QStringLiteral(", %1").arg(number.item + 1);
         const double value = *value_of(state.solution, number);
         const QString more = number.quantity->kind == QuantityKind::length
                                  ? length_with_unit(value, state.job.unit)

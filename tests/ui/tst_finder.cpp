@@ -24,6 +24,9 @@ private Q_SLOTS:
         QCOMPARE(window()->working()->key(), QStringLiteral("strings[1].break_angle_deg"));
         QCOMPARE(window()->view().string, std::size_t(1));
         QVERIFY(window()->working()->whole_shown());
+        ask("gap over the fret, 4 · C3, fret 10");
+        enter();
+        QCOMPARE(window()->working()->key(), QStringLiteral("strings[0].open_gaps_mm[9]"));
         ask("turning moment");
         enter();
         QCOMPARE(window()->working()->key(), QStringLiteral("bridge.moment_nm"));
@@ -86,7 +89,7 @@ private:
         window()->setFocus();
         window_->press(Qt::Key_K, Qt::ControlModifier);
         QVERIFY(window()->finder() && window()->finder()->isVisible());
-        QTest::keyClicks(window()->finder()->line(), QString::fromLatin1(words));
+        QTest::keyClicks(window()->finder()->line(), QString::fromUtf8(words));
     }
     QString first() { return window()->finder()->finds()->item(0)->text(); }
     void enter() { QTest::keyClick(window()->finder()->line(), Qt::Key_Return); }
