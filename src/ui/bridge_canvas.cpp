@@ -115,7 +115,8 @@ BridgeCanvas::Place BridgeCanvas::place() const {
     for (const StringSolution& string : state().solution.strings)
         high = std::max(high, string.bridge->height_over_top_mm + 2.0);
     p.side_scale =
-        std::min((width() - p.split - 40.0) / tall, std::max(40.0, height() - side_top - side_foot) / high);
+        std::min((width() - p.split - 40.0) / (tall + 8.0), // a slanted slot moves the cut a little
+                 std::max(40.0, height() - side_top - side_foot) / high);
     p.side = {p.split + 20.0 + (reach.before_mm + 5.0) * p.side_scale, side_top + high * p.side_scale};
     return p;
 }

@@ -19,7 +19,7 @@ constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
 PartPages::PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget) {
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(24, 0, 16, 6);
+    column->setContentsMargins(24, 0, 16, 0);
     column->setSpacing(4);
     auto* tabs = new QWidget;
     tab_row_ = new FlowLayout(tabs);

@@ -92,14 +92,10 @@ void PlacingCanvas::lay_out() {
         put(bass_[i], {x, p.nut.y() - up * (half + 18.0)});
     }
     const double far = p.nut.x() + state().solution.straight_saddle.slot_x_at_centre_mm * p.scale;
-    write(QRectF(far - 140.0,
-                 p.nut.y() + up * 1.0 * p.stretch * p.scale * neck.half_width_mm(neck.mean_scale_mm()) - 9.0,
-                 120.0, 18.0),
-          Qt::AlignRight, tr("treble"));
-    write(QRectF(far - 140.0,
-                 p.nut.y() - up * 1.0 * p.stretch * p.scale * neck.half_width_mm(neck.mean_scale_mm()) - 9.0,
-                 120.0, 18.0),
-          Qt::AlignRight, tr("bass"));
+    // Past the edges, clear of the strings.
+    const double edge = p.stretch * p.scale * neck.half_width_mm(neck.mean_scale_mm()) + 14.0;
+    write(QRectF(far - 90.0, p.nut.y() + up * edge - 9.0, 120.0, 18.0), Qt::AlignRight, tr("treble"));
+    write(QRectF(far - 90.0, p.nut.y() - up * edge - 9.0, 120.0, 18.0), Qt::AlignRight, tr("bass"));
     write(QRectF(10.0, 2.0, width() - 20.0, 18.0), Qt::AlignLeft,
           tr("the outer strings' margins along the board; across ×%1, the head to the left").arg(p.stretch));
     const double upper = height() - foot + 54.0;
