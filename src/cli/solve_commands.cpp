@@ -64,6 +64,8 @@ CommandResult check_command(const Words& words) {
     std::vector<Message> problems = std::move(read.problems);
     if (read.job) {
         problems = solve(read.job->design).warnings;
+        const std::vector<Message> found = survey_doubts(read.job->survey);
+        problems.insert(problems.end(), found.begin(), found.end());
         if (read.job->read_only())
             problems.push_back({"newer_version", Severity::note, "version", {read.job->version}});
     }

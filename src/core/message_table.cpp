@@ -31,6 +31,8 @@ constexpr MessageEntry table[] = {
     {"not_a_whole_number",
      QT_TRANSLATE_NOOP("messages", "{where} is {0}; a whole number from {1} to {2} is needed")},
     {"not_true_or_false", QT_TRANSLATE_NOOP("messages", "{where} is {0}; true or false is needed")},
+    {"not_a_plain_name",
+     QT_TRANSLATE_NOOP("messages", "{where} is {0}; the plain name of a file in the job's folder of pictures is needed")},
     {"not_a_text", QT_TRANSLATE_NOOP("messages", "{where} is {0}; text is needed")},
     {"not_a_list", QT_TRANSLATE_NOOP("messages", "{where} is {0}; a list is needed")},
     {"not_an_object", QT_TRANSLATE_NOOP("messages", "{where} is {0}; an object with keys is needed")},

@@ -16,5 +16,6 @@ struct MessageEntry {
 std::span<const MessageEntry> job_messages();
 std::span<const MessageEntry> working_messages();
 std::span<const MessageEntry> symptom_messages();
+std::span<const MessageEntry> survey_messages();
 
 } // namespace fm

@@ -29,6 +29,36 @@ std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries) {
     return ordered;
 }
 
+ReadingEntry as_found_readings(const std::vector<ReadingEntry>& entries, std::size_t strings) {
+    ReadingEntry found;
+    found.strings.resize(strings);
+    const auto take = [](auto& into, const auto& from) {
+        if (from) into = from;
+    };
+    const auto take_gauge = [](std::string& into, const std::string& from) {
+        if (!from.empty()) into = from;
+    };
+    for (const ReadingEntry& entry : in_order(entries)) {
+        if (entry.state != ReadingState::found) continue;
+        take(found.humidity_pct, entry.humidity_pct);
+        take(found.relief, entry.relief);
+        take_gauge(found.gauges.nut, entry.gauges.nut);
+        take_gauge(found.gauges.action, entry.gauges.action);
+        take_gauge(found.gauges.relief, entry.gauges.relief);
+        for (std::size_t i = 0; i < std::min(strings, entry.strings.size()); ++i) {
+            const StringReadings& read = entry.strings[i];
+            take(found.strings[i].open_gap_fret1_mm, read.open_gap_fret1_mm);
+            if (read.pressed_gap_mm) found.strings[i].pressed_fret = read.pressed_fret;
+            take(found.strings[i].pressed_gap_mm, read.pressed_gap_mm);
+            take(found.strings[i].action12_mm, read.action12_mm);
+            take(found.strings[i].action12_capo_mm, read.action12_capo_mm);
+            take(found.strings[i].slot_width_mm, read.slot_width_mm);
+            take(found.strings[i].slot, read.slot);
+        }
+    }
+    return found;
+}
+
 std::optional<Relief> found_relief(const Design& design, const std::vector<ReadingEntry>& ordered) {
     std::optional<Relief> relief = design.neck.relief;
     for (const ReadingEntry& entry : ordered)

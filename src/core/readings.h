@@ -34,11 +34,20 @@ struct StringReadings {
 
 enum class ReadingState { found, during, left };
 
+/// What an entry was read with: words of gauges, "" where it is not said.
+struct ReadingGauges {
+    std::string nut;
+    std::string action;
+    std::string relief;
+};
+
 struct ReadingEntry {
     ReadingState state = ReadingState::found;
     std::string when; ///< ISO 8601, or empty
+    std::optional<double> humidity_pct;
     std::optional<Relief> relief;
     std::vector<StringReadings> strings; ///< one a string, or empty
+    ReadingGauges gauges;
     std::optional<std::size_t> replaces; ///< an earlier entry, in file order
 };
 
@@ -58,6 +67,9 @@ struct KnownString {
 
 /// The entries in the order they count: by time if all have one, else as written; replaced ones left out.
 std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries);
+
+/// What was found before anything was touched: of every number the newest that was read so.
+ReadingEntry as_found_readings(const std::vector<ReadingEntry>& entries, std::size_t strings);
 
 /// The relief the newest entry with a relief gives, else the job's own; none: straight.
 std::optional<Relief> found_relief(const Design& design, const std::vector<ReadingEntry>& ordered);

@@ -3,6 +3,7 @@
 #include "core/design.h"
 #include "core/message.h"
 #include "core/readings.h"
+#include "core/survey.h"
 #include "core/units.h"
 #include "job/value.h"
 
@@ -30,6 +31,7 @@ struct Job {
     bool left_handed = false;
     Unit unit = Unit::mm;
     Design design;
+    std::vector<SurveyFinding> survey; ///< one a point, in the order of survey_points()
     std::vector<ReadingEntry> readings;
     std::optional<Tools> tools; ///< a job's own tools win over the workshop's
 

@@ -211,6 +211,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     Reader limits = root.object("limits", false);
     design.limits = {limits.number_or("string_gap_min_mm", 0.0, {0.0, 20.0}),
                      limits.number_or("edge_min_mm", 0.0, {0.0, 20.0})};
+    job.survey = read_survey(root);
     job.readings = read_readings(root, design);
     if (root.has("tools")) job.tools = read_tools(root.object("tools", false));
     if (!problems.empty()) return;

@@ -18,6 +18,7 @@ std::optional<Blank> read_blank(Reader& part);
 void read_nut(Reader& root, Design& design);
 void read_saddle(Reader& root, Design& design);
 void read_bridge(Reader& root, Design& design);
+std::vector<SurveyFinding> read_survey(Reader& root);
 std::vector<ReadingEntry> read_readings(Reader& root, const Design& design);
 
 } // namespace fm

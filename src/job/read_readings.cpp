@@ -1,4 +1,5 @@
 // Keys and limits of what was measured.
+#include "core/inputs.h"
 #include "job/read_parts.h"
 
 #include <algorithm>
@@ -39,7 +40,33 @@ StringReadings read_string_readings(Reader& reader, int frets) {
     return read;
 }
 
+std::string read_gauge(Reader& reader, std::string_view key) {
+    if (!reader.has(key)) return {};
+    std::vector<std::string_view> words;
+    for (const Gauge& gauge : gauges()) words.push_back(gauge.word);
+    return std::string(words[reader.word(key, words, 0)]);
+}
+
 } // namespace
+
+std::vector<SurveyFinding> read_survey(Reader& root) {
+    std::vector<SurveyFinding> findings;
+    Reader survey = root.object("survey", false);
+    for (const SurveyPoint& point : survey_points()) {
+        SurveyFinding finding;
+        Reader reader = survey.object(point.word, false);
+        if (reader.has("state"))
+            finding.mark =
+                static_cast<SurveyMark>(reader.word("state", {"fine", "found"}, std::nullopt));
+        finding.note = reader.text_or("note", "");
+        finding.photo = reader.text_or("photo", "");
+        // Only a plain name: a picture lies in the job's own folder.
+        if (finding.photo.find_first_of("/\\") != std::string::npos)
+            reader.fault("not_a_plain_name", "photo", {finding.photo.substr(0, 40)});
+        findings.push_back(std::move(finding));
+    }
+    return findings;
+}
 
 std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {
     std::vector<ReadingEntry> entries;
@@ -47,6 +74,10 @@ std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {
         ReadingEntry entry;
         entry.state = static_cast<ReadingState>(reader.word("state", {"found", "during", "left"}, 0));
         entry.when = reader.text_or("when", "");
+        entry.humidity_pct = reader.number_if("humidity_pct", {0.0, 100.0});
+        Reader gauges = reader.object("gauges", false);
+        entry.gauges = {read_gauge(gauges, "nut"), read_gauge(gauges, "action"),
+                        read_gauge(gauges, "relief")};
         entry.relief = read_relief(reader, "relief", design.neck);
         if (reader.has("replaces"))
             entry.replaces = static_cast<std::size_t>(

@@ -90,7 +90,6 @@ void MainWindow::connect_parts() {
         middle_->setEnabled(true);
         notice_->hide(); // it was about the job before
         restore_view();
-        sitting_ = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss"));
         if (session_.read_only()) show_notice(session_.read_only_why(), false);
         remember(session_.path());
     });
@@ -210,6 +209,14 @@ void MainWindow::choose_fret(int fret) {
     refresh();
 }
 
+void MainWindow::choose_point(std::size_t point) {
+    if (!session_.is_open() || point == view_.point) return;
+    leave_field();
+    if (auto* writing = qobject_cast<TextField*>(focusWidget())) writing->clearFocus(); // the note is the old point's
+    view_.point = point;
+    refresh();
+}
+
 void MainWindow::step_string(int by) {
     if (!session_.is_open()) return;
     const auto count = static_cast<int>(session_.state().job.design.strings.size());
@@ -218,6 +225,7 @@ void MainWindow::step_string(int by) {
 
 void MainWindow::choose_side(NutSide side) {
     view_.side = side;
+    view_.behind = false;
     refresh();
     if (!view_.board) return;
     show_place();
@@ -233,6 +241,16 @@ void MainWindow::choose_placing(bool placing) {
     key_name_ =
         placing ? QStringLiteral("placing.bass.fret12_to_slot_front_mm") : first_number(view_.station);
     refresh();
+}
+
+void MainWindow::choose_behind(bool behind) {
+    view_.behind = behind;
+    const bool posts = !session_.state().job.design.nut.posts.empty();
+    key_name_ = !behind ? first_number(view_.station)
+                : posts ? QStringLiteral("nut_break_angle_deg")
+                        : QStringLiteral("floor_angle_deg");
+    refresh();
+    nut()->canvas()->setFocus();
 }
 
 void MainWindow::choose_datum(Datum datum) {
@@ -298,7 +316,7 @@ void MainWindow::take_reading(int string, bool action, double mm) {
                              .arg(QString::fromStdString(design.string_name(reading.string)),
                                   length_with_unit(mm, session_.state().job.unit));
     const auto problems = session_.commit(
-        name, with_reading(session_.document(), design.strings.size(), reading, sitting_.toStdString()));
+        name, with_reading(session_.document(), design.strings.size(), reading, session_.sitting().toStdString()));
     if (!problems.empty()) show_notice(message_text(problems.front(), session_.state().job.unit), false);
 }
 

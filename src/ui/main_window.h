@@ -11,6 +11,7 @@
 #include "ui/station_path.h"
 #include "ui/string_way.h"
 #include "ui/strings_station.h"
+#include "ui/survey_station.h"
 #include "ui/working_panel.h"
 
 #include <QMainWindow>
@@ -37,6 +38,7 @@ public:
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
     // Each is made when it is first gone to.
+    SurveyStation* survey();
     NeckStation* neck();
     NutStation* nut();
     SaddleStation* saddle();
@@ -53,10 +55,14 @@ public:
     void choose_station(Station station);
     void choose_string(std::size_t string);
     void choose_fret(int fret);
+    /// A point of the survey.
+    void choose_point(std::size_t point);
     void choose_side(NutSide side);
     void choose_stage(CutStage stage);
     /// The bridge itself, or its place.
     void choose_placing(bool placing);
+    /// The nut itself, or what lies behind it.
+    void choose_behind(bool behind);
     void choose_datum(Datum datum);
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
@@ -127,10 +133,10 @@ private:
     Session session_;
     ViewState view_;
     std::pair<std::size_t, int> shape_; ///< strings and frets the lists know
-    QString sitting_;                   ///< when this sitting's readings began
     Paper paper_ = Paper::a4;
     StationPath* path_ = nullptr;
     StringWay* way_ = nullptr;
+    SurveyStation* survey_ = nullptr;
     NeckStation* neck_ = nullptr;
     NutStation* nut_ = nullptr;
     SaddleStation* saddle_ = nullptr;

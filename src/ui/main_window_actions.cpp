@@ -30,7 +30,7 @@ namespace fm {
 
 namespace {
 constexpr int most_recent = 8;
-constexpr int most_pages = 5;
+constexpr int most_pages = 6;
 } // namespace
 
 QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
@@ -135,6 +135,8 @@ void MainWindow::build_view_menu() {
     add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
         tr("The list for an uncut blank, or for a nut that is in"),
         [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(look, tr("Su&rvey"), QKeySequence(tr("Alt+1")), tr("Go to the survey"),
+        [this] { choose_station(Station::survey); });
     add(look, tr("Nec&k"), QKeySequence(tr("Alt+2")), tr("Go to the neck"),
         [this] { choose_station(Station::neck); });
     add(look, tr("S&trings"), QKeySequence(tr("Alt+3")), tr("Go to the strings"),
@@ -145,6 +147,12 @@ void MainWindow::build_view_menu() {
         [this] { choose_station(Station::saddle); });
     add(look, tr("Brid&ge"), QKeySequence(tr("Alt+6")), tr("Go to the bridge"),
         [this] { choose_station(Station::bridge); });
+    add(look, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
+        tr("Draw the nut, or the string's way from it to the post"), [this] {
+            if (!session_.is_open()) return;
+            if (view_.station != Station::nut) choose_station(Station::nut);
+            choose_behind(!view_.behind);
+        });
     add(look, tr("Bridge or its &place"), QKeySequence(Qt::Key_P),
         tr("Draw the bridge, or its place on the instrument"), [this] {
             if (!session_.is_open()) return;
@@ -265,7 +273,7 @@ void MainWindow::restore_view() {
     view_.datum = static_cast<Datum>(number(1, 3));
     view_.stage = static_cast<CutStage>(number(2, 1));
     view_.side = static_cast<NutSide>(number(3, 1));
-    nut_->pages()->show_page(number(4, 4));
+    nut_->pages()->show_page(number(4, most_pages - 1));
     for (std::size_t i = 0; i < station_words.size(); ++i)
         if (kept[5] == QLatin1String(station_words[i])) view_.station = static_cast<Station>(i);
     key_name_ = first_number(view_.station);
@@ -297,7 +305,7 @@ void MainWindow::begin_job(const QString& path) {
     } catch (const InputError& error) {
         return show_notice(message_text(error.message(), Unit::mm), false);
     }
-    if (open(path)) choose_station(Station::neck);
+    if (open(path)) choose_station(Station::survey);
 }
 
 void MainWindow::open_dialog() {

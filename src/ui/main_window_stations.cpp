@@ -5,6 +5,26 @@
 
 namespace fm {
 
+SurveyStation* MainWindow::survey() {
+    if (survey_) return survey_;
+    survey_ = new SurveyStation(session_, view_);
+    put_in(Station::survey, side_by_side(survey_, survey_->list()));
+    connect_station(survey_);
+    connect(survey_, &SurveyStation::point_picked, this, &MainWindow::choose_point);
+    connect(survey_, &SurveyStation::string_picked, this, &MainWindow::choose_string);
+    connect(survey_, &SurveyStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    connect(survey_->list(), &NumbersList::row_picked, this, &MainWindow::choose_string);
+    connect(survey_->pages(), &SurveyPages::gauge_picked, this,
+            [this](const QString& of, const QString& gauge) {
+                ReadingGauges& gauges = view_.gauges;
+                (of == QLatin1String("nut")      ? gauges.nut
+                 : of == QLatin1String("action") ? gauges.action
+                                                 : gauges.relief) = gauge.toStdString();
+                refresh();
+            });
+    return survey_;
+}
+
 NeckStation* MainWindow::neck() {
     if (neck_) return neck_;
     neck_ = new NeckStation(session_, view_);
@@ -35,7 +55,7 @@ NutStation* MainWindow::nut() {
     put_in(Station::nut, side_by_side(nut_, cut_list_));
     connect_station(nut_);
     connect(nut_, &StationFrame::view_picked, this,
-            [this](int view) { choose_side(view == 0 ? NutSide::found : NutSide::target); });
+            [this](int view) { view == 2 ? choose_behind(true) : choose_side(view == 0 ? NutSide::found : NutSide::target); });
     return nut_;
 }
 
@@ -72,7 +92,7 @@ void MainWindow::put_in(Station station, QWidget* widget) {
 
 std::vector<StationFrame*> MainWindow::drawn_stations() const {
     std::vector<StationFrame*> made;
-    for (StationFrame* station : std::initializer_list<StationFrame*>{neck_, nut_, saddle_, bridge_})
+    for (StationFrame* station : std::initializer_list<StationFrame*>{survey_, neck_, nut_, saddle_, bridge_})
         if (station) made.push_back(station);
     return made;
 }
@@ -92,6 +112,7 @@ QWidget* MainWindow::side_by_side(QWidget* station, QWidget* list) {
 StationFrame* MainWindow::drawn_station() {
     if (view_.board) return nullptr;
     switch (view_.station) {
+    case Station::survey: return survey();
     case Station::neck: return neck();
     case Station::strings: return nullptr;
     case Station::nut: return nut();
@@ -127,6 +148,7 @@ void MainWindow::connect_station(StationFrame* station) {
 
 QString MainWindow::first_number(Station station) const {
     switch (station) {
+    case Station::survey: return QStringLiteral("action12_mm");
     case Station::neck: return QStringLiteral("scale_mm");
     case Station::strings: return QStringLiteral("tension_n");
     case Station::nut: return QString::fromLatin1(key_of(view_.datum));

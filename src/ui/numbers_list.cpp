@@ -120,7 +120,7 @@ bool NumbersModel::setData(const QModelIndex& index, const QVariant& value, int 
         Q_EMIT not_understood(typed_mm.fault);
         return false;
     }
-    Q_EMIT typed(index.row(), *typed_mm.mm);
+    Q_EMIT typed(index.row(), *typed_mm.mm, index.column());
     return true;
 }
 
@@ -168,6 +168,9 @@ NumbersList::NumbersList(const Session& session, const ViewState& view, const QS
     foot_->setWordWrap(true);
     column->addWidget(foot_);
     connect(lists_, &ChoiceRow::picked, this, &NumbersList::list_picked);
+    connect(model_, &NumbersModel::typed, this, [this](int row, double, int section) {
+        if (row + 1 < model_->rowCount()) table_->setCurrentIndex(model_->index(row + 1, section));
+    });
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;

@@ -50,7 +50,7 @@ public:
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 
 Q_SIGNALS:
-    void typed(int row, double mm);
+    void typed(int row, double mm, int column);
     void not_understood(const QString& why);
 
 private:

@@ -4,6 +4,7 @@
 #include "sheet/nut_sheet.h"
 #include "sheet/nut_views.h"
 #include "ui/texts.h"
+#include "ui/verdict_text.h"
 
 #include <QToolButton>
 
@@ -18,11 +19,23 @@ NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view,
     add_slots_page();
     add_seat_page();
     add_behind_page();
+    add_verdict_page();
 }
 
 void NutPages::add_spacing_page() {
     spacing_ = spacing_parts(spacing_at_nut);
-    add_page(tr("Spacing"), {spacing_.method, spacing_.blend, spacing_.course});
+    const auto limit = [this](const char* key, const QString& name, double Limits::*member) {
+        return field(key, name, FieldKind::length,
+                     [member](const State& s) { return std::optional(s.job.design.limits.*member); });
+    };
+    add_page(tr("Spacing"),
+             {spacing_.method, spacing_.blend, spacing_.course,
+              labelled(limit("limits.string_gap_min_mm", tr("clear space wanted between strings"),
+                             &Limits::string_gap_min_mm),
+                       tr("clear at least")),
+              labelled(limit("limits.edge_min_mm", tr("wanted from the outer strings to the edge"),
+                             &Limits::edge_min_mm),
+                       tr("edge at least"))});
 }
 
 void NutPages::add_height_page() {
@@ -170,6 +183,16 @@ void NutPages::add_behind_page() {
     add_page(tr("Behind"), {posts_, post_box_, angles_});
 }
 
+void NutPages::add_verdict_page() {
+    verdict_ = new QLabel;
+    verdict_->setWordWrap(true);
+    verdict_->setMinimumWidth(480);
+    verdict_->setTextFormat(Qt::RichText);
+    verdict_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    verdict_->setAccessibleName(tr("Verdict on the nut as found"));
+    add_page(tr("Verdict"), {verdict_});
+}
+
 void NutPages::pick_height(int method) {
     const std::array names{tr("nut height read open"), tr("nut height read pressed"),
                            tr("nut height as a zero fret")};
@@ -230,6 +253,7 @@ void NutPages::show_state() {
                   tr("breaks %1 down, %2 aside")
                       .arg(angle_text(string.bend->break_angle_deg), angle_text(string.bend->side_angle_deg));
     angles_->setText(angles);
+    verdict_->setText(nut_verdict_text(state));
 }
 
 } // namespace fm

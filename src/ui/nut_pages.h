@@ -21,6 +21,7 @@ private:
     void add_slots_page();
     void add_seat_page();
     void add_behind_page();
+    void add_verdict_page();
 
     void pick_height(int method);
     void pick_posts(bool posts);
@@ -38,6 +39,7 @@ private:
     QWidget* post_box_ = nullptr;
     QWidget* zero_box_ = nullptr;
     QLabel* angles_ = nullptr;
+    QLabel* verdict_ = nullptr;
 };
 
 } // namespace fm

@@ -7,11 +7,13 @@
 namespace fm {
 
 NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
-    : StationFrame(session, view, tr("Nut"), parent), canvas_(new NutCanvas(session, binder_, view)),
+    : StationFrame(session, view, tr("Nut"), parent), nut_(new NutCanvas(session, binder_, view)),
+      behind_(new NutBehindCanvas(session, binder_, view)), drawings_(new QStackedWidget),
       pages_(new NutPages(session, binder_, view)) {
-    hold(canvas_, pages_);
-    show_views({tr("found"), tr("target")}, tr("T"), tr("Which state is drawn"));
-    connect(canvas_, &NutCanvas::outer_toggled, pages_, &NutPages::toggle_outer);
+    drawings_->addWidget(nut_);
+    drawings_->addWidget(behind_);
+    hold(drawings_, pages_);
+    show_views({tr("found"), tr("target"), tr("behind it")}, tr("T, H"), tr("Which state is drawn"));
 }
 
 void NutStation::refresh() {
@@ -27,7 +29,7 @@ void NutStation::refresh() {
                      .arg(shown(blank->length_mm), shown(blank->height_mm), shown(blank->thickness_mm));
     }
     show_facts({facts});
-    choose_view(view_.side == NutSide::found ? 0 : 1);
+    choose_view(view_.behind ? 2 : view_.side == NutSide::found ? 0 : 1);
     QStringList doubts;
     const auto read = [](const KnownString& known) { return known.above_fret_line_mm.has_value(); };
     if (view_.side == NutSide::found && std::none_of(state.known.begin(), state.known.end(), read))
@@ -35,7 +37,8 @@ void NutStation::refresh() {
     show_doubts(doubts + doubts_that(about_the_nut));
     binder_.refresh();
     pages_->refresh();
-    canvas_->refresh();
+    drawings_->setCurrentIndex(view_.behind ? 1 : 0);
+    canvas()->refresh();
 }
 
 } // namespace fm

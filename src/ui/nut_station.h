@@ -1,7 +1,10 @@
 #pragma once
+#include "ui/nut_behind_canvas.h"
 #include "ui/nut_canvas.h"
 #include "ui/nut_pages.h"
 #include "ui/station_frame.h"
+
+#include <QStackedWidget>
 
 namespace fm {
 
@@ -12,11 +15,15 @@ class NutStation : public StationFrame {
 public:
     NutStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
     void refresh() override;
-    NutCanvas* canvas() override { return canvas_; }
+    PartCanvas* canvas() override { return view_.behind ? static_cast<PartCanvas*>(behind_) : nut_; }
+    std::vector<PartCanvas*> canvases() override { return {nut_, behind_}; }
+    NutCanvas* front() { return nut_; }
     NutPages* pages() override { return pages_; }
 
 private:
-    NutCanvas* canvas_;
+    NutCanvas* nut_;
+    NutBehindCanvas* behind_;
+    QStackedWidget* drawings_;
     NutPages* pages_;
 };
 

@@ -1,8 +1,10 @@
 #include "ui/session.h"
 
 #include "job/json.h"
+#include "job/pictures.h"
 #include "ui/texts.h"
 
+#include <QDateTime>
 #include <QFileSystemWatcher>
 #include <QUndoCommand>
 
@@ -64,6 +66,7 @@ void Session::open(const QString& path) {
     else if (!lock_ && !(lock_ = JobLock::taken(path)))
         why = message_text({"job_held", Severity::note, {}, {path.toStdString()}}, Unit::mm);
     path_ = path;
+    begin_sitting(QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss")));
     mark_ = file.mark;
     read_only_why_ = why;
     document_ = document;
@@ -143,7 +146,12 @@ bool Session::save() {
     return true;
 }
 
+QString Session::pictures() const {
+    return pictures_folder(path_);
+}
+
 void Session::save_as(const QString& path) {
+    copy_pictures(pictures(), pictures_folder(path));
     const FileMark mark = save_file(path, QByteArray::fromStdString(written_json(document_)), nullptr);
     lock_ = JobLock::taken(path);
     path_ = path;

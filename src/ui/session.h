@@ -52,6 +52,11 @@ public:
     const Value& document() const { return document_; }
     const Workshop& workshop() const { return workshop_; }
     const Tools& tools() const { return tools_of(state_->job, workshop_); }
+    /// When this sitting began, ISO 8601: readings taken in it stand together.
+    const QString& sitting() const { return sitting_; }
+    void begin_sitting(const QString& when) { sitting_ = when; }
+    /// Where the pictures of the job lie: a folder beside the file.
+    QString pictures() const;
     const QString& path() const { return path_; }
     bool read_only() const { return !read_only_why_.isEmpty(); }
     const QString& read_only_why() const { return read_only_why_; }
@@ -86,6 +91,7 @@ private:
 
     Workshop workshop_;
     QString path_;
+    QString sitting_;
     FileMark mark_;
     std::unique_ptr<JobLock> lock_;
     QString read_only_why_;

@@ -35,7 +35,7 @@ const QStringList& stations() {
     static const QStringList words = [] {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
-        return list << QStringLiteral("placing") << QStringLiteral("board");
+        return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board");
     }();
     return words;
 }
@@ -60,7 +60,7 @@ StartOptions start_options(const QStringList& words) {
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
     option(
         "station",
-        "What to show: neck, strings, nut, saddle, bridge, placing, or board (where it sounds and buzzes).",
+        "What to show: survey, neck, strings, nut, saddle, bridge, placing, behind (the nut), or board (where it sounds and buzzes).",
         "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
@@ -149,6 +149,9 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     else if (options.station == QLatin1String("placing")) {
         window.choose_station(Station::bridge);
         window.choose_placing(true);
+    } else if (options.station == QLatin1String("behind")) {
+        window.choose_station(Station::nut);
+        window.choose_behind(true);
     } else if (static_cast<Station>(station) != window.view().station)
         window.choose_station(static_cast<Station>(station));
     window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));

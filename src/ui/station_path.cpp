@@ -51,6 +51,9 @@ QString caution_of(const std::string& material) {
 
 QString caution_at(Station station, const Design& design) {
     switch (station) {
+    case Station::survey:
+        return StationPath::tr("Strings under tension: mind the eyes. A lifted bridge, a loose brace or a stuck rod "
+                               "is a job for a trained repairer.");
     case Station::neck:
         return StationPath::tr("Truss rod: small turns, stop when it binds, know its direction. When unsure, "
                                "ask a trained repairer.");
@@ -112,9 +115,21 @@ QString bridge_words(const State& state) {
                   : StationPath::tr("floating");
 }
 
+QString next_at_survey(const State& state) {
+    const auto& points = survey_points();
+    for (std::size_t i = 0; i < points.size(); ++i)
+        if (!state.job.survey[i].mark)
+            return StationPath::tr("Look for: %1").arg(words_of(points[i].name_id()));
+    const auto all = as_found_readings(state.job.readings, state.job.design.strings.size()).strings;
+    const bool read = std::all_of(all.begin(), all.end(),
+                                  [](const auto& s) { return s.has_nut() && s.has_action(); });
+    return read ? StationPath::tr("Looked at and read") : StationPath::tr("Read gap and height, string by string");
+}
+
 /// The one next thing to do at a station.
 QString next_words(const State& state, Station station) {
     switch (station) {
+    case Station::survey: return next_at_survey(state);
     case Station::neck: return next_at_neck(state);
     case Station::strings: return StationPath::tr("Gauge every string");
     case Station::nut: return next_at_nut(state);
@@ -131,26 +146,24 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     setAttribute(Qt::WA_OpaquePaintEvent);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 14, 6, 14);
-    column->setSpacing(2);
+    column->setSpacing(0);
     title_ = add_label(column, 24, true);
     facts_ = add_label(column, 13, false);
     facts_->setProperty("caption", true);
     column->addSpacing(14);
+    stations_.push_back(add_station(column, Station::survey, tr("Survey"),
+                                    tr("The survey: what to look at, readings as found (Alt+1)")));
     stations_.push_back(
         add_station(column, Station::neck, tr("Neck"), tr("The neck: scale, frets, board, relief (Alt+2)")));
-    column->addSpacing(6);
     stations_.push_back(add_station(column, Station::strings, tr("Strings"),
                                     tr("The strings: pitch, gauge, make-up, tension (Alt+3)")));
-    column->addSpacing(6);
     stations_.push_back(
         add_station(column, Station::nut, tr("Nut"), tr("The nut: spacing, heights, slots (Alt+4)")));
-    column->addSpacing(6);
     stations_.push_back(add_station(column, Station::saddle, tr("Saddle"),
                                     tr("The saddle: action, crowns, the piece (Alt+5)")));
-    column->addSpacing(6);
     stations_.push_back(add_station(column, Station::bridge, tr("Bridge"),
                                     tr("The bridge: height, anchor, outline, its place (Alt+6)")));
-    column->addSpacing(10);
+    column->addSpacing(6);
     jobs_ = plain_button(tr("Jobs") + QStringLiteral(" ▾"), {});
     jobs_->setPopupMode(QToolButton::InstantPopup);
     jobs_->setMenu(new QMenu(jobs_));
@@ -177,11 +190,13 @@ StationPath::Entry StationPath::add_station(QVBoxLayout* column, Station station
     QFont font = shipped_font(true);
     font.setPixelSize(17);
     entry.button->setFont(font);
+    entry.button->setFixedHeight(32);
     connect(entry.button, &QToolButton::clicked, this, [this, station] { Q_EMIT station_picked(station); });
     words->addWidget(entry.button, 0, Qt::AlignLeft);
     entry.state = new QLabel;
     entry.state->setWordWrap(true);
     entry.state->setContentsMargins(6, 0, 0, 0);
+    entry.state->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
     entry.state->setProperty("caption", true);
     words->addWidget(entry.state);
     row->addLayout(words, 1);
@@ -228,15 +243,28 @@ void StationPath::refresh() {
     const bool read = std::any_of(state.known.begin(), state.known.end(),
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
     const auto& relief = design.neck.relief;
-    const std::array words{relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
+    const int seen = looked_at(state.job.survey);
+    const auto found = survey_doubts(state.job.survey);
+    const auto unsafe = unsafe_finding(state.job.survey);
+    const std::array words{seen == 0         ? tr("not looked at")
+                           : unsafe          ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
+                           : !found.empty() ? tr("%1 found").arg(found.size())
+                                            : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
+                           relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
                                   : tr("straight"),
                            tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
                            read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
                            state.plan ? tr("read at fret 12") : tr("to be made"), bridge_words(state)};
-    const std::array begun{relief.has_value(), true, read, state.plan.has_value(), design.bridge.has_value()};
+    const std::array begun{seen > 0, relief.has_value(), true, read, state.plan.has_value(), design.bridge.has_value()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         stations_[i].state->setText(words[i]);
+        const bool warns = i == 0 && unsafe;
+        if (stations_[i].state->property("warning").toBool() != warns) { // stays in sight from every station
+            stations_[i].state->setProperty("warning", warns);
+            stations_[i].state->setStyleSheet(stations_[i].state->styleSheet());
+        }
+        stations_[i].state->setToolTip(warns ? message_text(found.front(), unit) : QString());
         stations_[i].button->setAccessibleDescription(words[i]);
         moved = moved || stations_[i].begun != begun[i];
         stations_[i].begun = begun[i];
@@ -270,8 +298,8 @@ void StationPath::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), theme().side);
     painter.setRenderHint(QPainter::Antialiasing);
     const QRect row = row_of(stations_[static_cast<std::size_t>(view_.station)]);
-    painter.fillRect(QRect(0, row.top() - 4, width(), row.height() + 10), theme().ground);
-    painter.fillRect(QRect(0, row.top() - 4, 5, row.height() + 10), theme().ink);
+    painter.fillRect(QRect(0, row.top(), width(), row.height() + 2), theme().ground);
+    painter.fillRect(QRect(0, row.top(), 5, row.height() + 2), theme().ink);
     if (!session_.is_open()) return;
     // Empty: nothing yet; half: begun.
     for (const Entry& entry : stations_) {

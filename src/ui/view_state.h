@@ -1,13 +1,15 @@
 #pragma once
+#include "core/readings.h"
+
 #include <array>
 #include <cstddef>
 
 namespace fm {
 
 /// The stations there are, in the order of the work.
-enum class Station { neck, strings, nut, saddle, bridge };
+enum class Station { survey, neck, strings, nut, saddle, bridge };
 /// What they are called where a person does not read it: settings, the command line.
-inline constexpr std::array station_words{"neck", "strings", "nut", "saddle", "bridge"};
+inline constexpr std::array station_words{"survey", "neck", "strings", "nut", "saddle", "bridge"};
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };
@@ -30,9 +32,12 @@ struct ViewState {
     Station station = Station::nut;
     std::size_t string = 0; ///< chosen string, from the bass
     int fret = 1;           ///< chosen fret, on the neck
+    std::size_t point = 0;  ///< chosen point of the survey
+    ReadingGauges gauges;   ///< what the next readings are taken with, where that was chosen
     Datum datum = Datum::seat;
     CutStage stage = CutStage::blank;
     NutSide side = NutSide::target;
+    bool behind = false;  ///< what lies behind the nut instead of the nut
     bool placing = false; ///< the bridge's place instead of the bridge
     bool board = false;   ///< the whole board instead of a station
     BoardMeasure measure = BoardMeasure::cents;

@@ -489,7 +489,7 @@ void TestWindow::a_job_is_dropped_in() {
 }
 
 void TestWindow::zooming_and_panning() {
-    NutCanvas* canvas = window_->nut()->canvas();
+    NutCanvas* canvas = window_->nut()->front();
     canvas->setFocus();
     const QPoint before = field("nut.thickness_mm")->pos();
     QWheelEvent wheel(QPointF(300, 150), canvas->mapToGlobal(QPointF(300, 150)), {}, QPoint(0, 480),

@@ -1,0 +1,86 @@
+#include "job/survey_edits.h"
+
+namespace fm {
+
+namespace {
+
+std::string key_of(const SurveyPoint& point) {
+    return "survey." + std::string(point.word);
+}
+
+/// A point that says nothing any more is left out, and so is a survey without points.
+Value tidied(const Value& document, const std::string& key) {
+    Value changed = document;
+    for (const std::string& place : {key, std::string("survey")}) {
+        const Value* value = find(changed, place);
+        if (value && value->object() && value->object()->empty()) changed = without(changed, place);
+    }
+    return changed;
+}
+
+std::string text_at(const Value& entry, std::string_view key) {
+    const Value* value = find(entry, key);
+    return value && value->text() ? *value->text() : std::string();
+}
+
+/// Index of the newest entry that was read as found and is not replaced by a correction.
+std::optional<std::size_t> newest_found(const Value::Array& entries) {
+    std::vector<bool> replaced(entries.size(), false);
+    std::optional<std::size_t> newest;
+    for (std::size_t i = entries.size(); i-- > 0;) {
+        const std::string state = text_at(entries[i], "state");
+        if (!newest && !replaced[i] && (state.empty() || state == "found")) newest = i;
+        const Value* of = entries[i].member("replaces");
+        if (of && of->whole() && *of->whole() >= 0 && *of->whole() < static_cast<std::int64_t>(i))
+            replaced[static_cast<std::size_t>(*of->whole())] = true;
+    }
+    return newest;
+}
+
+Value with_number(const Value& entry, const FoundReading& reading) {
+    Value changed = entry;
+    for (const auto& [place, value] : reading.set) changed = with(changed, place, value);
+    if (!reading.gauge_of.empty() && !reading.gauge.empty())
+        changed = with(changed, "gauges." + reading.gauge_of, reading.gauge);
+    return changed;
+}
+
+} // namespace
+
+Value with_survey_mark(const Value& document, const SurveyPoint& point, std::optional<SurveyMark> mark) {
+    const std::string key = key_of(point);
+    if (!mark) return tidied(without(document, key + ".state"), key);
+    return with(document, key + ".state", *mark == SurveyMark::found ? "found" : "fine");
+}
+
+Value with_survey_text(const Value& document, const SurveyPoint& point, std::string_view key,
+                       const std::string& text) {
+    const std::string place = key_of(point) + "." + std::string(key);
+    if (text.empty()) return tidied(without(document, place), key_of(point));
+    return with(document, place, text);
+}
+
+Value with_found_reading(const Value& document, std::size_t strings, const FoundReading& reading,
+                         std::string_view when) {
+    const Value* all = find(document, "readings");
+    const Value changed = all && all->array() ? document : with(document, "readings", Value::Array{});
+    const Value::Array& entries = *find(changed, "readings")->array();
+    const std::string next = "readings[" + std::to_string(entries.size()) + "]";
+    const auto newest = newest_found(entries);
+    const bool here = newest && text_at(entries[*newest], "when") == when;
+    const std::string gauge = here ? text_at(entries[*newest], "gauges." + reading.gauge_of) : std::string();
+    if (!here || (!gauge.empty() && gauge != reading.gauge)) {
+        Value entry = with(Value(Value::Object{}), "state", "found");
+        entry = with(entry, "when", std::string(when));
+        entry = with(entry, "strings", Value::Array(strings, Value(Value::Object{})));
+        return with(changed, next, with_number(entry, reading));
+    }
+    const Value& entry = entries[*newest];
+    const bool last = *newest + 1 == entries.size();
+    if (last && !find(entry, reading.set.front().first))
+        return with(changed, "readings[" + std::to_string(*newest) + "]", with_number(entry, reading));
+    Value correction = with(with_number(entry, reading), "replaces", static_cast<std::int64_t>(*newest));
+    return with(changed, next, with(correction, "reason", "read again"));
+}
+
+} // namespace fm

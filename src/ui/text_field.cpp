@@ -1,0 +1,47 @@
+#include "ui/text_field.h"
+
+#include <QKeyEvent>
+
+namespace fm {
+
+namespace {
+constexpr int longest = 2000;
+}
+
+TextField::TextField(const QString& key, const QString& name, QWidget* parent) : QLineEdit(parent) {
+    setProperty("pencil", true);
+    setObjectName(key);
+    setAccessibleName(name);
+    setToolTip(tr("%1: click or Tab, write, Enter").arg(name));
+    setMaxLength(longest);
+    setMinimumHeight(32);
+}
+
+void TextField::show_words(const QString& words) {
+    const bool writing = hasFocus() && text() != words_;
+    words_ = words;
+    if (!writing && text() != words) setText(words);
+}
+
+void TextField::enter() {
+    const QString words = text().trimmed();
+    if (words != words_) Q_EMIT entered(words);
+    if (text() != words_) setText(words_); // as the job has them now
+}
+
+void TextField::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Return:
+    case Qt::Key_Enter: return enter();
+    case Qt::Key_Escape: return text() == words_ ? parentWidget()->setFocus() : setText(words_);
+    default: QLineEdit::keyPressEvent(event);
+    }
+}
+
+void TextField::focusOutEvent(QFocusEvent* event) {
+    QLineEdit::focusOutEvent(event);
+    if (event->reason() == Qt::ActiveWindowFocusReason || event->reason() == Qt::PopupFocusReason) return;
+    enter();
+}
+
+} // namespace fm
