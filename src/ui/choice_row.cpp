@@ -8,7 +8,7 @@
 namespace fm {
 
 ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, QWidget* parent)
-    : QWidget(parent), options_(options) {
+    : QWidget(parent), label_(label), options_(options) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(3);
@@ -39,6 +39,16 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
         trades = trades || !options[i].trade.isEmpty();
     }
     column->addWidget(buttons);
+    if (trades && !label.isEmpty()) {
+        auto* compare = new QToolButton;
+        compare->setText(tr("compare"));
+        compare->setProperty("plain", true);
+        compare->setFocusPolicy(Qt::TabFocus);
+        compare->setToolTip(tr("The numbers that differ between these, side by side (C)"));
+        compare->setAccessibleName(label + QStringLiteral(": ") + tr("compare"));
+        flow->addWidget(compare);
+        connect(compare, &QToolButton::clicked, this, &ChoiceRow::compare_asked);
+    }
     if (trades && !label.isEmpty()) {
         trade_ = new QLabel;
         trade_->setWordWrap(true);

@@ -20,14 +20,20 @@ public:
 
     void set_chosen(int index);
     int chosen() const { return group_.checkedId(); }
+    const QString& label() const { return label_; }
+    const std::vector<Option>& options() const { return options_; }
+    /// A choice between schools, with trade-offs: what each would give can be set side by side.
+    bool is_of_schools() const { return trade_ != nullptr; }
     /// Wide enough for the longest trade-off on one line.
     QSize sizeHint() const override;
 
 Q_SIGNALS:
     void picked(int index); ///< by the person
+    void compare_asked();
 
 private:
     void show_trade();
+    QString label_;
     QButtonGroup group_;
     std::vector<Option> options_;
     QLabel* trade_ = nullptr;

@@ -1,8 +1,11 @@
 #include "ui/ink_number.h"
 
 #include "sheet/fonts.h"
+#include "ui/row_delegate.h"
 #include "ui/stacked_text.h"
 #include "ui/theme.h"
+
+#include <QPainter>
 
 namespace fm {
 
@@ -12,6 +15,9 @@ InkNumber::InkNumber(QWidget* parent) : QLineEdit(parent) {
     setFocusPolicy(Qt::ClickFocus);
     setAlignment(Qt::AlignCenter);
     setCursor(Qt::PointingHandCursor);
+    marked_.setSingleShot(true);
+    marked_.setInterval(moved_ms);
+    connect(&marked_, &QTimer::timeout, this, qOverload<>(&QWidget::update));
     QFont large = shipped_font(true);
     large.setPixelSize(24);
     setFont(large);
@@ -21,7 +27,9 @@ InkNumber::InkNumber(QWidget* parent) : QLineEdit(parent) {
 
 void InkNumber::show_number(const QString& lines, const QString& name) {
     stacked_ = lines.contains(QLatin1Char('\n')) ? lines : QString();
+    const QString before = text();
     setText(QString(lines).replace(QLatin1Char('\n'), QLatin1Char(' ')));
+    if (isVisible() && text() != before && name == accessibleName()) marked_.start();
     setAccessibleName(name);
     setToolTip(name + QStringLiteral(" · ") + tr("Space shows the working"));
 }
@@ -31,6 +39,9 @@ void InkNumber::paintEvent(QPaintEvent* event) {
         QLineEdit::paintEvent(event);
     else
         paint_stacked(*this, stacked_, theme().ink);
+    if (!marked_.isActive()) return;
+    const int wide = std::min(width() - 8, fontMetrics().horizontalAdvance(text()) + 6);
+    QPainter(this).fillRect(QRect((width() - wide) / 2, height() - 4, wide, 3), theme().ink);
 }
 
 void InkNumber::focusInEvent(QFocusEvent* event) {

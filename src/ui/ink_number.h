@@ -1,5 +1,6 @@
 #pragma once
 #include <QLineEdit>
+#include <QTimer>
 
 namespace fm {
 
@@ -10,7 +11,9 @@ class InkNumber : public QLineEdit {
 public:
     explicit InkNumber(QWidget* parent);
     /// @param lines the number; a sixty-fourth and what remains of it on two lines
+    /// One that changes under the same name is marked for a moment.
     void show_number(const QString& lines, const QString& name);
+    bool is_marked() const { return marked_.isActive(); }
 
 Q_SIGNALS:
     void picked();
@@ -20,6 +23,7 @@ protected:
     void focusInEvent(QFocusEvent* event) override;
 
 private:
+    QTimer marked_;   // running while the number has just changed
     QString stacked_; // the number on two lines, if it has two
 };
 

@@ -1,6 +1,7 @@
 #include "sheet/fonts.h"
 #include "ui/main_window.h"
 #include "ui/start.h"
+#include "ui/text_scale.h"
 #include "ui/theme.h"
 
 #include <QApplication>
@@ -39,6 +40,7 @@ void speak(QApplication& app, const QString& language, std::vector<std::unique_p
 int main(int argc, char** argv) {
     fm::prepare_environment(argc, argv);
     QApplication app(argc, argv);
+    fm::follow_text_scale(app, argv);
     QApplication::setApplicationName(QStringLiteral("fair-measure"));
     QApplication::setApplicationDisplayName(QString());
     QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));

@@ -170,7 +170,10 @@ void MainWindow::refresh() {
         board_->refresh();
     else if (view_.station == Station::strings)
         strings_->refresh();
-    if (drawn) drawn->refresh();
+    if (drawn) {
+        drawn->refresh();
+        drawn->show_table(view_.table);
+    }
     if (drawn && drawn == nut_) cut_list_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
@@ -365,11 +368,12 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (event->key() != Qt::Key_Escape) return QMainWindow::keyPressEvent(event);
     // What lies on top goes first.
-    const bool covered = working_->whole_shown() || (keys_ && keys_->isVisible()) || !notice_->isHidden();
+    const bool covered = working_->whole_shown() || (overlay_ && overlay_->isVisible()) || !notice_->isHidden();
     working_->show_whole(false);
-    if (keys_) keys_->hide();
+    if (overlay_) overlay_->hide();
     notice_->hide();
-    if (!covered) show_board(false);
+    if (covered) return;
+    view_.table ? show_table(false) : show_board(false);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

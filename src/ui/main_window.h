@@ -67,6 +67,10 @@ public:
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
     void choose_measure(BoardMeasure measure);
+    /// The drawing's values as a table, or the drawing again.
+    void show_table(bool shown);
+    /// The text that lies over everything, or "".
+    QString overlay() const;
     void apply_theme(bool evening);
     /// The nut's sheet as bytes for a file of that name.
     QByteArray sheet_for(const QString& path) const;
@@ -123,6 +127,15 @@ private:
     void export_dialog();
     void print_dialog();
     void show_keys();
+    /// Schools of a choice side by side; without one the choice in sight.
+    void show_comparison(ChoiceRow* choice = nullptr);
+    /// Rich text over everything; the same again takes it away.
+    void show_overlay(const QString& name, const QString& html);
+    /// Goes to what a doubt is about.
+    void follow_doubt(const QString& where);
+    /// All stations with fields, made if they were not.
+    std::vector<std::pair<Station, StationFrame*>> all_stations();
+    void go_to(Station station, ValueField* field);
     /// Any number, value or action by its words.
     void show_finder();
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
@@ -152,7 +165,7 @@ private:
     QLabel* notice_text_ = nullptr;
     QToolButton* notice_reload_ = nullptr;
     QToolButton* notice_save_as_ = nullptr;
-    QLabel* keys_ = nullptr;
+    QLabel* overlay_ = nullptr; ///< keys, or schools side by side, over everything
     Finder* finder_ = nullptr;
     QMenu* recent_ = nullptr;
     QAction* evening_ = nullptr;

@@ -118,6 +118,7 @@ void MainWindow::build_menus() {
         tr("Copy the cut list, or the board, as text and as a table"), [this] {
             if (view_.board) return board_->copy();
             StationFrame* station = drawn_station();
+            if (station && view_.table) return copy_list(*station->table()->rows());
             NumbersList* list = station ? station->list() : nullptr;
             list ? list->copy() : cut_list_->copy();
         });
@@ -167,6 +168,11 @@ void MainWindow::build_view_menu() {
             if (view_.board)
                 choose_measure(static_cast<BoardMeasure>((static_cast<int>(view_.measure) + 1) % 4));
         });
+    add(look, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
+        tr("The values of this drawing as a table, or the drawing again"), [this] { show_table(!view_.table); });
+    add(look, tr("&Compare schools"), QKeySequence(Qt::Key_C),
+        tr("The numbers that differ between the schools of the choice in sight, side by side"),
+        [this] { show_comparison(); });
     add(look, tr("Next &datum"), QKeySequence(Qt::Key_D),
         tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
         [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });
@@ -217,7 +223,6 @@ void MainWindow::build_view_menu() {
 }
 
 void MainWindow::show_keys() {
-    if (keys_ && keys_->isVisible()) return keys_->hide();
     QString html = QStringLiteral("<table>");
     for (const QAction* menu : menuBar()->actions())
         for (const QAction* action : menu->menu()->actions()) {
@@ -228,18 +233,30 @@ void MainWindow::show_keys() {
         }
     html += QStringLiteral("<tr><td><b>%1</b></td><td>%2</td></tr></table>")
                 .arg(tr("Tab, Enter, Esc"), tr("next value, make the step, old value back"));
-    if (!keys_) keys_ = new QLabel(this);
-    keys_->setMargin(18);
-    keys_->setTextFormat(Qt::RichText);
-    keys_->setAccessibleName(tr("Keys"));
-    keys_->setStyleSheet(
+    show_overlay(tr("Keys"), html);
+}
+
+void MainWindow::show_overlay(const QString& name, const QString& html) {
+    if (!overlay_) {
+        overlay_ = new QLabel(this);
+        overlay_->setMargin(18);
+        overlay_->setTextFormat(Qt::RichText);
+    }
+    if (overlay_->isVisible() && overlay_->text() == html) return overlay_->hide();
+    overlay_->setAccessibleName(name);
+    overlay_->setStyleSheet(
         QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %2; font-size: 14px; }")
             .arg(theme().list.name(), theme().ink.name()));
-    keys_->setText(html);
-    keys_->adjustSize();
-    keys_->move((width() - keys_->width()) / 2, std::max(10, (height() - keys_->height()) / 2));
-    keys_->show();
-    keys_->raise();
+    overlay_->setText(html);
+    overlay_->setMaximumSize(width() - 20, height() - 20);
+    overlay_->adjustSize();
+    overlay_->move((width() - overlay_->width()) / 2, std::max(10, (height() - overlay_->height()) / 2));
+    overlay_->show();
+    overlay_->raise();
+}
+
+QString MainWindow::overlay() const {
+    return overlay_ && overlay_->isVisible() ? overlay_->text() : QString();
 }
 
 void MainWindow::remember(const QString& path) {

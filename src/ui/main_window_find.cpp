@@ -1,26 +1,15 @@
-// What the window's search can find: actions, values to set, numbers.
+// Ways to a value: the search, from a doubt, as a table; and schools side by side.
+#include "ui/comparison.h"
 #include "ui/finder.h"
 #include "ui/main_window.h"
 #include "ui/texts.h"
 
 #include <QMenuBar>
+#include <QRegularExpression>
 
 #include <map>
 
 namespace fm {
-
-namespace {
-
-/// Whether a field belongs to what this job has: neither it nor what holds it is put away.
-bool is_in_use(const QWidget* field, const QWidget* station) {
-    for (const QWidget* widget = field; widget && widget != station; widget = widget->parentWidget()) {
-        if (qobject_cast<const QStackedWidget*>(widget->parentWidget())) return true; // a page not in sight
-        if (widget->isHidden()) return false;
-    }
-    return true;
-}
-
-} // namespace
 
 void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
     for (const QAction* menu : menuBar()->actions())
@@ -32,24 +21,89 @@ void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
         }
 }
 
-void MainWindow::add_field_entries(std::vector<Finder::Entry>& entries) {
-    const std::pair<Station, StationFrame*> stations[] = {{Station::neck, neck()},
-                                                          {Station::nut, nut()},
-                                                          {Station::saddle, saddle()},
-                                                          {Station::bridge, bridge()}};
+std::vector<std::pair<Station, StationFrame*>> MainWindow::all_stations() {
+    const std::vector<std::pair<Station, StationFrame*>> stations{{Station::survey, survey()},
+                                                                  {Station::neck, neck()},
+                                                                  {Station::nut, nut()},
+                                                                  {Station::saddle, saddle()},
+                                                                  {Station::bridge, bridge()}};
     refresh_all_lists();
-    for (const auto& [station, frame] : stations)
+    return stations;
+}
+
+void MainWindow::go_to(Station station, ValueField* field) {
+    if (station != view_.station || view_.board) choose_station(station);
+    if (view_.table) show_table(false);
+    if (station == Station::nut) choose_behind(nut()->canvases()[1]->isAncestorOf(field));
+    if (station == Station::bridge && bridge()->canvases()[1]->isAncestorOf(field)) choose_placing(true);
+    drawn_station()->pages()->show_page_of(field);
+    field->setFocus(Qt::TabFocusReason);
+}
+
+void MainWindow::follow_doubt(const QString& where) {
+    static const QRegularExpression string_key(QStringLiteral("^strings\\[(\\d+)\\]"));
+    if (where.startsWith(QLatin1String("survey."))) {
+        const auto& points = survey_points();
+        for (std::size_t i = 0; i < points.size(); ++i)
+            if (where.toStdString() == "survey." + std::string(points[i].word)) {
+                choose_station(Station::survey);
+                choose_point(i);
+            }
+        return;
+    }
+    const QRegularExpressionMatch string = string_key.match(where);
+    if (string.hasMatch()) choose_string(static_cast<std::size_t>(string.captured(1).toInt()));
+    // The field of that key, else the first of what the key holds; here before elsewhere.
+    std::pair<Station, ValueField*> best{view_.station, nullptr};
+    int best_rank = 0;
+    for (const auto& [station, frame] : all_stations())
+        for (ValueField* field : frame->findChildren<ValueField*>()) {
+            if (!is_in_use(field, frame)) continue;
+            const int rank = (field->key() == where ? 4 : field->key().startsWith(where) ? 2 : 0);
+            if (rank == 0 || rank + (station == view_.station) <= best_rank) continue;
+            best_rank = rank + (station == view_.station);
+            best = {station, field};
+        }
+    if (best.second) go_to(best.first, best.second);
+}
+
+void MainWindow::show_table(bool shown) {
+    StationFrame* station = drawn_station();
+    if (!session_.is_open() || !station) return;
+    view_.table = shown;
+    refresh();
+    shown ? station->table()->setFocus() : station->canvas()->setFocus();
+}
+
+void MainWindow::show_comparison(ChoiceRow* choice) {
+    StationFrame* station = drawn_station();
+    if (!session_.is_open() || !station) return;
+    if (!choice) choice = station->pages()->school_choice();
+    if (!choice) return say(tr("There is no choice between schools on this page"));
+    std::vector<Alternative> schools;
+    for (int i = 0; i < static_cast<int>(choice->options().size()); ++i) {
+        const ChoiceRow::Option& option = choice->options()[static_cast<std::size_t>(i)];
+        Alternative school{option.name, option.trade, i == choice->chosen(), nullptr, {}};
+        const auto document = school.chosen ? std::optional(session_.document())
+                                            : session_.tried([&] { Q_EMIT choice->picked(i); });
+        StateResult result = document ? state_of(*document) : StateResult{};
+        school.state = std::move(result.state);
+        school.why_not = FieldBinder::told(result.problems, session_.state().job.unit);
+        schools.push_back(std::move(school));
+    }
+    show_overlay(tr("Schools side by side"), comparison(choice->label(), schools, view_.string));
+}
+
+void MainWindow::add_field_entries(std::vector<Finder::Entry>& entries) {
+    for (const auto& [station, frame] : all_stations())
         for (ValueField* field : frame->findChildren<ValueField*>()) {
             if (!is_in_use(field, frame)) continue;
             const QString value =
                 field->text() + (field->kind() == FieldKind::length
                                      ? QLatin1Char(' ') + unit_text(session_.state().job.unit)
                                      : QString());
-            entries.push_back({field->name(), value, [this, station = station, frame = frame, field] {
-                                   choose_station(station);
-                                   frame->pages()->show_page_of(field);
-                                   field->setFocus();
-                               }});
+            entries.push_back(
+                {field->name(), value, [this, station = station, field] { go_to(station, field); }});
         }
 }
 

@@ -130,6 +130,13 @@ void MainWindow::connect_station(StationFrame* station) {
         show_working();
     };
     connect(station->pages(), &PartPages::refused, this, refused);
+    connect(station->pages(), &PartPages::compare_asked, this, &MainWindow::show_comparison);
+    connect(station, &StationFrame::doubt_followed, this, &MainWindow::follow_doubt);
+    connect(station->table()->rows(), &DrawingTableModel::refused, this, refused);
+    connect(station->table(), &DrawingTable::number_picked, this, [this, worked](const QString& key) {
+        const auto number = number_of_key(session_.state().solution, key.toStdString());
+        if (number) worked(QString::fromStdString(number->name()));
+    });
     for (PartCanvas* canvas : station->canvases()) {
         connect(canvas, &PartCanvas::string_picked, this, &MainWindow::choose_string);
         connect(canvas, &PartCanvas::string_stepped, this, &MainWindow::step_string);

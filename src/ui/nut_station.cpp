@@ -10,6 +10,7 @@ NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
     : StationFrame(session, view, tr("Nut"), parent), nut_(new NutCanvas(session, binder_, view)),
       behind_(new NutBehindCanvas(session, binder_, view)), drawings_(new QStackedWidget),
       pages_(new NutPages(session, binder_, view)) {
+    connect(nut_, &NutCanvas::outer_toggled, pages_, &NutPages::toggle_outer);
     drawings_->addWidget(nut_);
     drawings_->addWidget(behind_);
     hold(drawings_, pages_);
@@ -30,11 +31,12 @@ void NutStation::refresh() {
     }
     show_facts({facts});
     choose_view(view_.behind ? 2 : view_.side == NutSide::found ? 0 : 1);
-    QStringList doubts;
+    Doubts doubts;
     const auto read = [](const KnownString& known) { return known.above_fret_line_mm.has_value(); };
     if (view_.side == NutSide::found && std::none_of(state.known.begin(), state.known.end(), read))
-        doubts << tr("nothing read yet: enter gap and action in the cut list of the fitted nut");
-    show_doubts(doubts + doubts_that(about_the_nut));
+        doubts.push_back({tr("nothing read yet: enter gap and action in the cut list of the fitted nut"), {}});
+    for (const Doubt& doubt : doubts_that(about_the_nut)) doubts.push_back(doubt);
+    show_doubts(doubts);
     binder_.refresh();
     pages_->refresh();
     drawings_->setCurrentIndex(view_.behind ? 1 : 0);

@@ -4,6 +4,7 @@
 #include "sheet/nut_sheet.h"
 #include "ui/flow_layout.h"
 
+#include <QApplication>
 #include <QScrollArea>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -41,6 +42,8 @@ void PartPages::add_page(const QString& name, const std::vector<QWidget*>& parts
     auto* page = new QWidget;
     auto* flow = new FlowLayout(page, 22, 6);
     for (QWidget* part : parts) flow->addWidget(part);
+    for (ChoiceRow* choice : page->findChildren<ChoiceRow*>())
+        connect(choice, &ChoiceRow::compare_asked, this, [this, choice] { Q_EMIT compare_asked(choice); });
     auto* scroll = new QScrollArea;
     scroll->setWidget(page);
     scroll->setWidgetResizable(true);
@@ -55,6 +58,16 @@ void PartPages::show_page(int page) {
     if (page < 0 || page >= stack_->count()) return;
     stack_->setCurrentIndex(page);
     tabs_.button(page)->setChecked(true);
+}
+
+ChoiceRow* PartPages::school_choice() const {
+    ChoiceRow* first = nullptr;
+    for (ChoiceRow* choice : stack_->currentWidget()->findChildren<ChoiceRow*>()) {
+        if (!choice->is_of_schools() || choice->isHidden()) continue;
+        if (choice->isAncestorOf(QApplication::focusWidget())) return choice;
+        if (!first) first = choice;
+    }
+    return first;
 }
 
 void PartPages::show_page_of(const QWidget* widget) {

@@ -21,10 +21,13 @@ public:
     /// The page a widget is on, if it is on one.
     void show_page_of(const QWidget* widget);
     int page() const { return stack_->currentIndex(); }
+    /// A choice between schools in sight: the one with the focus, else the first of the page.
+    ChoiceRow* school_choice() const;
     int page_count() const { return stack_->count(); }
 
 Q_SIGNALS:
     void refused(const QString& why);
+    void compare_asked(ChoiceRow* choice);
 
 protected:
     /// A page of choices and fields side by side, wrapping.

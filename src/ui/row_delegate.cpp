@@ -1,12 +1,15 @@
 #include "ui/row_delegate.h"
 
 #include "sheet/fonts.h"
+#include "ui/texts.h"
 #include "ui/theme.h"
 
+#include <QDateTime>
 #include <QHeaderView>
 #include <QLineEdit>
 #include <QPainter>
 #include <QTableView>
+#include <QTimer>
 
 namespace fm {
 
@@ -74,6 +77,7 @@ void NumberDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option
     if (tone == Tone::plain_name) box.adjust(14, 0, 0, 0);
     if (tone == Tone::name) box = paint_mark(painter, option.rect, session_.state().job.design.strings[i]);
     paint_number(painter, box, index.data().toString(), tone, chosen);
+    paint_moved(painter, option, index);
     paint_focus(painter, option);
     painter->restore();
 }
@@ -111,6 +115,27 @@ void RowDelegate::paint_ground(QPainter* painter, const QStyleOptionViewItem& op
         return;
     painter->setPen(theme().hairline);
     painter->drawLine(box.topLeft(), box.topRight());
+}
+
+void RowDelegate::paint_moved(QPainter* painter, const QStyleOptionViewItem& option,
+                              const QModelIndex& index) const {
+    const QString of = session_.path() + unit_text(session_.state().job.unit) +
+                       index.model()->headerData(index.column(), Qt::Horizontal).toString();
+    const QString text = index.data().toString();
+    Seen& seen = seen_[index.row() * 64 + index.column()];
+    const qint64 now = QDateTime::currentMSecsSinceEpoch();
+    if (seen.of == of && seen.text != text) {
+        seen.since_ms = now;
+        if (auto* view = qobject_cast<const QAbstractItemView*>(option.widget))
+            QTimer::singleShot(moved_ms, view->viewport(), qOverload<>(&QWidget::update));
+    } else if (seen.of != of) {
+        seen.since_ms = 0;
+    }
+    seen.of = of;
+    seen.text = text;
+    if (now - seen.since_ms >= moved_ms) return;
+    painter->fillRect(QRect(option.rect.left() + 8, option.rect.bottom() - 3, option.rect.width() - 12, 3),
+                      theme().ink);
 }
 
 void RowDelegate::paint_focus(QPainter* painter, const QStyleOptionViewItem& option) {

@@ -2,6 +2,7 @@
 #include "ui/session.h"
 #include "ui/view_state.h"
 
+#include <QHash>
 #include <QStyledItemDelegate>
 
 class QTableView;
@@ -22,10 +23,24 @@ protected:
     void paint_ground(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,
                       bool chosen, bool courses = true) const;
     static void paint_focus(QPainter* painter, const QStyleOptionViewItem& option);
+    /// A line under a number that has just become another one, for a moment.
+    void paint_moved(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const;
 
     const Session& session_;
     const ViewState& view_;
+
+private:
+    /// What a cell showed last, of which job and column, and when that became so.
+    struct Seen {
+        QString of;
+        QString text;
+        qint64 since_ms = 0;
+    };
+    mutable QHash<int, Seen> seen_;
 };
+
+/// How long what has changed is marked.
+inline constexpr int moved_ms = 1200;
 
 /// How a number of a list is written.
 enum class Tone { name, plain_name, plain, strong, dust, take_off, missing, yours };

@@ -110,12 +110,13 @@ void SaddleStation::refresh() {
         facts << tr("a straight line does not hold every crown");
     show_facts(facts);
     choose_view(view_.side == NutSide::found ? 0 : 1);
-    QStringList doubts;
+    Doubts doubts;
     const auto changes = saddle_change_mm(state);
     if (view_.side == NutSide::found &&
         std::none_of(changes.begin(), changes.end(), [](const auto& mm) { return mm.has_value(); }))
-        doubts << tr("nothing read yet: enter the action in the list of the fitted saddle");
-    show_doubts(doubts + doubts_that(about_the_saddle));
+        doubts.push_back({tr("nothing read yet: enter the action in the list of the fitted saddle"), {}});
+    for (const Doubt& doubt : doubts_that(about_the_saddle)) doubts.push_back(doubt);
+    show_doubts(doubts);
     binder_.refresh();
     pages_->refresh();
     canvas_->refresh();

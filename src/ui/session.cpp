@@ -101,6 +101,10 @@ void Session::end_preview() {
 }
 
 std::vector<Message> Session::commit(const QString& name, const Value& document) {
+    if (trying_) {
+        tried_ = document;
+        return {};
+    }
     if (read_only()) {
         end_preview();
         return {{"job_read_only", Severity::error, {}, {}}};
@@ -115,6 +119,14 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
     else
         undo_.push(new DocumentStep(this, name, document_, document));
     return {};
+}
+
+std::optional<Value> Session::tried(const std::function<void()>& act) {
+    trying_ = true;
+    tried_.reset();
+    act();
+    trying_ = false;
+    return std::exchange(tried_, std::nullopt);
 }
 
 void Session::set_document(const Value& document) {

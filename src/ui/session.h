@@ -9,6 +9,7 @@
 #include <QTimer>
 #include <QUndoStack>
 
+#include <functional>
 #include <memory>
 #include <optional>
 
@@ -69,6 +70,9 @@ public:
     /// changed
     std::vector<Message> commit(const QString& name, const Value& document);
 
+    /// What the job would be with the step `act` makes: it is looked at, not kept. None: it makes no step.
+    std::optional<Value> tried(const std::function<void()>& act);
+
     /// Writes what is not yet written. @returns false, and says why by trouble(), if it could not.
     bool save();
     /// Writes the job to another file and goes on there. @throws InputError
@@ -100,6 +104,8 @@ private:
     std::shared_ptr<const State> opened_state_;
     bool dirty_ = false;
     bool previewing_ = false;
+    bool trying_ = false;
+    std::optional<Value> tried_;
     QUndoStack undo_;
     QTimer autosave_;
     QFileSystemWatcher* watcher_;

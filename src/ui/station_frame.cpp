@@ -2,7 +2,9 @@
 
 #include "sheet/fonts.h"
 #include "ui/texts.h"
+#include "ui/theme.h"
 
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 namespace fm {
@@ -27,12 +29,23 @@ StationFrame::StationFrame(Session& session, const ViewState& view, const QStrin
     doubts_->setContentsMargins(24, 0, 16, 0);
     doubts_->setWordWrap(true);
     doubts_->setProperty("warning", true);
+    doubts_->setTextFormat(Qt::RichText);
+    doubts_->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    connect(doubts_, &QLabel::linkActivated, this, [this](const QString& where) {
+        if (where != QLatin1String("#")) return Q_EMIT doubt_followed(where);
+        all_doubts_ = !all_doubts_;
+        show_doubts(doubts_shown_);
+    });
     column_->addWidget(doubts_);
 }
 
 void StationFrame::hold(QWidget* canvas, PartPages* pages) {
     pages_ = pages;
-    column_->addWidget(canvas, 1);
+    drawing_ = new QStackedWidget;
+    drawing_->addWidget(canvas);
+    table_ = new DrawingTable(this);
+    drawing_->addWidget(table_);
+    column_->addWidget(drawing_, 1);
     column_->addWidget(pages);
 }
 
@@ -56,23 +69,55 @@ void StationFrame::show_views(const QStringList& names, const QString& shortcut,
     connect(views_, &ChoiceRow::picked, this, &StationFrame::view_picked);
 }
 
-QStringList StationFrame::doubts_that(bool (*belongs)(const Message&)) const {
-    QStringList doubts;
-    for (const Message& message : session_.state().solution.warnings)
-        if (message.severity == Severity::error || belongs(message))
-            doubts << message_text(message, session_.state().job.unit);
+StationFrame::Doubts StationFrame::doubts_of(const std::vector<Message>& messages) const {
+    Doubts doubts;
+    for (const Message& message : messages)
+        doubts.push_back(
+            {message_text(message, session_.state().job.unit), QString::fromStdString(message.where)});
     return doubts;
 }
 
-void StationFrame::show_doubts(const QStringList& doubts) {
-    const auto count = doubts.size();
-    doubts_->setVisible(count > 0);
-    if (count > 0)
-        doubts_->setText(QStringLiteral("▲ ") + doubts.front() +
-                         (count > 1
-                              ? QStringLiteral("  ") + tr("and %n more", nullptr, static_cast<int>(count) - 1)
-                              : QString()));
-    doubts_->setToolTip(doubts.join(QLatin1Char('\n')));
+StationFrame::Doubts StationFrame::doubts_that(bool (*belongs)(const Message&)) const {
+    std::vector<Message> mine;
+    for (const Message& message : session_.state().solution.warnings)
+        if (message.severity == Severity::error || belongs(message)) mine.push_back(message);
+    return doubts_of(mine);
+}
+
+void StationFrame::show_doubts(const Doubts& doubts) {
+    doubts_shown_ = doubts;
+    doubts_->setVisible(!doubts.empty());
+    if (doubts.empty()) {
+        all_doubts_ = false;
+        return;
+    }
+    const std::size_t shown = all_doubts_ ? doubts.size() : 1;
+    const QString colour = theme().warning.name();
+    QStringList lines;
+    QStringList plain;
+    for (std::size_t i = 0; i < doubts.size(); ++i) {
+        plain << doubts[i].text;
+        if (i >= shown) continue;
+        const QString text = doubts[i].text.toHtmlEscaped();
+        lines << QStringLiteral("▲ ") +
+                     (doubts[i].where.isEmpty()
+                          ? text
+                          : QStringLiteral("<a href='%1' style='color:%2; text-decoration:none'>%3</a>")
+                                .arg(doubts[i].where.toHtmlEscaped(), colour, text));
+    }
+    if (doubts.size() > 1) {
+        const int hidden = static_cast<int>(doubts.size()) - 1;
+        lines.back() += QStringLiteral("&nbsp; <a href='#' style='color:%1'>%2</a>")
+                            .arg(colour, all_doubts_ ? tr("only the first") : tr("and %n more", nullptr, hidden));
+    }
+    doubts_->setText(lines.join(QStringLiteral("<br>")));
+    doubts_->setToolTip(plain.join(QLatin1Char('\n')));
+    doubts_->setAccessibleName(tr("Doubts: %1").arg(plain.join(QStringLiteral("; "))));
+}
+
+void StationFrame::show_table(bool shown) {
+    if (shown) table_->refresh(canvas(), pages());
+    drawing_->setCurrentIndex(shown ? 1 : 0);
 }
 
 } // namespace fm

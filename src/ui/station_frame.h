@@ -1,5 +1,6 @@
 #pragma once
 #include "ui/choice_row.h"
+#include "ui/drawing_table.h"
 #include "ui/field_binder.h"
 #include "ui/numbers_list.h"
 #include "ui/part_canvas.h"
@@ -25,22 +26,32 @@ public:
     virtual PartPages* pages() = 0;
     /// What stands beside it; none: the station has no such list.
     virtual NumbersList* list() { return nullptr; }
+    /// The same values as a table in place of the drawing.
+    DrawingTable* table() { return table_; }
+    void show_table(bool shown);
 
 Q_SIGNALS:
     void view_picked(int view); ///< of those in the head
+    void doubt_followed(const QString& where); ///< the key in the job file it is about
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
     /// The drawing and its pages, below the head.
     void hold(QWidget* canvas, PartPages* pages);
     void show_facts(QStringList facts);
-    /// What is doubtful, the first in sight, all in the tooltip.
-    void show_doubts(const QStringList& doubts);
+    /// What is doubtful, each a way to what it is about: the first in sight, the others when asked for.
+    struct Doubt {
+        QString text;
+        QString where; ///< key in the job file, "" for none
+    };
+    using Doubts = std::vector<Doubt>;
+    void show_doubts(const Doubts& doubts);
+    Doubts doubts_of(const std::vector<Message>& messages) const;
     /// The choice in the head: the states or drawings of this station.
     void show_views(const QStringList& names, const QString& shortcut, const QString& label);
     void choose_view(int view) { views_->set_chosen(view); }
     /// The sentences of warnings that belong here.
-    QStringList doubts_that(bool (*belongs)(const Message&)) const;
+    Doubts doubts_that(bool (*belongs)(const Message&)) const;
 
     Session& session_;
     const ViewState& view_;
@@ -53,6 +64,10 @@ private:
     QHBoxLayout* head_;
     ChoiceRow* views_ = nullptr;
     PartPages* pages_ = nullptr;
+    QStackedWidget* drawing_ = nullptr; ///< the drawing, or its table
+    DrawingTable* table_ = nullptr;
+    bool all_doubts_ = false;
+    Doubts doubts_shown_;
 };
 
 } // namespace fm

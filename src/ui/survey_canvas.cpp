@@ -176,6 +176,7 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
     const double step = (width() - 2 * side_room - name_px) / static_cast<double>(columns.size());
     for (std::size_t k = 0; k < columns.size(); ++k) {
         const QPointF at(side_room + name_px + step * (static_cast<double>(k) + 0.5), y);
+        columns[k].field->resize(std::min(84, static_cast<int>(step) - 6), 32);
         put(columns[k].field, at);
         write(QRectF(at.x() - 0.5 * step + 2.0, y + 18.0, step - 4.0, reading_row - 44.0),
               Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, columns[k].caption);

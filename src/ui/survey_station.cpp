@@ -97,9 +97,7 @@ void SurveyStation::refresh() {
     QStringList facts{tr("%1 of %2 looked at").arg(seen).arg(survey_points().size())};
     if (!found.empty()) facts << tr("%1 found").arg(found.size());
     show_facts(facts);
-    QStringList doubts;
-    for (const Message& message : found) doubts << message_text(message, state.job.unit);
-    show_doubts(doubts);
+    show_doubts(doubts_of(found));
     binder_.refresh();
     pages_->refresh();
     canvas_->refresh();

@@ -151,6 +151,16 @@ bool ValueField::commit() {
     return true;
 }
 
+QString ValueField::enter(const QString& text) {
+    setText(text);
+    typing_ = true;
+    if (commit()) return {};
+    const QString why = problem_;
+    revert();
+    show_value(value_, unit_);
+    return why;
+}
+
 void ValueField::revert() {
     typing_ = false;
     fractions_in_bare_ = false;

@@ -28,6 +28,8 @@ public:
     void show_value(std::optional<double> value, Unit unit);
     /// What the window says about the last preview or step; "" if it was good.
     void set_problem(const QString& problem);
+    /// Makes a step of a text as if it had been typed here. @returns what is wrong with it, "" if it was good
+    QString enter(const QString& text);
     /// The value as text with its unit, for menus and the undo list.
     QString value_text(double value) const;
 

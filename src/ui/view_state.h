@@ -39,6 +39,7 @@ struct ViewState {
     NutSide side = NutSide::target;
     bool behind = false;  ///< what lies behind the nut instead of the nut
     bool placing = false; ///< the bridge's place instead of the bridge
+    bool table = false;   ///< the drawing's values as a table
     bool board = false;   ///< the whole board instead of a station
     BoardMeasure measure = BoardMeasure::cents;
 };

@@ -221,7 +221,7 @@ private Q_SLOTS:
         (*window_)->begin_job(path);
         QVERIFY(QFile::exists(path));
         QCOMPARE((*window_)->session().path(), path);
-        QCOMPARE((*window_)->view().station, Station::neck);
+        QCOMPARE((*window_)->view().station, Station::survey);
         QCOMPARE(state().job.title, std::string("begun"));
         (*window_)->begin_job(QStringLiteral("/no/such/folder/x.fmjob"));
         QVERIFY(!(*window_)->notice().isEmpty());
