@@ -2,6 +2,7 @@
 
 #include "ui/flow_layout.h"
 
+#include <QKeyEvent>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -34,6 +35,7 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
         if (!options[i].shortcut.isEmpty())
             tip += QStringLiteral(" (") + options[i].shortcut + QLatin1Char(')');
         button->setToolTip(tip);
+        button->installEventFilter(this);
         group_.addButton(button, static_cast<int>(i));
         flow->addWidget(button);
         trades = trades || !options[i].trade.isEmpty();
@@ -59,6 +61,16 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
         show_trade();
         Q_EMIT picked(index);
     });
+}
+
+bool ChoiceRow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::KeyPress) return QWidget::eventFilter(watched, event);
+    const int key = static_cast<QKeyEvent*>(event)->key();
+    const bool back = key == Qt::Key_Left || key == Qt::Key_Up;
+    if (!back && key != Qt::Key_Right && key != Qt::Key_Down) return QWidget::eventFilter(watched, event);
+    const int here = group_.id(qobject_cast<QAbstractButton*>(watched));
+    if (auto* next = group_.button(here + (back ? -1 : 1))) next->setFocus(Qt::TabFocusReason);
+    return true;
 }
 
 void ChoiceRow::set_chosen(int index) {

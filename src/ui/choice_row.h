@@ -31,6 +31,10 @@ Q_SIGNALS:
     void picked(int index); ///< by the person
     void compare_asked();
 
+protected:
+    /// Arrows go from option to option without choosing: a choice in between would be a step of its own.
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     void show_trade();
     QString label_;

@@ -1,5 +1,5 @@
+#include "common/figures.h"
 #include "common/jobs.h"
-#include "common/window.h"
 #include "job/json.h"
 #include "ui/texts.h"
 
@@ -12,21 +12,6 @@ using namespace fm::test;
 namespace {
 
 const char* const demo_jobs[] = {"curlew", "lantern", "kittiwake", "groundswell", "teal"};
-
-/// How a number is written, worked out apart from the window.
-QString written(const Solution& solution, const std::string& key, Unit unit) {
-    const auto number = number_of_key(solution, key);
-    const auto value = number ? value_of(solution, *number) : std::nullopt;
-    if (!value) return QStringLiteral("–");
-    if (number->quantity->kind == QuantityKind::length)
-        return length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
-    return term_value(*value, number->quantity->kind, unit);
-}
-
-QString spoken(QWidget* widget, QAccessible::Text what) {
-    QAccessibleInterface* said = QAccessible::queryAccessibleInterface(widget);
-    return said ? said->text(what) : QString();
-}
 
 } // namespace
 
@@ -64,17 +49,10 @@ private Q_SLOTS:
                 show_view(view);
                 const Solution solution = solve(state().job.design);
                 press(Qt::Key_BracketRight);
-                int seen = 0;
-                for (InkNumber* number : canvas()->findChildren<InkNumber*>()) {
-                    if (!number->isVisible() || number->objectName().isEmpty()) continue;
-                    ++seen;
-                    QCOMPARE(spoken(number, QAccessible::Value),
-                             written(solution, number->objectName().toStdString(), state().job.unit));
-                    QVERIFY2(!spoken(number, QAccessible::Name).isEmpty(), qPrintable(number->objectName()));
-                }
+                const int seen = compare_drawing(canvas(), solution, state().job.unit);
                 const bool has_numbers = view > 0 && view != 4 && (view != 2 || state().job.design.bridge);
                 if (has_numbers) QVERIFY2(seen > 2, job);
-                if (NumbersList* list = frame()->list()) check_list(list, solution);
+                if (NumbersList* list = frame()->list()) compare_list(list, solution, state().job.unit);
             }
         }
     }
@@ -361,21 +339,6 @@ private:
         }
         QFAIL(name);
     }
-    void check_list(NumbersList* list, const Solution& solution) {
-        for (int row = 0; row < list->model()->rowCount(); ++row)
-            for (int column = 1; column < list->model()->columnCount(); ++column) {
-                const std::string key =
-                    list->model()->index(row, column).data(number_key_role).toString().toStdString();
-                if (key.empty()) continue;
-                const auto number = number_of_key(solution, key);
-                QString wanted = written(solution, key, state().job.unit);
-                if (number && number->quantity->kind == QuantityKind::force)
-                    wanted.remove(QStringLiteral(" N")); // its header has the unit
-                QCOMPARE(spoken_cell(list->table(), row, column).replace(QLatin1Char('\n'), QLatin1Char(' ')),
-                         wanted);
-            }
-    }
-
     std::unique_ptr<WindowOnDemo> window_;
 };
 
