@@ -76,7 +76,6 @@ private Q_SLOTS:
     void a_job_reopens_where_it_was();
     void one_string_and_fourteen();
     void the_sheet_is_the_commands_sheet();
-    void random_edits_and_all_the_way_back();
 
 private:
     template <class Widget = ValueField> Widget* field(const char* key) {
@@ -688,51 +687,6 @@ void TestWindow::the_sheet_is_the_commands_sheet() {
     QVERIFY(window_->sheet_for(QStringLiteral("a.svg")).contains("viewBox=\"0 0 210 297\""));
     QVERIFY(window_->sheet_for(QStringLiteral("a.dxf")).contains("AC1015"));
     QVERIFY(window_->sheet_for(QStringLiteral("a.doc")).isEmpty());
-}
-
-void TestWindow::random_edits_and_all_the_way_back() {
-    const std::string opened = written_json(window_->session().document());
-    std::mt19937 random(4);
-    const QStringList texts{QStringLiteral("0.3"), QStringLiteral("1/64\""), QStringLiteral("5"),
-                            QStringLiteral("44"),  QStringLiteral("-2"),     QStringLiteral("17 thou"),
-                            QStringLiteral("x"),   QStringLiteral("3*1,1"),  QStringLiteral("0.9")};
-    for (int i = 0; i < 250; ++i) {
-        const auto kind = random() % 10;
-        if (kind < 6) {
-            QList<ValueField*> fields;
-            for (ValueField* each : window_->findChildren<ValueField*>())
-                if (each->isVisible()) fields << each;
-            ValueField* into =
-                fields[static_cast<qsizetype>(random() % static_cast<unsigned>(fields.size()))];
-            into->setFocus();
-            into->selectAll();
-            QTest::keyClicks(into,
-                             texts[static_cast<qsizetype>(random() % static_cast<unsigned>(texts.size()))]);
-            QTest::keyClick(into, random() % 4   ? Qt::Key_Return
-                                  : random() % 2 ? Qt::Key_Tab
-                                                 : Qt::Key_Escape);
-        } else if (kind < 8) {
-            QList<QToolButton*> buttons;
-            for (QToolButton* each : window_->findChildren<QToolButton*>())
-                if (each->isVisible() &&
-                    (each->property("choice").toBool() || each->property("page").toBool()))
-                    buttons << each;
-            QTest::mouseClick(
-                buttons[static_cast<qsizetype>(random() % static_cast<unsigned>(buttons.size()))],
-                Qt::LeftButton);
-        } else if (kind == 8) {
-            window_->session().undo_stack()->undo();
-        } else {
-            window_->choose_string(random() % 10);
-        }
-        // Screen and core never part: the state shown is what its document gives.
-        if (!QApplication::focusWidget() || !qobject_cast<ValueField*>(QApplication::focusWidget()))
-            QCOMPARE(state().solution.strings[0].slot.floor_above_seat_mm,
-                     solve(test::job_of(state().document).design).strings[0].slot.floor_above_seat_mm);
-    }
-    if (QWidget* focus = QApplication::focusWidget()) QTest::keyClick(focus, Qt::Key_Escape);
-    while (window_->session().undo_stack()->canUndo()) window_->session().undo_stack()->undo();
-    QCOMPARE(written_json(window_->session().document()), opened);
 }
 
 QTEST_MAIN(TestWindow)
