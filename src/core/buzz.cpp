@@ -40,11 +40,14 @@ double clearance_mm(const StandingString& string, int fretted, int over) {
            string.top_mm(over);
 }
 
+double swing_mm_per_n(const Player& player, double length_mm, double tension_n, double at_mm) {
+    const Pluck pluck = pluck_on(length_mm, player);
+    return player.pluck_share_down * pluck.from_fret_mm * pluck.from_saddle_mm / (tension_n * length_mm) *
+           swing_share(pluck, length_mm, at_mm);
+}
+
 Headroom headroom(const StandingString& string, const Player& player, int fretted, double tension_n) {
     const double length_mm = string.length_left_mm(fretted);
-    const Pluck pluck = pluck_on(length_mm, player);
-    const double swing_mm_per_n =
-        player.pluck_share_down * pluck.from_fret_mm * pluck.from_saddle_mm / (tension_n * length_mm);
     Headroom found;
     double least_clear_mm = 0;
     for (int over = fretted + 1; over <= string.frets(); ++over) {
@@ -56,7 +59,7 @@ Headroom headroom(const StandingString& string, const Player& player, int frette
             continue;
         }
         const double depth_mm_per_n =
-            swing_mm_per_n * swing_share(pluck, length_mm, string.x_mm(over) - string.x_mm(fretted));
+            swing_mm_per_n(player, length_mm, tension_n, string.x_mm(over) - string.x_mm(fretted));
         if (!(depth_mm_per_n > 0)) continue;
         const double force_n = clear_mm / depth_mm_per_n;
         if (!found.force_n || force_n < *found.force_n * (1.0 - tie)) found = {force_n, over};

@@ -63,6 +63,18 @@ std::optional<Row> row_of(const NumberKey& key, const std::vector<Alternative>& 
     return row;
 }
 
+/// What differs, the farthest apart first.
+std::vector<Row> rows_of(const std::vector<Alternative>& schools, const Alternative& first, std::size_t string) {
+    std::vector<Row> rows;
+    for (const NumberKey& key : all_numbers(first.state->solution))
+        if (is_compared(key, string))
+            if (auto row = row_of(key, schools, first))
+                if (std::none_of(rows.begin(), rows.end(), [&](const Row& r) { return r.title == row->title; }))
+                    rows.push_back(std::move(*row));
+    std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) { return a.apart > b.apart; });
+    return rows;
+}
+
 } // namespace
 
 QString comparison(const QString& choice, const std::vector<Alternative>& schools, std::size_t string,
@@ -70,13 +82,15 @@ QString comparison(const QString& choice, const std::vector<Alternative>& school
     const auto first =
         std::find_if(schools.begin(), schools.end(), [](const auto& school) { return school.state != nullptr; });
     if (first == schools.end()) return {};
-    std::vector<Row> rows;
-    for (const NumberKey& key : all_numbers(first->state->solution))
-        if (is_compared(key, string))
-            if (auto row = row_of(key, schools, *first))
-                if (std::none_of(rows.begin(), rows.end(), [&](const Row& r) { return r.title == row->title; }))
-                    rows.push_back(std::move(*row));
-    std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) { return a.apart > b.apart; });
+    std::vector<Row> rows = rows_of(schools, *first, string);
+    constexpr std::size_t hardly = 3;
+    const std::size_t count = first->state->solution.strings.size();
+    for (std::size_t i = 0; i < count && rows.size() < hardly; ++i) {
+        std::vector<Row> others = rows_of(schools, *first, i);
+        if (others.size() <= rows.size()) continue;
+        rows = std::move(others);
+        string = i;
+    }
     if (rows.size() > most) rows.resize(most);
     const QString cell = QStringLiteral("<td style='padding: 2px 20px 2px 0'>%1</td>");
     QString html = QStringLiteral("<b>%1 · %2</b><table><tr><td></td>")

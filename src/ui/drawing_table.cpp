@@ -38,6 +38,8 @@ int DrawingTableModel::columnCount(const QModelIndex& parent) const {
 }
 
 QVariant DrawingTableModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole)
+        return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
     return section == 0 ? tr("what") : tr("value");
 }
@@ -56,6 +58,7 @@ QVariant DrawingTableModel::data(const QModelIndex& index, int role) const {
         if (index.column() == 0) return colon < 0 ? said : said.left(colon);
         return field ? field->text() : number ? number->text() : said.mid(colon + 2);
     case Qt::ForegroundRole: return index.column() == 1 && field ? theme().yours : theme().ink;
+    case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | (index.column() == 0 ? Qt::AlignLeft : Qt::AlignRight));
     case number_key_role: return number ? number->objectName() : QString();
     default: return {};
     }
@@ -89,6 +92,7 @@ DrawingTable::DrawingTable(QWidget* parent) : QTableView(parent), model_(new Dra
     horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     horizontalHeader()->setSectionResizeMode(1, QHeaderView::Fixed);
     setColumnWidth(1, 150);
+    setViewportMargins(24, 0, 16, 0);
     connect(selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
         const QString key = now.data(number_key_role).toString();
         if (!key.isEmpty()) Q_EMIT number_picked(key);

@@ -44,8 +44,8 @@ void NeckPages::add_scale_page() {
     ValueField* frets = field("neck.frets", tr("number of frets"), FieldKind::whole,
                               neck([](const NeckDesign& n) { return static_cast<double>(n.frets); }));
     binder_.write(frets, [](const Value& document, const State&, double count) {
-        // What is no whole number is refused by its key.
-        if (count != std::round(count) || std::abs(count) > 1000) return with(document, "neck.frets", count);
+        // What is no whole number, or no number of frets at all, is refused by its key.
+        if (count != std::round(count) || count < 1 || count > 1000) return with(document, "neck.frets", count);
         return with_frets(document, static_cast<int>(count));
     });
     add_page(

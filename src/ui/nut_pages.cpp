@@ -186,7 +186,7 @@ void NutPages::add_behind_page() {
 void NutPages::add_verdict_page() {
     verdict_ = new QLabel;
     verdict_->setWordWrap(true);
-    verdict_->setMinimumWidth(480);
+    verdict_->setMinimumWidth(660);
     verdict_->setTextFormat(Qt::RichText);
     verdict_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     verdict_->setAccessibleName(tr("Verdict on the nut as found"));

@@ -45,12 +45,11 @@ void StringWay::tell() {
     const State& state = session_.state();
     const StringSolution& string = state.solution.strings[string_];
     const Unit unit = state.job.unit;
-    setAccessibleDescription(tr("%1: %2 over fret 1, %3 over fret 12, %4 over fret %5")
-                                 .arg(QString::fromStdString(state.job.design.string_name(string_)),
-                                      length_with_unit(string.open_gaps_mm.front(), unit),
-                                      length_with_unit(string.action12_mm, unit),
-                                      length_with_unit(string.open_gaps_mm.back(), unit))
-                                 .arg(string.open_gaps_mm.size()));
+    QStringList gaps;
+    for (std::size_t i = 0; i < string.open_gaps_mm.size(); ++i)
+        gaps << tr("%1 over fret %2").arg(length_with_unit(string.open_gaps_mm[i], unit)).arg(i + 1);
+    setAccessibleDescription(QString::fromStdString(state.job.design.string_name(string_)) +
+                             QStringLiteral(": ") + gaps.join(QStringLiteral(", ")));
 }
 
 StringWay::Frame StringWay::frame() const {
@@ -85,8 +84,41 @@ void StringWay::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const Frame f = frame();
     paint_ends(painter, f);
+    paint_swing(painter, f);
     paint_strings(painter, f);
     paint_figures(painter, f);
+}
+
+/// How deep the open string swings at the player's force: where it comes to the fret tops it buzzes.
+void StringWay::paint_swing(QPainter& painter, const Frame& f) const {
+    const State& state = session_.state();
+    const StringSolution& string = state.solution.strings[string_];
+    const auto tension = string.tension_n();
+    if (!tension) return;
+    const Neck neck(state.job.design.neck);
+    const Player& player = state.job.design.player;
+    const double length_mm = string.line.saddle_x_mm - string.line.set_forward_mm;
+    QPolygonF over{QPointF(f.nut_x, f.fret_y - string.above_fret_line_mm * f.gap_px)};
+    QPolygonF under = over;
+    for (int n = 1; n <= neck.frets(); ++n) {
+        const double along_mm = neck.fret_x_mm(n, string.line.scale_mm) - f.start_mm;
+        const double gap_mm = string.open_gaps_mm[static_cast<std::size_t>(n) - 1];
+        const double swing_mm =
+            player.pluck_force_n * swing_mm_per_n(player, length_mm, *tension, along_mm);
+        const double x = f.nut_x + along_mm * f.along_px;
+        over << QPointF(x, f.fret_y - gap_mm * f.gap_px);
+        under << QPointF(x, f.fret_y - std::max(0.0, gap_mm - swing_mm) * f.gap_px);
+    }
+    QPolygonF room = over;
+    for (auto point = under.crbegin(); point != under.crend(); ++point) room << *point;
+    QColor tint = theme().yours;
+    tint.setAlpha(26);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(tint);
+    painter.drawPolygon(room);
+    painter.setPen(QPen(theme().yours, 1.0, Qt::DashLine));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPolyline(under);
 }
 
 void StringWay::paint_strings(QPainter& painter, const Frame& f) const {
@@ -198,9 +230,20 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
            tr("compensation"));
     painter.setFont(caption);
     painter.setPen(theme().caption);
-    painter.drawText(
-        QRectF(f.nut_x + 4, height() - 22, f.board_end - f.nut_x, 18), Qt::AlignLeft | Qt::AlignVCenter,
-        tr("gaps over the frets ×%1; ends not to scale").arg(std::lround(f.gap_px / f.along_px)));
+    painter.drawText(QRectF(f.nut_x + 4, 47, f.board_end - f.nut_x, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("gaps ×%1, swing at %2 N dashed; ends not to scale")
+                         .arg(std::lround(f.gap_px / f.along_px))
+                         .arg(number_text(state.job.design.player.pluck_force_n, 1)));
+    // Every gap under its fret, as far as there is room.
+    double taken = f.nut_x - 14.0;
+    for (int n = 1; n <= neck.frets(); ++n) {
+        const QString value = gap(n);
+        const double need = QFontMetricsF(caption).horizontalAdvance(value);
+        const double left = fret_x(n) - 0.5 * need;
+        if (left < taken + 6.0) continue;
+        taken = left + need;
+        painter.drawText(QRectF(left - 2.0, height() - 23.0, need + 4.0, 18.0), Qt::AlignCenter, value);
+    }
 }
 
 void StringWay::mousePressEvent(QMouseEvent* event) {

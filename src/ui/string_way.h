@@ -30,6 +30,7 @@ protected:
 private:
     struct Frame;
     Frame frame() const;
+    void paint_swing(class QPainter& painter, const Frame& frame) const;
     void paint_strings(class QPainter& painter, const Frame& frame) const;
     void paint_ends(class QPainter& painter, const Frame& frame) const;
     void paint_figures(class QPainter& painter, const Frame& frame) const;
