@@ -4,6 +4,7 @@
 #include "ui/cut_list.h"
 #include "ui/finder.h"
 #include "ui/fret_board.h"
+#include "ui/help_window.h"
 #include "ui/neck_station.h"
 #include "ui/nut_station.h"
 #include "ui/saddle_station.h"
@@ -48,6 +49,7 @@ public:
     StringsStation* strings();
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
+    HelpWindow* help() { return help_; } ///< once asked for
     QString notice() const;
     /// Says something in the window, above the station.
     void say(const QString& text) { show_notice(text, false); }
@@ -127,6 +129,7 @@ private:
     void export_dialog();
     void print_dialog();
     void show_keys();
+    void show_help();
     /// Schools of a choice side by side; without one the choice in sight.
     void show_comparison(ChoiceRow* choice = nullptr);
     /// Rich text over everything; the same again takes it away.
@@ -167,6 +170,7 @@ private:
     QToolButton* notice_save_as_ = nullptr;
     QLabel* overlay_ = nullptr; ///< keys, or schools side by side, over everything
     Finder* finder_ = nullptr;
+    HelpWindow* help_ = nullptr; ///< once asked for
     QMenu* recent_ = nullptr;
     QAction* evening_ = nullptr;
     QString key_name_ = QStringLiteral("floor_above_seat_mm");

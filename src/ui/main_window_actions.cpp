@@ -217,9 +217,16 @@ void MainWindow::build_view_menu() {
         tr("Find any number, value or action by its words"), [this] { show_finder(); });
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     help->setToolTipsVisible(true);
+    add(help, tr("&Help on this station"), QKeySequence(Qt::Key_F1),
+        tr("What this station is for, how its numbers come about, what to mind"), [this] { show_help(); });
     QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question),
                         tr("All shortcuts of this station"), [this] { show_keys(); });
     keys->setShortcuts({QKeySequence(Qt::Key_Question), QKeySequence(Qt::SHIFT | Qt::Key_Question)});
+}
+
+void MainWindow::show_help() {
+    if (!help_) help_ = new HelpWindow(session_, this);
+    help_->open_at(view_.station, view_.board);
 }
 
 void MainWindow::show_keys() {

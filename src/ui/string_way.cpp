@@ -228,6 +228,8 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
            (compensation >= 0 ? QStringLiteral("+") : QString()) +
                length_number(compensation, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')),
            tr("compensation"));
+    if (string.bridge)
+        figure(f.end_x - 30.0, angle_text(string.bridge->break_angle_deg), tr("break angle"));
     painter.setFont(caption);
     painter.setPen(theme().caption);
     painter.drawText(QRectF(f.nut_x + 4, 47, f.board_end - f.nut_x, 18), Qt::AlignLeft | Qt::AlignVCenter,

@@ -12,6 +12,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHeaderView>
+#include <QMenu>
 #include <QPainter>
 #include <QVBoxLayout>
 
@@ -97,6 +98,11 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     head->addWidget(add_);
     head->addWidget(take_out_);
     head->addWidget(read);
+    sets_ = plain(tr("Shop's sets") + QStringLiteral(" ▾"), tr("A set from the shop's list"));
+    sets_->setPopupMode(QToolButton::InstantPopup);
+    sets_->setMenu(new QMenu(sets_));
+    connect(sets_->menu(), &QMenu::aboutToShow, this, &StringsStation::list_sets);
+    head->addWidget(sets_);
     column->addLayout(head);
     table_->setModel(model_);
     table_->setItemDelegate(new StringsDelegate(session, view, table_));
@@ -171,14 +177,35 @@ void StringsStation::choose_set() {
     if (!path.isEmpty()) read_set(path);
 }
 
-void StringsStation::read_set(const QString& path) {
+void StringsStation::put_on(const QString& name, const Value& set) {
     try {
-        const Value set = strings_of_csv(load_file(path).text.toStdString());
-        commit(tr("strings from %1").arg(QFileInfo(path).fileName()),
-               with_string_set(session_.document(), set));
+        commit(tr("strings from %1").arg(name), with_string_set(session_.document(), set));
     } catch (const InputError& error) {
         Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
     }
+}
+
+void StringsStation::read_set(const QString& path) {
+    try {
+        put_on(QFileInfo(path).fileName(), strings_of_csv(load_file(path).text.toStdString()));
+    } catch (const InputError& error) {
+        Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
+    }
+}
+
+void StringsStation::take_set(const ShopStringSet& set) {
+    put_on(QString::fromStdString(set.name), set.strings);
+}
+
+void StringsStation::list_sets() {
+    sets_->menu()->clear();
+    const std::size_t strings = session_.state().job.design.strings.size();
+    for (const ShopStringSet& set : session_.workshop().string_sets()) {
+        QAction* action = sets_->menu()->addAction(QString::fromStdString(set.name));
+        action->setEnabled(set.strings.array()->size() == strings);
+        connect(action, &QAction::triggered, this, [this, set] { take_set(set); });
+    }
+    if (sets_->menu()->isEmpty()) sets_->menu()->addAction(tr("none in the workshop's file"))->setEnabled(false);
 }
 
 void StringsStation::add_string() {

@@ -23,6 +23,8 @@ public:
     bool on_pitch() const;
     /// Puts a set on the instrument. Says what is wrong with it by refused().
     void read_set(const QString& path);
+    /// Puts one of the shop's sets on the instrument.
+    void take_set(const ShopStringSet& set);
     /// Asks for the file of a set.
     void choose_set();
     /// A string like the chosen one on its treble side, or the chosen one taken out.
@@ -39,6 +41,8 @@ protected:
 
 private:
     void commit(const QString& name, const Value& document);
+    void put_on(const QString& name, const Value& set);
+    void list_sets();
     void group(bool together);
     void toggle_wound(const QModelIndex& index);
     void fit();
@@ -50,6 +54,7 @@ private:
     QTableView* table_;
     QLabel* total_;
     ChoiceRow* core_;
+    QToolButton* sets_;
     QToolButton* together_;
     QToolButton* alone_;
     QToolButton* add_;

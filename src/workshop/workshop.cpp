@@ -45,6 +45,16 @@ ShopTables read_tables(Reader& root) {
     return tables;
 }
 
+std::vector<ShopStringSet> read_string_sets(Reader& root, const Value& document) {
+    std::vector<ShopStringSet> sets;
+    for (Reader& item : root.objects("string_sets", 0, 200, false)) {
+        const std::size_t strings = item.objects("strings", 1, 14, true).size();
+        const Value* list = find(document, item.path("strings"));
+        if (strings > 0 && list) sets.push_back({item.text_or("name", ""), *list});
+    }
+    return sets;
+}
+
 } // namespace
 
 Workshop::Workshop(const QString& folder) : folder_(folder) {
@@ -58,6 +68,7 @@ Workshop::Workshop(const QString& folder) : folder_(folder) {
     name_ = QString::fromStdString(root.text_or("name", ""));
     tools_ = read_tools(root);
     tables_ = read_tables(root);
+    string_sets_ = read_string_sets(root, document);
     if (!problems.empty()) throw InputError(problems.front());
 }
 

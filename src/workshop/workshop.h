@@ -21,6 +21,12 @@ struct ShopTables {
     std::string currency;
 };
 
+/// Strings the shop keeps together: what a job holds under `strings`. Which numbers are allowed the job says.
+struct ShopStringSet {
+    std::string name;
+    Value strings;
+};
+
 class Workshop {
 public:
     /// No folder: an empty shop.
@@ -33,6 +39,7 @@ public:
     const QString& name() const { return name_; }
     const Tools& tools() const { return tools_; }
     const ShopTables& tables() const { return tables_; }
+    const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
     /// Paths of the jobs in the folder, by name.
     QStringList jobs() const;
 
@@ -44,6 +51,7 @@ private:
     QString name_;
     Tools tools_;
     ShopTables tables_;
+    std::vector<ShopStringSet> string_sets_;
 };
 
 /// The tools a job is cut with: its own, else the shop's.

@@ -79,6 +79,19 @@ private Q_SLOTS:
         QCOMPARE(state().job.design.strings[2].diameter_mm, 0.81);
         QVERIFY(!station()->total().contains(QStringLiteral("more")));
     }
+    void a_set_of_the_shops_list_is_put_on() {
+        const auto& sets = (*window_)->session().workshop().string_sets();
+        QCOMPARE(sets.size(), std::size_t(2));
+        station()->take_set(sets[1]); // ten strings, plain thirds
+        QCOMPARE(state().job.design.strings[4].diameter_mm, 0.48);
+        QVERIFY(!state().job.design.strings[4].wound);
+        QVERIFY((*window_)->session().undo_stack()->undoText().contains(QStringLiteral("cittern")));
+        station()->take_set(sets[0]); // four do not fit
+        QVERIFY((*window_)->notice().contains(QStringLiteral("4")));
+        QCOMPARE(state().job.design.strings.size(), std::size_t(10));
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(state().job.design.strings[4].diameter_mm, 0.53);
+    }
     void a_pitch_typed_is_a_note() {
         type(0, Column::pitch, "F#2");
         QVERIFY(std::abs(state().job.design.strings[0].pitch_hz - 92.4986) < 1e-3);

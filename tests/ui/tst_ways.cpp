@@ -3,6 +3,7 @@
 #include "ui/texts.h"
 
 #include <QClipboard>
+#include <QRegularExpression>
 #include <QToolButton>
 
 using namespace fm;
@@ -118,6 +119,38 @@ private Q_SLOTS:
         press(Qt::Key_BracketRight); // another string's numbers are not changed ones
         QTest::qWait(moved_ms + 100);
         for (InkNumber* number : frame()->canvas()->findChildren<InkNumber*>()) QVERIFY(!number->is_marked());
+    }
+
+    void help_opens_where_one_is() {
+        for (const Station station : {Station::survey, Station::neck, Station::strings, Station::nut,
+                                      Station::saddle, Station::bridge}) {
+            window()->choose_station(station);
+            press(Qt::Key_F1);
+            HelpWindow* help = window()->help();
+            QVERIFY(help && help->isVisible());
+            QVERIFY(!help->toPlainText().isEmpty());
+            const QString word = QLatin1String(station_words[static_cast<std::size_t>(station)]);
+            if (station != Station::strings) {
+                const QVariant drawing = help->document()->resource(QTextDocument::ImageResource,
+                                                                    QUrl(QStringLiteral("drawing:") + word));
+                QVERIFY2(!qvariant_cast<QImage>(drawing).isNull(), qPrintable(word));
+            }
+            help->close();
+            window()->activateWindow();
+            QVERIFY(QTest::qWaitForWindowActive(window()));
+        }
+        // Both languages have the same places.
+        const auto anchors = [](const char* language) {
+            QFile file(QStringLiteral(":/help/%1.html").arg(QLatin1String(language)));
+            if (!file.open(QIODevice::ReadOnly)) return QStringList();
+            QStringList names;
+            static const QRegularExpression place(QStringLiteral("(name=\"\\w+\"|src=\"[^\"]+\"|href=\"[^\"]+\")"));
+            auto found = place.globalMatch(QString::fromUtf8(file.readAll()));
+            while (found.hasNext()) names << found.next().captured(1);
+            return names;
+        };
+        QVERIFY(anchors("en").size() > 15);
+        QCOMPARE(anchors("de"), anchors("en"));
     }
 
     void a_job_that_cannot_be_solved_still_opens() {

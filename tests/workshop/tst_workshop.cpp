@@ -19,6 +19,8 @@ private Q_SLOTS:
         QCOMPARE(shop.name(), QStringLiteral("Saltmarsh Row Instruments"));
         QCOMPARE(shop.jobs().size(), 5);
         QVERIFY(shop.tools().nut_files_mm.size() > 10 && shop.tools().feelers_mm.size() > 8);
+        QCOMPARE(shop.string_sets().size(), std::size_t(2));
+        QCOMPARE(shop.string_sets()[0].strings.array()->size(), std::size_t(4));
         const QString mine = QDir(folder).filePath(QStringLiteral("curlew.fmjob"));
         QFile file(mine);
         QVERIFY(file.open(QIODevice::WriteOnly | QIODevice::Truncate) && file.write("mine") == 4);
@@ -44,6 +46,8 @@ private Q_SLOTS:
     void a_bad_file_is_named() {
         for (const auto& [text, says] :
              {std::pair{"{", "ends too early"}, std::pair{"[]", "format is missing"},
+              std::pair{"{\"format\": \"fair-measure-workshop\", \"string_sets\": [{\"name\": \"a\"}]}",
+                        "string_sets[0].strings is missing"},
               std::pair{"{\"format\": \"fair-measure-job\"}", "format is"},
               std::pair{"{\"format\": \"fair-measure-workshop\", \"version\": 2}", "version is 2"}}) {
             const QTemporaryDir dir;
