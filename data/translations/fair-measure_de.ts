@@ -467,6 +467,28 @@
     </message>
 </context>
 <context>
+    <name>fm::ChoiceRow</name>
+    <message>
+        <source>compare</source>
+        <translation>vergleichen</translation>
+    </message>
+    <message>
+        <source>The numbers that differ between these, side by side (C)</source>
+        <translation>Die Zahlen, in denen sie sich unterscheiden, nebeneinander (C)</translation>
+    </message>
+</context>
+<context>
+    <name>fm::Comparison</name>
+    <message>
+        <source>doubts</source>
+        <translation>Zweifel</translation>
+    </message>
+    <message>
+        <source>No number changes, only the way it is read.</source>
+        <translation>Keine Zahl ändert sich, nur die Art, sie zu lesen.</translation>
+    </message>
+</context>
+<context>
     <name>fm::CutList</name>
     <message>
         <source>Cut list</source>
@@ -606,6 +628,24 @@
     <message>
         <source>the file stops on feelers %1 = %2</source>
         <translation>die Feile hält auf Fühlerlehren %1 = %2</translation>
+    </message>
+</context>
+<context>
+    <name>fm::DrawingTable</name>
+    <message>
+        <source>The drawing as a table</source>
+        <translation>Die Zeichnung als Tabelle</translation>
+    </message>
+</context>
+<context>
+    <name>fm::DrawingTableModel</name>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+    <message>
+        <source>value</source>
+        <translation>Wert</translation>
     </message>
 </context>
 <context>
@@ -826,6 +866,17 @@
     <message>
         <source>less: likely heard</source>
         <translation>weniger: wohl zu hören</translation>
+    </message>
+</context>
+<context>
+    <name>fm::HelpWindow</name>
+    <message>
+        <source>Help · Fair Measure</source>
+        <translation>Hilfe · Fair Measure</translation>
+    </message>
+    <message>
+        <source>Help</source>
+        <translation>Hilfe</translation>
     </message>
 </context>
 <context>
@@ -1325,6 +1376,58 @@
         <source>, open</source>
         <translation>, leer</translation>
     </message>
+    <message>
+        <source>Su&amp;rvey</source>
+        <translation>&amp;Befund</translation>
+    </message>
+    <message>
+        <source>Alt+1</source>
+        <translation>Alt+1</translation>
+    </message>
+    <message>
+        <source>Go to the survey</source>
+        <translation>Zum Befund</translation>
+    </message>
+    <message>
+        <source>Nut or what lies be&amp;hind it</source>
+        <translation>Sattel oder was da&amp;hinter liegt</translation>
+    </message>
+    <message>
+        <source>Draw the nut, or the string&apos;s way from it to the post</source>
+        <translation>Den Sattel zeichnen oder den Weg der Saite von ihm zum Wirbel</translation>
+    </message>
+    <message>
+        <source>The drawing as a tab&amp;le</source>
+        <translation>Die Zeichnung als Tabe&amp;lle</translation>
+    </message>
+    <message>
+        <source>The values of this drawing as a table, or the drawing again</source>
+        <translation>Die Werte dieser Zeichnung als Tabelle, oder wieder die Zeichnung</translation>
+    </message>
+    <message>
+        <source>&amp;Compare schools</source>
+        <translation>S&amp;chulen vergleichen</translation>
+    </message>
+    <message>
+        <source>The numbers that differ between the schools of the choice in sight, side by side</source>
+        <translation>Die Zahlen, in denen sich die Schulen der Wahl in Sicht unterscheiden, nebeneinander</translation>
+    </message>
+    <message>
+        <source>&amp;Help on this station</source>
+        <translation>&amp;Hilfe zu dieser Station</translation>
+    </message>
+    <message>
+        <source>What this station is for, how its numbers come about, what to mind</source>
+        <translation>Wozu diese Station da ist, wie ihre Zahlen zustande kommen, worauf zu achten ist</translation>
+    </message>
+    <message>
+        <source>There is no choice between schools on this page</source>
+        <translation>Auf dieser Seite gibt es keine Wahl zwischen Schulen</translation>
+    </message>
+    <message>
+        <source>Schools side by side</source>
+        <translation>Schulen nebeneinander</translation>
+    </message>
 </context>
 <context>
     <name>fm::NeckCanvas</name>
@@ -1667,6 +1770,97 @@
     <message>
         <source>string</source>
         <translation>Saite</translation>
+    </message>
+</context>
+<context>
+    <name>fm::NutBehindCanvas</name>
+    <message>
+        <source>Drawing of what lies behind the nut</source>
+        <translation>Zeichnung dessen, was hinter dem Sattel liegt</translation>
+    </message>
+    <message>
+        <source>post behind the front face</source>
+        <translation>Wirbel hinter der Vorderseite</translation>
+    </message>
+    <message>
+        <source>post across from the centreline</source>
+        <translation>Wirbel quer zur Mittellinie</translation>
+    </message>
+    <message>
+        <source>post below the fret tops</source>
+        <translation>Wirbel unter den Bundkronen</translation>
+    </message>
+    <message>
+        <source>headstock angle</source>
+        <translation>Kopfwinkel</translation>
+    </message>
+    <message>
+        <source>front set forward</source>
+        <translation>Vorderkante vorgesetzt</translation>
+    </message>
+    <message>
+        <source>breaks down over the nut</source>
+        <translation>knickt über dem Sattel nach unten</translation>
+    </message>
+    <message>
+        <source>bends to the side over the nut</source>
+        <translation>knickt über dem Sattel zur Seite</translation>
+    </message>
+    <message>
+        <source>bends in all over the nut</source>
+        <translation>knickt über dem Sattel insgesamt</translation>
+    </message>
+    <message>
+        <source>fall of the slot&apos;s floor</source>
+        <translation>Fall des Kerbengrunds</translation>
+    </message>
+    <message>
+        <source>front %1 forward: fret 1 plays %2 off; with the front at the line %3</source>
+        <translation>Vorderkante %1 vor: Bund 1 liegt %2 daneben; mit der Kante an der Linie %3</translation>
+    </message>
+    <message>
+        <source>the chosen string from the side, all from above; the head to the left</source>
+        <translation>die gewählte Saite von der Seite, alle von oben; der Kopf links</translation>
+    </message>
+    <message>
+        <source>no posts given (page Behind): floors follow the headstock angle</source>
+        <translation>keine Wirbel angegeben (Seite Dahinter): Die Gründe folgen dem Kopfwinkel</translation>
+    </message>
+    <message>
+        <source>behind the front</source>
+        <translation>hinter der Kante</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
+    <message>
+        <source>below the frets</source>
+        <translation>unter den Bünden</translation>
+    </message>
+    <message>
+        <source>headstock</source>
+        <translation>Kopfwinkel</translation>
+    </message>
+    <message>
+        <source>set forward</source>
+        <translation>vorgesetzt</translation>
+    </message>
+    <message>
+        <source>breaks down</source>
+        <translation>nach unten</translation>
+    </message>
+    <message>
+        <source>to the side</source>
+        <translation>zur Seite</translation>
+    </message>
+    <message>
+        <source>floor falls</source>
+        <translation>Grund fällt</translation>
+    </message>
+    <message>
+        <source>in all</source>
+        <translation>insgesamt</translation>
     </message>
 </context>
 <context>
@@ -2066,6 +2260,30 @@
         <source>breaks %1 down, %2 aside</source>
         <translation>knickt %1 abwärts, %2 seitwärts</translation>
     </message>
+    <message>
+        <source>clear space wanted between strings</source>
+        <translation>gewünschter Zwischenraum der Saiten</translation>
+    </message>
+    <message>
+        <source>clear at least</source>
+        <translation>frei mindestens</translation>
+    </message>
+    <message>
+        <source>wanted from the outer strings to the edge</source>
+        <translation>gewünscht von den Außensaiten zum Rand</translation>
+    </message>
+    <message>
+        <source>edge at least</source>
+        <translation>Rand mindestens</translation>
+    </message>
+    <message>
+        <source>Verdict on the nut as found</source>
+        <translation>Urteil über den Sattel im Fundzustand</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutStation</name>
@@ -2076,10 +2294,6 @@
     <message>
         <source>found</source>
         <translation>vorgefunden</translation>
-    </message>
-    <message>
-        <source>T</source>
-        <translation>T</translation>
     </message>
     <message>
         <source>target</source>
@@ -2096,6 +2310,14 @@
     <message>
         <source>nothing read yet: enter gap and action in the cut list of the fitted nut</source>
         <translation>noch nichts gemessen: Luft und Saitenlage in der Schnittliste des eingesetzten Sattels eingeben</translation>
+    </message>
+    <message>
+        <source>behind it</source>
+        <translation>dahinter</translation>
+    </message>
+    <message>
+        <source>T, H</source>
+        <translation>T, H</translation>
     </message>
 </context>
 <context>
@@ -2885,6 +3107,14 @@
             <numerusform>und %n weitere</numerusform>
         </translation>
     </message>
+    <message>
+        <source>only the first</source>
+        <translation>nur der erste</translation>
+    </message>
+    <message>
+        <source>Doubts: %1</source>
+        <translation>Zweifel: %1</translation>
+    </message>
 </context>
 <context>
     <name>fm::StationPath</name>
@@ -3104,16 +3334,48 @@
         <source>The jobs of %1</source>
         <translation>Die Aufträge von %1</translation>
     </message>
+    <message>
+        <source>Strings under tension: mind the eyes. A lifted bridge, a loose brace or a stuck rod is a job for a trained repairer.</source>
+        <translation>Saiten unter Spannung: auf die Augen achten. Ein gelöster Steg, ein loser Balken oder ein fester Halsstab ist Arbeit für eine geübte Hand.</translation>
+    </message>
+    <message>
+        <source>Look for: %1</source>
+        <translation>Ansehen: %1</translation>
+    </message>
+    <message>
+        <source>Looked at and read</source>
+        <translation>Angesehen und gemessen</translation>
+    </message>
+    <message>
+        <source>Read gap and height, string by string</source>
+        <translation>Lücke und Höhe messen, Saite für Saite</translation>
+    </message>
+    <message>
+        <source>Survey</source>
+        <translation>Befund</translation>
+    </message>
+    <message>
+        <source>The survey: what to look at, readings as found (Alt+1)</source>
+        <translation>Der Befund: was anzusehen ist, Messungen im Fundzustand (Alt+1)</translation>
+    </message>
+    <message>
+        <source>not looked at</source>
+        <translation>nicht angesehen</translation>
+    </message>
+    <message>
+        <source>%1 found</source>
+        <translation>%1 gefunden</translation>
+    </message>
+    <message>
+        <source>%1 of %2 looked at</source>
+        <translation>%1 von %2 angesehen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StringWay</name>
     <message>
         <source>The string&apos;s way from post to anchor</source>
         <translation>Der Weg der Saite vom Wirbel zum Anker</translation>
-    </message>
-    <message>
-        <source>%1: %2 over fret 1, %3 over fret 12, %4 over fret %5</source>
-        <translation>%1: %2 über Bund 1, %3 über Bund 12, %4 über Bund %5</translation>
     </message>
     <message>
         <source>bends %1</source>
@@ -3136,12 +3398,20 @@
         <translation>Kompensation</translation>
     </message>
     <message>
-        <source>gaps over the frets ×%1; ends not to scale</source>
-        <translation>Luft über den Bünden ×%1; Enden nicht maßstäblich</translation>
-    </message>
-    <message>
         <source>The string from post to anchor. Click nut, neck, saddle or bridge for its station; the wheel changes the string</source>
         <translation>Die Saite von der Mechanik bis zum Halt. Ein Klick auf Sattel, Hals, Stegeinlage oder Steg führt zu seiner Station; das Rad wechselt die Saite</translation>
+    </message>
+    <message>
+        <source>%1 over fret %2</source>
+        <translation>%1 über Bund %2</translation>
+    </message>
+    <message>
+        <source>break angle</source>
+        <translation>Knickwinkel</translation>
+    </message>
+    <message>
+        <source>gaps ×%1, swing at %2 N dashed; ends not to scale</source>
+        <translation>Lücken ×%1, Schwingung bei %2 N gestrichelt; Enden nicht maßstäblich</translation>
     </message>
 </context>
 <context>
@@ -3353,6 +3623,361 @@
         <source>%1 taken out</source>
         <translation>%1 herausgenommen</translation>
     </message>
+    <message>
+        <source>Shop&apos;s sets</source>
+        <translation>Sätze der Werkstatt</translation>
+    </message>
+    <message>
+        <source>A set from the shop&apos;s list</source>
+        <translation>Ein Satz aus der Liste der Werkstatt</translation>
+    </message>
+    <message>
+        <source>none in the workshop&apos;s file</source>
+        <translation>keiner in der Datei der Werkstatt</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SurveyCanvas</name>
+    <message>
+        <source>Drawing of the instrument</source>
+        <translation>Zeichnung des Instruments</translation>
+    </message>
+    <message>
+        <source>humidity in percent</source>
+        <translation>Luftfeuchte in Prozent</translation>
+    </message>
+    <message>
+        <source>relief as found</source>
+        <translation>Halskrümmung im Fundzustand</translation>
+    </message>
+    <message>
+        <source>gap over fret 1 as found</source>
+        <translation>Lücke über Bund 1 im Fundzustand</translation>
+    </message>
+    <message>
+        <source>height over fret 12 as found</source>
+        <translation>Höhe über Bund 12 im Fundzustand</translation>
+    </message>
+    <message>
+        <source>width of the slot as found</source>
+        <translation>Weite der Kerbe im Fundzustand</translation>
+    </message>
+    <message>
+        <source>slot width</source>
+        <translation>Kerbe weit</translation>
+    </message>
+    <message>
+        <source>over fret 1, held at %1</source>
+        <translation>über Bund 1, bei %1 gedrückt</translation>
+    </message>
+    <message>
+        <source>gap over fret 1</source>
+        <translation>Lücke über Bund 1</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Krümmung</translation>
+    </message>
+    <message>
+        <source>over fret 12</source>
+        <translation>über Bund 12</translation>
+    </message>
+    <message>
+        <source>over fret 12, capo at 1</source>
+        <translation>über Bund 12, Kapo an 1</translation>
+    </message>
+    <message>
+        <source>humidity, %</source>
+        <translation>Luftfeuchte, %</translation>
+    </message>
+    <message>
+        <source>from the front, %1 side up, and from the side; body and head broken off</source>
+        <translation>von vorn, %1 oben, und von der Seite; Korpus und Kopf abgebrochen</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SurveyMarkButton</name>
+    <message>
+        <source>not looked at</source>
+        <translation>nicht angesehen</translation>
+    </message>
+    <message>
+        <source>fine</source>
+        <translation>in Ordnung</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>gefunden</translation>
+    </message>
+    <message>
+        <source>%1 · %2: %3</source>
+        <translation>%1 · %2: %3</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SurveyPages</name>
+    <message>
+        <source>Seen</source>
+        <translation>Gesehen</translation>
+    </message>
+    <message>
+        <source>not looked at</source>
+        <translation>nicht angesehen</translation>
+    </message>
+    <message>
+        <source>fine</source>
+        <translation>in Ordnung</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>gefunden</translation>
+    </message>
+    <message>
+        <source>note on this point</source>
+        <translation>Notiz zu diesem Punkt</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>no picture</source>
+        <translation>kein Bild</translation>
+    </message>
+    <message>
+        <source>The point goes without its picture; the file stays in the job&apos;s folder</source>
+        <translation>Der Punkt bleibt ohne Bild; die Datei bleibt im Ordner des Auftrags</translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation>Ansehen</translation>
+    </message>
+    <message>
+        <source>Gap over fret 1 read with</source>
+        <translation>Lücke über Bund 1 gemessen mit</translation>
+    </message>
+    <message>
+        <source>Height over fret 12 read with</source>
+        <translation>Höhe über Bund 12 gemessen mit</translation>
+    </message>
+    <message>
+        <source>Relief read with</source>
+        <translation>Krümmung gemessen mit</translation>
+    </message>
+    <message>
+        <source>Gauges</source>
+        <translation>Messmittel</translation>
+    </message>
+    <message>
+        <source>title of the job</source>
+        <translation>Titel des Auftrags</translation>
+    </message>
+    <message>
+        <source>owner</source>
+        <translation>Besitzer</translation>
+    </message>
+    <message>
+        <source>Played</source>
+        <translation>Gespielt</translation>
+    </message>
+    <message>
+        <source>right-handed</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>left-handed</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>Unit</source>
+        <translation>Einheit</translation>
+    </message>
+    <message>
+        <source>unit %1</source>
+        <translation>Einheit %1</translation>
+    </message>
+    <message>
+        <source>pitch of A4 in Hz</source>
+        <translation>Tonhöhe von A4 in Hz</translation>
+    </message>
+    <message>
+        <source>Job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>A4, Hz</source>
+        <translation>A4, Hz</translation>
+    </message>
+    <message>
+        <source>Playing</source>
+        <translation>Spiel</translation>
+    </message>
+    <message>
+        <source>finger behind the fret</source>
+        <translation>Finger hinter dem Bund</translation>
+    </message>
+    <message>
+        <source>finger behind</source>
+        <translation>Finger dahinter</translation>
+    </message>
+    <message>
+        <source>string pressed below the fret&apos;s top</source>
+        <translation>Saite unter die Bundkrone gedrückt</translation>
+    </message>
+    <message>
+        <source>pressed by</source>
+        <translation>gedrückt um</translation>
+    </message>
+    <message>
+        <source>pluck in newton</source>
+        <translation>Anschlag in Newton</translation>
+    </message>
+    <message>
+        <source>pluck, N</source>
+        <translation>Anschlag, N</translation>
+    </message>
+    <message>
+        <source>share of the pluck toward the board</source>
+        <translation>Anteil des Anschlags zum Griffbrett</translation>
+    </message>
+    <message>
+        <source>share down</source>
+        <translation>Anteil abwärts</translation>
+    </message>
+    <message>
+        <source>plucked this far from the saddle</source>
+        <translation>so weit von der Einlage angeschlagen</translation>
+    </message>
+    <message>
+        <source>from saddle</source>
+        <translation>von der Einlage</translation>
+    </message>
+    <message>
+        <source>least gap behind the finger</source>
+        <translation>kleinste Lücke hinter dem Finger</translation>
+    </message>
+    <message>
+        <source>behind finger</source>
+        <translation>hinterm Finger</translation>
+    </message>
+    <message>
+        <source>stiffness of the string&apos;s ends, 0 to 1</source>
+        <translation>Steife der Saitenenden, 0 bis 1</translation>
+    </message>
+    <message>
+        <source>stiff ends</source>
+        <translation>steife Enden</translation>
+    </message>
+    <message>
+        <source>string beyond nut and saddle that stretches too</source>
+        <translation>Saite jenseits von Sattel und Einlage, die sich mitdehnt</translation>
+    </message>
+    <message>
+        <source>beyond the ends</source>
+        <translation>jenseits der Enden</translation>
+    </message>
+    <message>
+        <source>%1: not looked at</source>
+        <translation>%1: nicht angesehen</translation>
+    </message>
+    <message>
+        <source>%1: fine</source>
+        <translation>%1: in Ordnung</translation>
+    </message>
+    <message>
+        <source>%1: found</source>
+        <translation>%1: gefunden</translation>
+    </message>
+    <message>
+        <source>A picture of it</source>
+        <translation>Ein Bild davon</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</translation>
+    </message>
+    <message>
+        <source>%1 is no picture this program can read</source>
+        <translation>%1 ist kein Bild, das dieses Programm lesen kann</translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>a picture…</source>
+        <translation>ein Bild …</translation>
+    </message>
+    <message>
+        <source>Keep a picture of it in the job&apos;s folder; or drop one here</source>
+        <translation>Ein Bild davon im Ordner des Auftrags aufheben; oder eines hierher ziehen</translation>
+    </message>
+    <message>
+        <source>Show the picture</source>
+        <translation>Das Bild zeigen</translation>
+    </message>
+    <message>
+        <source>%1 is missing</source>
+        <translation>%1 fehlt</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SurveyStation</name>
+    <message>
+        <source>fret 1</source>
+        <translation>Bund 1</translation>
+    </message>
+    <message>
+        <source>fret 12</source>
+        <translation>Bund 12</translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation>Kerbe</translation>
+    </message>
+    <message>
+        <source>Survey</source>
+        <translation>Befund</translation>
+    </message>
+    <message>
+        <source>As found</source>
+        <translation>Fundzustand</translation>
+    </message>
+    <message>
+        <source>reading %1, %2</source>
+        <translation>Messung %1, %2</translation>
+    </message>
+    <message>
+        <source>%1 of %2 looked at</source>
+        <translation>%1 von %2 angesehen</translation>
+    </message>
+    <message>
+        <source>%1 found</source>
+        <translation>%1 gefunden</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 of %2 · %3&lt;/b&gt;&lt;br&gt;%4</source>
+        <translation>&lt;b&gt;%1 von %2 · %3&lt;/b&gt;&lt;br&gt;%4</translation>
+    </message>
+</context>
+<context>
+    <name>fm::TextField</name>
+    <message>
+        <source>%1: click or Tab, write, Enter</source>
+        <translation>%1: anklicken oder Tab, schreiben, Enter</translation>
+    </message>
 </context>
 <context>
     <name>fm::ValueField</name>
@@ -3375,6 +4000,69 @@
     <message>
         <source>%1: %2; the old value stands</source>
         <translation>%1: %2; der alte Wert bleibt</translation>
+    </message>
+</context>
+<context>
+    <name>fm::Verdict</name>
+    <message>
+        <source>&lt;b&gt;File.&lt;/b&gt; No slot is too low or too wide.</source>
+        <translation>&lt;b&gt;Feilen.&lt;/b&gt; Keine Kerbe ist zu tief oder zu weit.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Fill and cut again: %1.&lt;/b&gt; A third of the slots or fewer, none deeper than 0.4 mm.</source>
+        <translation>&lt;b&gt;Füllen und neu schneiden: %1.&lt;/b&gt; Ein Drittel der Kerben oder weniger, keine um mehr als 0,4 mm.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Shim the whole nut by %1, then file.&lt;/b&gt; More than two thirds of the slots are too low.</source>
+        <translation>&lt;b&gt;Den ganzen Sattel um %1 unterlegen, dann feilen.&lt;/b&gt; Mehr als zwei Drittel der Kerben sind zu tief.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Make a new nut.&lt;/b&gt; Half of the slots or more are too wide or filled, or one is too deep to fill.</source>
+        <translation>&lt;b&gt;Einen neuen Sattel machen.&lt;/b&gt; Die Hälfte der Kerben oder mehr ist zu weit oder gefüllt, oder eine ist zu tief zum Füllen.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Shim by %1, or fill: %2.&lt;/b&gt; Too many to fill without thought, too few to shim without loss: the maker decides.</source>
+        <translation>&lt;b&gt;Um %1 unterlegen oder füllen: %2.&lt;/b&gt; Zu viele, um ohne Bedenken zu füllen, zu wenige, um ohne Verlust zu unterlegen: Wer ihn macht, entscheidet.</translation>
+    </message>
+    <message>
+        <source>Instead: a shim under the nut lifts every slot, and all are filed again; a new nut lasts longest.</source>
+        <translation>Stattdessen: Eine Unterlage hebt jede Kerbe, und alle werden neu gefeilt; ein neuer Sattel hält am längsten.</translation>
+    </message>
+    <message>
+        <source>Instead: a new nut costs more time and leaves nothing under it; filling so many slots wears soon.</source>
+        <translation>Stattdessen: Ein neuer Sattel kostet mehr Zeit und lässt nichts unter sich; so viele Füllungen sind bald abgespielt.</translation>
+    </message>
+    <message>
+        <source>Instead: filling holds for a while where the budget ends; say so to the owner.</source>
+        <translation>Stattdessen: Füllen hält eine Weile, wo das Geld endet; dem Besitzer sagen.</translation>
+    </message>
+    <message>
+        <source>Nothing read yet: with gap and action of a string its slot is judged here.</source>
+        <translation>Noch nichts gemessen: Mit Lücke und Lage einer Saite wird ihre Kerbe hier beurteilt.</translation>
+    </message>
+    <message>
+        <source>Of %1 slots read, %2 too low</source>
+        <translation>Von %1 gemessenen Kerben %2 zu tief</translation>
+    </message>
+    <message>
+        <source> (the lowest by %1)</source>
+        <translation> (die tiefste um %1)</translation>
+    </message>
+    <message>
+        <source>, %1 too wide or filled. A slot counts as too low from 0.02 mm, as too wide from 0.1 mm.</source>
+        <translation>, %1 zu weit oder gefüllt. Als zu tief gilt eine Kerbe ab 0,02 mm, als zu weit ab 0,1 mm.</translation>
+    </message>
+    <message>
+        <source>%1 raise %2</source>
+        <translation>%1 heben %2</translation>
+    </message>
+    <message>
+        <source>%1 take off %2</source>
+        <translation>%1 abnehmen %2</translation>
+    </message>
+    <message>
+        <source> (too wide)</source>
+        <translation> (zu weit)</translation>
     </message>
 </context>
 <context>
@@ -5497,6 +6185,226 @@
     <message>
         <source>{0}: the pin&apos;s hole reaches out of the bridge&apos;s outline</source>
         <translation>{0}: das Pinloch ragt aus dem Umriss des Stegs</translation>
+    </message>
+    <message>
+        <source>{where} is {0}; the plain name of a file in the job&apos;s folder of pictures is needed</source>
+        <translation>{where} ist {0}; nötig ist der bloße Name einer Datei im Bilderordner des Auftrags</translation>
+    </message>
+    <message>
+        <source>bridge lifting</source>
+        <translation>Steg löst sich</translation>
+    </message>
+    <message>
+        <source>Slip a thin card along the bridge&apos;s edges, the back one first: it finds no gap.</source>
+        <translation>Eine dünne Karte an den Kanten des Stegs entlangführen, hinten zuerst: Sie findet keinen Spalt.</translation>
+    </message>
+    <message>
+        <source>bridge lifting: no set-up until it is glued down; slacken the strings, it is a job for a trained repairer</source>
+        <translation>Steg löst sich: keine Einstellung, bevor er wieder geleimt ist; Saiten entspannen, das ist Arbeit für eine geübte Hand</translation>
+    </message>
+    <message>
+        <source>loose brace or sunk top</source>
+        <translation>Balken lose oder Decke eingesunken</translation>
+    </message>
+    <message>
+        <source>Tap the top and the back, then sight along the top: nothing rattles, no dip before the bridge, no hump behind it.</source>
+        <translation>Decke und Boden abklopfen, dann an der Decke entlangsehen: Nichts klirrt, keine Senke vor dem Steg, kein Buckel dahinter.</translation>
+    </message>
+    <message>
+        <source>loose brace or sunk top: no set-up until it is mended; slacken the strings, it is a job for a trained repairer</source>
+        <translation>Balken lose oder Decke eingesunken: keine Einstellung, bevor das behoben ist; Saiten entspannen, das ist Arbeit für eine geübte Hand</translation>
+    </message>
+    <message>
+        <source>open crack</source>
+        <translation>offener Riss</translation>
+    </message>
+    <message>
+        <source>Look along the grain of top, back and ribs in slanting light: no line opens under a light press.</source>
+        <translation>Decke, Boden und Zargen im Streiflicht entlang der Faser ansehen: Keine Linie öffnet sich unter leichtem Druck.</translation>
+    </message>
+    <message>
+        <source>open crack: close it first, it changes height and sound</source>
+        <translation>offener Riss: zuerst schließen, er verändert Höhe und Klang</translation>
+    </message>
+    <message>
+        <source>neck joint open</source>
+        <translation>Halsansatz offen</translation>
+    </message>
+    <message>
+        <source>Hold the body and press the neck to and fro: no line opens at the joint.</source>
+        <translation>Den Korpus halten und den Hals hin und her drücken: Am Ansatz öffnet sich keine Linie.</translation>
+    </message>
+    <message>
+        <source>neck joint open: no set-up until it holds; every height read now is lost</source>
+        <translation>Halsansatz offen: keine Einstellung, bevor er hält; jede Höhe von jetzt wäre verloren</translation>
+    </message>
+    <message>
+        <source>headstock cracked</source>
+        <translation>Kopfplatte gerissen</translation>
+    </message>
+    <message>
+        <source>Look behind the nut and between the posts, strings up to pitch: no line.</source>
+        <translation>Hinter dem Sattel und zwischen den Wirbeln nachsehen, Saiten auf Tonhöhe: keine Linie.</translation>
+    </message>
+    <message>
+        <source>headstock cracked: slacken the strings; no set-up until it is mended by a trained repairer</source>
+        <translation>Kopfplatte gerissen: Saiten entspannen; keine Einstellung, bevor eine geübte Hand sie gerichtet hat</translation>
+    </message>
+    <message>
+        <source>truss rod stuck or at its end</source>
+        <translation>Halsstab fest oder am Ende</translation>
+    </message>
+    <message>
+        <source>Set the wrench and feel, without force: the nut gives a little both ways.</source>
+        <translation>Den Schlüssel ansetzen und ohne Kraft fühlen: Die Mutter gibt nach beiden Seiten ein wenig nach.</translation>
+    </message>
+    <message>
+        <source>truss rod stuck or at its end: do not force it, it breaks; relief cannot be set until a trained repairer has seen it</source>
+        <translation>Halsstab fest oder am Ende: nicht zwingen, er bricht; die Krümmung lässt sich nicht einstellen, bevor eine geübte Hand ihn gesehen hat</translation>
+    </message>
+    <message>
+        <source>neck twisted</source>
+        <translation>Hals verdreht</translation>
+    </message>
+    <message>
+        <source>Sight from the body&apos;s end over the first fret and the last: they lie parallel.</source>
+        <translation>Vom Korpusende über den ersten und den letzten Bund sehen: Sie liegen parallel.</translation>
+    </message>
+    <message>
+        <source>neck twisted: the actions of the two sides cannot both be had; straighten it first or say what is left</source>
+        <translation>Hals verdreht: Beide Seiten können die gewünschte Lage nicht zugleich haben; zuerst richten oder sagen, was bleibt</translation>
+    </message>
+    <message>
+        <source>hump at the joint</source>
+        <translation>Buckel am Halsansatz</translation>
+    </message>
+    <message>
+        <source>Lay a straightedge on the frets: it does not ride on the joint.</source>
+        <translation>Ein Lineal auf die Bünde legen: Es reitet nicht auf dem Ansatz.</translation>
+    </message>
+    <message>
+        <source>hump at the joint: level it first, relief and action cannot make up for it</source>
+        <translation>Buckel am Halsansatz: zuerst abrichten, Krümmung und Lage gleichen ihn nicht aus</translation>
+    </message>
+    <message>
+        <source>high or loose fret</source>
+        <translation>Bund zu hoch oder lose</translation>
+    </message>
+    <message>
+        <source>Rock a short straightedge over three frets at a time, press each end: nothing rocks or gives.</source>
+        <translation>Ein kurzes Lineal über je drei Bünde wippen, jedes Ende drücken: Nichts wippt oder gibt nach.</translation>
+    </message>
+    <message>
+        <source>high or loose fret: seat or level it first, it buzzes at any action</source>
+        <translation>Bund zu hoch oder lose: zuerst setzen oder abrichten, er schnarrt bei jeder Lage</translation>
+    </message>
+    <message>
+        <source>frets worn</source>
+        <translation>Bünde abgespielt</translation>
+    </message>
+    <message>
+        <source>Look under the strings at the first frets: no flats, no grooves a nail finds.</source>
+        <translation>Unter den Saiten die ersten Bünde ansehen: keine Flächen, keine Rillen, die der Nagel findet.</translation>
+    </message>
+    <message>
+        <source>frets worn: dress them first, heights read over grooves are not the frets&apos;</source>
+        <translation>Bünde abgespielt: zuerst abrichten, über Rillen gelesene Höhen sind nicht die der Bünde</translation>
+    </message>
+    <message>
+        <source>sharp fret ends</source>
+        <translation>Bundenden stehen vor</translation>
+    </message>
+    <message>
+        <source>Run a finger along both edges of the board: no end stands out.</source>
+        <translation>Mit dem Finger an beiden Kanten des Griffbretts entlang: Kein Ende steht vor.</translation>
+    </message>
+    <message>
+        <source>sharp fret ends: the board has shrunk; dress them, and read again when the air is back</source>
+        <translation>Bundenden stehen vor: Das Griffbrett ist geschwunden; abrunden und wieder messen, wenn die Luft zurück ist</translation>
+    </message>
+    <message>
+        <source>packing under the nut</source>
+        <translation>Unterlage unter dem Sattel</translation>
+    </message>
+    <message>
+        <source>Look along the seat from both ends: bare wood, no paper, no glue line thicker than a hair.</source>
+        <translation>Von beiden Enden am Sitz entlangsehen: blankes Holz, kein Papier, keine Leimfuge dicker als ein Haar.</translation>
+    </message>
+    <message>
+        <source>packing under the nut: it goes when the nut is lifted, and the height with it</source>
+        <translation>Unterlage unter dem Sattel: Sie geht, wenn er abgenommen wird, und mit ihr die Höhe</translation>
+    </message>
+    <message>
+        <source>slots filled before</source>
+        <translation>Kerben schon gefüllt</translation>
+    </message>
+    <message>
+        <source>Look into each slot under the glass: one colour, no shine of glue.</source>
+        <translation>Unter der Lupe in jede Kerbe sehen: eine Farbe, kein Glanz von Kleber.</translation>
+    </message>
+    <message>
+        <source>slots filled before: a filling wears sooner; a new nut may be the quicker way</source>
+        <translation>Kerben schon gefüllt: Eine Füllung trägt sich schneller ab; ein neuer Sattel kann der kürzere Weg sein</translation>
+    </message>
+    <message>
+        <source>slots too wide</source>
+        <translation>Kerben zu weit</translation>
+    </message>
+    <message>
+        <source>Push each string sideways in its slot: it does not move.</source>
+        <translation>Jede Saite in ihrer Kerbe seitlich drücken: Sie bewegt sich nicht.</translation>
+    </message>
+    <message>
+        <source>slots too wide: note their widths, such slots count as too wide in the verdict</source>
+        <translation>Kerben zu weit: ihre Weite notieren, solche Kerben gelten im Urteil als zu weit</translation>
+    </message>
+    <message>
+        <source>packing under the saddle</source>
+        <translation>Unterlage unter der Einlage</translation>
+    </message>
+    <message>
+        <source>Look into both ends of the slot: the piece stands on wood.</source>
+        <translation>An beiden Enden in die Nut sehen: Das Stück steht auf Holz.</translation>
+    </message>
+    <message>
+        <source>packing under the saddle: the height to take off counts from what it stands on</source>
+        <translation>Unterlage unter der Einlage: Was abzunehmen ist, zählt von dem, worauf sie steht</translation>
+    </message>
+    <message>
+        <source>saddle leans or is loose</source>
+        <translation>Einlage neigt sich oder ist lose</translation>
+    </message>
+    <message>
+        <source>Push the saddle&apos;s top to and fro: it stands upright and still.</source>
+        <translation>Oben an der Einlage hin und her drücken: Sie steht gerade und still.</translation>
+    </message>
+    <message>
+        <source>saddle leans or is loose: fit it first, its crown moves with every turn of a post</source>
+        <translation>Einlage neigt sich oder ist lose: zuerst einpassen, ihr Scheitel wandert mit jeder Drehung am Wirbel</translation>
+    </message>
+    <message>
+        <source>a post slips</source>
+        <translation>ein Wirbel rutscht</translation>
+    </message>
+    <message>
+        <source>Tune up from below and wait: the pitch stays.</source>
+        <translation>Von unten stimmen und warten: Die Tonhöhe bleibt.</translation>
+    </message>
+    <message>
+        <source>a post slips: mend it first, nothing read at a sinking pitch holds</source>
+        <translation>ein Wirbel rutscht: zuerst beheben, bei sinkender Tonhöhe gilt keine Messung</translation>
+    </message>
+    <message>
+        <source>old or unknown strings</source>
+        <translation>Saiten alt oder unbekannt</translation>
+    </message>
+    <message>
+        <source>Look and feel along each string: clean, even, of the gauge in the list.</source>
+        <translation>Jede Saite ansehen und befühlen: sauber, gleichmäßig, von der Stärke in der Liste.</translation>
+    </message>
+    <message>
+        <source>old or unknown strings: put the set on that will stay; gaps and intonation belong to it</source>
+        <translation>Saiten alt oder unbekannt: den Satz aufziehen, der bleibt; Lücken und Reinheit gehören zu ihm</translation>
     </message>
 </context>
 <context>
