@@ -73,6 +73,9 @@ void print_keystroke(const char* station, QWidget* in, const char* key, const QS
 }
 
 void print_keystrokes(MainWindow& window) {
+    window.choose_station(Station::survey);
+    print_keystroke("survey", window.survey(), "found.nut_gap_mm",
+                    {QStringLiteral("0.51"), QStringLiteral("0.52")});
     window.choose_station(Station::neck);
     print_keystroke("neck", window.neck(), "neck.fret_height_mm",
                     {QStringLiteral("1.1"), QStringLiteral("1.2")});
@@ -81,6 +84,10 @@ void print_keystrokes(MainWindow& window) {
     window.choose_station(Station::nut);
     print_keystroke("nut", window.nut(), "neck.fret_height_mm",
                     {QStringLiteral("1.1"), QStringLiteral("1.2")});
+    window.choose_behind(true);
+    print_keystroke("behind", window.nut()->canvas(), "nut.headstock_angle_deg",
+                    {QStringLiteral("11"), QStringLiteral("12")});
+    window.choose_behind(false);
     window.choose_station(Station::saddle);
     print_keystroke("saddle", window.saddle(), "saddle.action.bass_mm",
                     {QStringLiteral("2.1"), QStringLiteral("2.2")});

@@ -3410,8 +3410,12 @@
         <translation>Knickwinkel</translation>
     </message>
     <message>
-        <source>gaps ×%1, swing at %2 N dashed; ends not to scale</source>
-        <translation>Lücken ×%1, Schwingung bei %2 N gestrichelt; Enden nicht maßstäblich</translation>
+        <source>gaps ×%1, swing at %2 N dashed</source>
+        <translation>Lücken ×%1, Schwingung bei %2 N gestrichelt</translation>
+    </message>
+    <message>
+        <source>not to scale</source>
+        <translation>nicht maßstäblich</translation>
     </message>
 </context>
 <context>

@@ -16,8 +16,8 @@ struct Headroom {
 /// Straight from the top of the fretted fret (0: the nut) to the saddle: height over fret m's top [mm].
 double clearance_mm(const StandingString& string, int fretted, int over);
 
-/// How deep the string swings toward the board for each newton of the pluck, so far from where it leaves the nut
-/// or the fretted fret [mm/N]. @param length_mm sounding @param at_mm 0 … length_mm
+/// How deep the string swings toward the board for each newton of the pluck, so far from where it leaves the
+/// nut or the fretted fret [mm/N]. @param length_mm sounding @param at_mm 0 … length_mm
 double swing_mm_per_n(const Player& player, double length_mm, double tension_n, double at_mm);
 
 /// Headroom of the note at a fret. @param fretted 0 (open) … frets − 1 @param tension_n of that note

@@ -7,24 +7,16 @@ namespace fm {
 const std::vector<SurveyPoint>& survey_points() {
     using enum SurveyPlace;
     using enum SurveyWeight;
-    static const std::vector<SurveyPoint> points{{"bridge_lifting", bridge, unsafe},
-                                                 {"brace_loose", top, unsafe},
-                                                 {"crack_open", top, first},
-                                                 {"neck_joint_open", joint, unsafe},
-                                                 {"headstock_cracked", head, unsafe},
-                                                 {"rod_stuck", head, unsafe},
-                                                 {"neck_twisted", neck, first},
-                                                 {"neck_humped", joint, first},
-                                                 {"fret_loose", board, first},
-                                                 {"frets_worn", board, first},
-                                                 {"fret_ends", board, known},
-                                                 {"nut_packed", nut, known},
-                                                 {"slots_filled", nut, known},
-                                                 {"slots_widened", nut, known},
-                                                 {"saddle_packed", saddle, known},
-                                                 {"saddle_leans", saddle, first},
-                                                 {"posts_slip", strings, first},
-                                                 {"strings_old", strings, first}};
+    static const std::vector<SurveyPoint> points{
+        {"bridge_lifting", bridge, unsafe},  {"brace_loose", top, unsafe},
+        {"crack_open", top, first},          {"neck_joint_open", joint, unsafe},
+        {"headstock_cracked", head, unsafe}, {"rod_stuck", head, unsafe},
+        {"neck_twisted", neck, first},       {"neck_humped", joint, first},
+        {"fret_loose", board, first},        {"frets_worn", board, first},
+        {"fret_ends", board, known},         {"nut_packed", nut, known},
+        {"slots_filled", nut, known},        {"slots_widened", nut, known},
+        {"saddle_packed", saddle, known},    {"saddle_leans", saddle, first},
+        {"posts_slip", strings, first},      {"strings_old", strings, first}};
     return points;
 }
 
@@ -43,7 +35,8 @@ std::vector<Message> survey_doubts(const std::vector<SurveyFinding>& findings) {
 
 std::optional<std::size_t> unsafe_finding(const std::vector<SurveyFinding>& findings) {
     for (std::size_t i = 0; i < findings.size(); ++i)
-        if (findings[i].mark == SurveyMark::found && survey_points()[i].weight == SurveyWeight::unsafe) return i;
+        if (findings[i].mark == SurveyMark::found && survey_points()[i].weight == SurveyWeight::unsafe)
+            return i;
     return std::nullopt;
 }
 

@@ -12,10 +12,8 @@ namespace {
 void copy_file(const QString& from, const QString& to) {
     QFile file(from);
     if (!file.copy(to))
-        throw InputError({"file_not_written",
-                          Severity::error,
-                          {},
-                          {to.toStdString(), file.errorString().toStdString()}});
+        throw InputError(
+            {"file_not_written", Severity::error, {}, {to.toStdString(), file.errorString().toStdString()}});
 }
 
 void make_folder(const QString& folder) {
@@ -33,8 +31,7 @@ QString pictures_folder(const QString& job_path) {
 
 QString copy_picture(const QString& path, const QString& folder, const QString& name) {
     const QFileInfo picture(path);
-    if (!picture.isFile())
-        throw InputError({"file_missing", Severity::error, {}, {path.toStdString()}});
+    if (!picture.isFile()) throw InputError({"file_missing", Severity::error, {}, {path.toStdString()}});
     make_folder(folder);
     const QString ending = QLatin1Char('.') + picture.suffix().toLower();
     QString kept = name + ending;

@@ -56,8 +56,7 @@ std::vector<SurveyFinding> read_survey(Reader& root) {
         SurveyFinding finding;
         Reader reader = survey.object(point.word, false);
         if (reader.has("state"))
-            finding.mark =
-                static_cast<SurveyMark>(reader.word("state", {"fine", "found"}, std::nullopt));
+            finding.mark = static_cast<SurveyMark>(reader.word("state", {"fine", "found"}, std::nullopt));
         finding.note = reader.text_or("note", "");
         finding.photo = reader.text_or("photo", "");
         // Only a plain name: a picture lies in the job's own folder.

@@ -60,8 +60,9 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
     const double top = seat + string.slot.made_top_above_seat_mm;
     const double floor = seat + string.slot.floor_above_seat_mm;
     drawing.add(line_path(Layer::centre, {back - 10.0, 0}, {board_drawn_mm, 0}, plane_line));
-    drawing.add(shape({{front, board}, {board_drawn_mm, board}, {board_drawn_mm, seat - 4.0}, {front, seat - 4.0}},
-                      Fill::none));
+    drawing.add(
+        shape({{front, board}, {board_drawn_mm, board}, {board_drawn_mm, seat - 4.0}, {front, seat - 4.0}},
+              Fill::none));
     drawing.add(shape({{front, seat}, {back, seat - fall}, {back, top}, {front, top}}, Fill::material));
     const Point leaves{back, floor - string.slot.floor_back_drop_mm};
     drawing.add(line_path(Layer::cut, {front, floor}, leaves, floor_line));
@@ -107,8 +108,7 @@ Drawing nut_behind_plan(const Design& design, const Solution& solution, std::siz
     };
     std::vector<Point> front{on_front(-half)};
     for (std::size_t i = 0; i + 1 < solution.strings.size(); ++i) { // steps stand between the strings
-        const double y =
-            0.5 * (solution.strings[i].line.nut_y_mm + solution.strings[i + 1].line.nut_y_mm);
+        const double y = 0.5 * (solution.strings[i].line.nut_y_mm + solution.strings[i + 1].line.nut_y_mm);
         front.push_back(on_front(y - 1e-6));
         front.push_back(on_front(y + 1e-6));
     }
@@ -116,7 +116,9 @@ Drawing nut_behind_plan(const Design& design, const Solution& solution, std::siz
     std::vector<Point> nut = front;
     nut.push_back({slant * half - design.nut.thickness_mm, side * half});
     nut.push_back({-slant * half - design.nut.thickness_mm, -side * half});
-    drawing.add(shape({{slant * half, side * half}, {board_drawn_mm, side * half}, {board_drawn_mm, -side * half},
+    drawing.add(shape({{slant * half, side * half},
+                       {board_drawn_mm, side * half},
+                       {board_drawn_mm, -side * half},
                        {-slant * half, -side * half}},
                       Fill::none));
     drawing.add(shape(nut, Fill::material));
@@ -128,7 +130,8 @@ Drawing nut_behind_plan(const Design& design, const Solution& solution, std::siz
         const Stroke stroke{std::max(0.3, 0.5 * design.strings[i].diameter_mm),
                             i == chosen ? Ink::chosen : Ink::faint, LineStyle::solid};
         const double spread = (string.line.saddle_y_mm - string.line.nut_y_mm) / string.line.scale_mm;
-        drawing.add(line_path(Layer::text, {board_drawn_mm, at.y + side * spread * board_drawn_mm}, at, stroke));
+        drawing.add(
+            line_path(Layer::text, {board_drawn_mm, at.y + side * spread * board_drawn_mm}, at, stroke));
         if (design.nut.posts.empty()) {
             drawing.add(line_path(Layer::text, at, {-head_drawn_mm, at.y}, stroke));
             continue;

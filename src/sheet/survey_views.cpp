@@ -79,11 +79,17 @@ Drawing instrument_front(const Design& design, const Solution& solution,
     }
     const double post = design.nut.posts.empty() ? 0.0 : 16.0;
     const double head = std::max(nut + 8.0, nut + post);
-    drawing.add(shape({{0, nut}, {-18, head}, {-reach.before_mm, 0.9 * head}, {-reach.before_mm, -0.9 * head},
-                       {-18, -head}, {0, -nut}},
+    drawing.add(shape({{0, nut},
+                       {-18, head},
+                       {-reach.before_mm, 0.9 * head},
+                       {-reach.before_mm, -0.9 * head},
+                       {-18, -head},
+                       {0, -nut}},
                       outline_line, Fill::none));
-    drawing.add(shape({{0, nut}, {last + 8, neck.half_width_mm(last + 8)},
-                       {last + 8, -neck.half_width_mm(last + 8)}, {0, -nut}},
+    drawing.add(shape({{0, nut},
+                       {last + 8, neck.half_width_mm(last + 8)},
+                       {last + 8, -neck.half_width_mm(last + 8)},
+                       {0, -nut}},
                       outline_line, Fill::paper));
     draw_bridge(drawing, design, solution, side);
     for (int n = 1; n <= neck.frets(); ++n) {
@@ -94,8 +100,9 @@ Drawing instrument_front(const Design& design, const Solution& solution,
         drawing.add(line_path(Layer::text, edge(design.neck.scale_bass_mm, -side),
                               edge(design.neck.scale_treble_mm, side), faint_line));
     }
-    drawing.add(shape({{-design.nut.thickness_mm, nut}, {0, nut}, {0, -nut}, {-design.nut.thickness_mm, -nut}},
-                      outline_line, Fill::material));
+    drawing.add(
+        shape({{-design.nut.thickness_mm, nut}, {0, nut}, {0, -nut}, {-design.nut.thickness_mm, -nut}},
+              outline_line, Fill::material));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringLine& line = solution.strings[i].line;
         const Stroke stroke{0.3, i == options.chosen ? Ink::chosen : Ink::faint, LineStyle::solid};
@@ -116,7 +123,8 @@ Drawing instrument_front(const Design& design, const Solution& solution,
     return drawing;
 }
 
-Drawing instrument_side(const Design& design, const Solution& solution, const InstrumentViewOptions& options) {
+Drawing instrument_side(const Design& design, const Solution& solution,
+                        const InstrumentViewOptions& options) {
     Drawing drawing;
     const Neck neck(design.neck);
     const InstrumentReach reach = instrument_reach(design, solution);
@@ -127,23 +135,36 @@ Drawing instrument_side(const Design& design, const Solution& solution, const In
     const double top = design.bridge ? -design.bridge->plane_above_top_mm : -7.0;
     const double board = -design.neck.fret_height_mm;
     const double fall = std::tan(design.nut.headstock_angle_deg * std::numbers::pi / 180.0);
-    drawing.add(shape({{0, board}, {0, -neck_thick_mm}, {-reach.before_mm, -head_thick_mm - 6 - fall * reach.before_mm},
-                       {-reach.before_mm, -6 - fall * reach.before_mm}, {-4, -6 - 4 * fall}},
+    drawing.add(shape({{0, board},
+                       {0, -neck_thick_mm},
+                       {-reach.before_mm, -head_thick_mm - 6 - fall * reach.before_mm},
+                       {-reach.before_mm, -6 - fall * reach.before_mm},
+                       {-4, -6 - 4 * fall}},
                       outline_line, Fill::paper));
-    drawing.add(shape({{0, board}, {last + 8, board}, {last + 8, std::min(top, board - 5)}, {joint, std::min(top, board - 5)},
-                       {joint, -heel_mm * 0.7}, {joint - 26, -neck_thick_mm - 2}, {0, -neck_thick_mm}},
+    drawing.add(shape({{0, board},
+                       {last + 8, board},
+                       {last + 8, std::min(top, board - 5)},
+                       {joint, std::min(top, board - 5)},
+                       {joint, -heel_mm * 0.7},
+                       {joint - 26, -neck_thick_mm - 2},
+                       {0, -neck_thick_mm}},
                       outline_line, Fill::paper));
-    drawing.add(shape({{joint, top - options.depth_mm}, {joint, top}, {reach.behind_mm, top},
+    drawing.add(shape({{joint, top - options.depth_mm},
+                       {joint, top},
+                       {reach.behind_mm, top},
                        {reach.behind_mm, top - options.depth_mm}},
                       outline_line, Fill::none, false));
-    drawing.add(line_path(Layer::text, {joint, top - options.depth_mm}, {reach.behind_mm, top - options.depth_mm},
-                          broken_line));
+    drawing.add(line_path(Layer::text, {joint, top - options.depth_mm},
+                          {reach.behind_mm, top - options.depth_mm}, broken_line));
     const double high = solution.bridge && solution.bridge->height_mm ? *solution.bridge->height_mm : 6.0;
     const double saddle_z = string.ends.saddle_z_mm;
-    drawing.add(shape({{bridge - 14, top}, {bridge + 18, top}, {bridge + 18, top + high}, {bridge - 14, top + high}},
-                      outline_line, Fill::material));
+    drawing.add(
+        shape({{bridge - 14, top}, {bridge + 18, top}, {bridge + 18, top + high}, {bridge - 14, top + high}},
+              outline_line, Fill::material));
     const double half = 0.5 * design.saddle.thickness_mm;
-    drawing.add(shape({{bridge - half, top + high}, {bridge + half, top + high}, {bridge + half, saddle_z},
+    drawing.add(shape({{bridge - half, top + high},
+                       {bridge + half, top + high},
+                       {bridge + half, saddle_z},
                        {bridge - half, saddle_z}},
                       outline_line, Fill::material));
     for (int n = 1; n <= neck.frets(); ++n) {
@@ -151,13 +172,15 @@ Drawing instrument_side(const Design& design, const Solution& solution, const In
         drawing.add(line_path(Layer::text, {x, board}, {x, 0}, outline_line));
     }
     const double nut_z = string.ends.nut_z_mm;
-    drawing.add(shape({{-design.nut.thickness_mm, board - 3}, {0, board - 3}, {0, nut_z},
+    drawing.add(shape({{-design.nut.thickness_mm, board - 3},
+                       {0, board - 3},
+                       {0, nut_z},
                        {-design.nut.thickness_mm, nut_z - 0.4}},
                       outline_line, Fill::material));
     const double back = 0.75 * reach.before_mm;
     const Stroke stroke{0.3, Ink::chosen, LineStyle::solid};
-    drawing.add(shape({{-back, -3 - fall * back}, {0, nut_z}, {bridge, saddle_z}, {bridge + 12, top + high}}, stroke,
-                      Fill::none, false));
+    drawing.add(shape({{-back, -3 - fall * back}, {0, nut_z}, {bridge, saddle_z}, {bridge + 12, top + high}},
+                      stroke, Fill::none, false));
     return drawing;
 }
 

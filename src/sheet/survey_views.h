@@ -1,6 +1,6 @@
 #pragma once
-// The whole instrument as it is looked at before work [mm]: x along the strings from the nut line, the head to
-// the left. Body and head are drawn plainly, broken off; what lies between is to scale.
+// The whole instrument as it is looked at before work [mm]: x along the strings from the nut line, the head
+// to the left. Body and head are drawn plainly, broken off; what lies between is to scale.
 #include "core/solution.h"
 #include "core/survey.h"
 #include "sheet/drawing.h"

@@ -50,7 +50,8 @@ std::optional<Row> row_of(const NumberKey& key, const std::vector<Alternative>& 
     for (const Alternative& school : schools) {
         const auto there = school.state ? number_of_key(school.state->solution, key.text()) : std::nullopt;
         const auto value = there ? value_of(school.state->solution, *there) : std::nullopt;
-        row.values << (value ? shown(*value, key.quantity->kind, first.state->job.unit) : QStringLiteral("–"));
+        row.values << (value ? shown(*value, key.quantity->kind, first.state->job.unit)
+                             : QStringLiteral("–"));
         if (!value) continue;
         least = std::min(least.value_or(*value), *value);
         most = std::max(most.value_or(*value), *value);
@@ -64,12 +65,14 @@ std::optional<Row> row_of(const NumberKey& key, const std::vector<Alternative>& 
 }
 
 /// What differs, the farthest apart first.
-std::vector<Row> rows_of(const std::vector<Alternative>& schools, const Alternative& first, std::size_t string) {
+std::vector<Row> rows_of(const std::vector<Alternative>& schools, const Alternative& first,
+                         std::size_t string) {
     std::vector<Row> rows;
     for (const NumberKey& key : all_numbers(first.state->solution))
         if (is_compared(key, string))
             if (auto row = row_of(key, schools, first))
-                if (std::none_of(rows.begin(), rows.end(), [&](const Row& r) { return r.title == row->title; }))
+                if (std::none_of(rows.begin(), rows.end(),
+                                 [&](const Row& r) { return r.title == row->title; }))
                     rows.push_back(std::move(*row));
     std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) { return a.apart > b.apart; });
     return rows;
@@ -79,8 +82,8 @@ std::vector<Row> rows_of(const std::vector<Alternative>& schools, const Alternat
 
 QString comparison(const QString& choice, const std::vector<Alternative>& schools, std::size_t string,
                    std::size_t most) {
-    const auto first =
-        std::find_if(schools.begin(), schools.end(), [](const auto& school) { return school.state != nullptr; });
+    const auto first = std::find_if(schools.begin(), schools.end(),
+                                    [](const auto& school) { return school.state != nullptr; });
     if (first == schools.end()) return {};
     std::vector<Row> rows = rows_of(schools, *first, string);
     constexpr std::size_t hardly = 3;
@@ -93,9 +96,10 @@ QString comparison(const QString& choice, const std::vector<Alternative>& school
     }
     if (rows.size() > most) rows.resize(most);
     const QString cell = QStringLiteral("<td style='padding: 2px 20px 2px 0'>%1</td>");
-    QString html = QStringLiteral("<b>%1 · %2</b><table><tr><td></td>")
-                       .arg(choice.toHtmlEscaped(),
-                            QString::fromStdString(first->state->job.design.string_name(string)).toHtmlEscaped());
+    QString html =
+        QStringLiteral("<b>%1 · %2</b><table><tr><td></td>")
+            .arg(choice.toHtmlEscaped(),
+                 QString::fromStdString(first->state->job.design.string_name(string)).toHtmlEscaped());
     for (const Alternative& school : schools)
         html += cell.arg((school.chosen ? QStringLiteral("<b>● %1</b>") : QStringLiteral("<b>%1</b>"))
                              .arg(school.name.toHtmlEscaped()));
@@ -110,10 +114,12 @@ QString comparison(const QString& choice, const std::vector<Alternative>& school
         html += cell.arg(school.state ? QString::number(school.state->solution.warnings.size())
                                       : school.why_not.toHtmlEscaped());
     html += QStringLiteral("</tr></table>");
-    if (rows.empty()) html += Comparison::tr("No number changes, only the way it is read.") + QStringLiteral("<br>");
+    if (rows.empty())
+        html += Comparison::tr("No number changes, only the way it is read.") + QStringLiteral("<br>");
     for (const Alternative& school : schools)
         if (!school.trade.isEmpty())
-            html += QStringLiteral("<br><b>%1</b>: %2").arg(school.name.toHtmlEscaped(), school.trade.toHtmlEscaped());
+            html += QStringLiteral("<br><b>%1</b>: %2")
+                        .arg(school.name.toHtmlEscaped(), school.trade.toHtmlEscaped());
     return html;
 }
 

@@ -17,8 +17,8 @@ struct Alternative {
     QString why_not;
 };
 
-/// Numbers that differ between schools, side by side, for one string and for the parts; rich text. The string is
-/// the one asked for, or the one that differs most where that one hardly does.
+/// Numbers that differ between schools, side by side, for one string and for the parts; rich text. The string
+/// is the one asked for, or the one that differs most where that one hardly does.
 /// @param most rows of numbers
 QString comparison(const QString& choice, const std::vector<Alternative>& schools, std::size_t string,
                    std::size_t most = 12);

@@ -58,7 +58,8 @@ QVariant DrawingTableModel::data(const QModelIndex& index, int role) const {
         if (index.column() == 0) return colon < 0 ? said : said.left(colon);
         return field ? field->text() : number ? number->text() : said.mid(colon + 2);
     case Qt::ForegroundRole: return index.column() == 1 && field ? theme().yours : theme().ink;
-    case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | (index.column() == 0 ? Qt::AlignLeft : Qt::AlignRight));
+    case Qt::TextAlignmentRole:
+        return int(Qt::AlignVCenter | (index.column() == 0 ? Qt::AlignLeft : Qt::AlignRight));
     case number_key_role: return number ? number->objectName() : QString();
     default: return {};
     }

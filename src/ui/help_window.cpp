@@ -35,7 +35,8 @@ QRectF box_of(const Drawing& drawing) {
     QRectF box;
     for (const Item& item : drawing.items)
         if (const auto* path = std::get_if<Path>(&item))
-            box = box.united(painter_path(*path, 1.0, QPointF(0, 0)).boundingRect().adjusted(-0.1, -0.1, 0.1, 0.1));
+            box = box.united(
+                painter_path(*path, 1.0, QPointF(0, 0)).boundingRect().adjusted(-0.1, -0.1, 0.1, 0.1));
     return box;
 }
 
@@ -90,7 +91,8 @@ QImage HelpWindow::drawing(const QString& of) const {
     if (box.isEmpty()) return {};
     QImage image(picture, QImage::Format_ARGB32_Premultiplied);
     image.fill(theme().ground);
-    const double scale = std::min((picture.width() - 20) / box.width(), (picture.height() - 12) / box.height());
+    const double scale =
+        std::min((picture.width() - 20) / box.width(), (picture.height() - 12) / box.height());
     const QPointF middle(0.5 * picture.width(), 0.5 * picture.height());
     QPainter painter(&image);
     painter.setRenderHint(QPainter::Antialiasing);

@@ -215,7 +215,8 @@ void MainWindow::choose_fret(int fret) {
 void MainWindow::choose_point(std::size_t point) {
     if (!session_.is_open() || point == view_.point) return;
     leave_field();
-    if (auto* writing = qobject_cast<TextField*>(focusWidget())) writing->clearFocus(); // the note is the old point's
+    if (auto* writing = qobject_cast<TextField*>(focusWidget()))
+        writing->clearFocus(); // the note is the old point's
     view_.point = point;
     refresh();
 }
@@ -318,8 +319,8 @@ void MainWindow::take_reading(int string, bool action, double mm) {
     const QString name = tr("reading %1, %2")
                              .arg(QString::fromStdString(design.string_name(reading.string)),
                                   length_with_unit(mm, session_.state().job.unit));
-    const auto problems = session_.commit(
-        name, with_reading(session_.document(), design.strings.size(), reading, session_.sitting().toStdString()));
+    const auto problems = session_.commit(name, with_reading(session_.document(), design.strings.size(),
+                                                             reading, session_.sitting().toStdString()));
     if (!problems.empty()) show_notice(message_text(problems.front(), session_.state().job.unit), false);
 }
 
@@ -351,7 +352,7 @@ QString MainWindow::notice() const {
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     const bool narrow = is_narrow();
-    path_->setFixedWidth(narrow ? 170 : 192);
+    path_->setFixedWidth(narrow ? 178 : 192);
     for (QWidget* list : lists_) list->setFixedWidth(list_width());
     working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
 }
@@ -368,7 +369,8 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (event->key() != Qt::Key_Escape) return QMainWindow::keyPressEvent(event);
     // What lies on top goes first.
-    const bool covered = working_->whole_shown() || (overlay_ && overlay_->isVisible()) || !notice_->isHidden();
+    const bool covered =
+        working_->whole_shown() || (overlay_ && overlay_->isVisible()) || !notice_->isHidden();
     working_->show_whole(false);
     if (overlay_) overlay_->hide();
     notice_->hide();

@@ -169,7 +169,8 @@ void MainWindow::build_view_menu() {
                 choose_measure(static_cast<BoardMeasure>((static_cast<int>(view_.measure) + 1) % 4));
         });
     add(look, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
-        tr("The values of this drawing as a table, or the drawing again"), [this] { show_table(!view_.table); });
+        tr("The values of this drawing as a table, or the drawing again"),
+        [this] { show_table(!view_.table); });
     add(look, tr("&Compare schools"), QKeySequence(Qt::Key_C),
         tr("The numbers that differ between the schools of the choice in sight, side by side"),
         [this] { show_comparison(); });

@@ -54,8 +54,9 @@ NutStation* MainWindow::nut() {
     nut_ = new NutStation(session_, view_);
     put_in(Station::nut, side_by_side(nut_, cut_list_));
     connect_station(nut_);
-    connect(nut_, &StationFrame::view_picked, this,
-            [this](int view) { view == 2 ? choose_behind(true) : choose_side(view == 0 ? NutSide::found : NutSide::target); });
+    connect(nut_, &StationFrame::view_picked, this, [this](int view) {
+        view == 2 ? choose_behind(true) : choose_side(view == 0 ? NutSide::found : NutSide::target);
+    });
     return nut_;
 }
 

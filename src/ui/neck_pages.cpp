@@ -45,7 +45,8 @@ void NeckPages::add_scale_page() {
                               neck([](const NeckDesign& n) { return static_cast<double>(n.frets); }));
     binder_.write(frets, [](const Value& document, const State&, double count) {
         // What is no whole number, or no number of frets at all, is refused by its key.
-        if (count != std::round(count) || count < 1 || count > 1000) return with(document, "neck.frets", count);
+        if (count != std::round(count) || count < 1 || count > 1000)
+            return with(document, "neck.frets", count);
         return with_frets(document, static_cast<int>(count));
     });
     add_page(

@@ -28,32 +28,32 @@ double lowest_post_mm(const Design& design) {
 
 } // namespace
 
-NutBehindCanvas::NutBehindCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
+NutBehindCanvas::NutBehindCanvas(Session& session, FieldBinder& binder, const ViewState& view,
+                                 QWidget* parent)
     : PartCanvas(session, binder, view, tr("Drawing of what lies behind the nut"), parent) {
     const auto string = [this](const State& s) {
         return std::min(view_.string, s.job.design.strings.size() - 1);
     };
     const auto post = [this, string](const char* key, const QString& name, double Post::*member) {
-        return add_field(
-            ("posts." + std::string(key) + " on the drawing").c_str(), name, FieldKind::length,
-            [string, member](const State& s) -> std::optional<double> {
-                if (s.job.design.nut.posts.empty()) return std::nullopt;
-                return s.job.design.nut.posts[string(s)].*member;
-            },
-            84,
-            [string, key](const State& s) {
-                return QStringLiteral("nut.posts[%1].%2").arg(string(s)).arg(QLatin1String(key));
-            });
+        return add_field(("posts." + std::string(key) + " on the drawing").c_str(), name, FieldKind::length,
+                         [string, member](const State& s) -> std::optional<double> {
+                             if (s.job.design.nut.posts.empty()) return std::nullopt;
+                             return s.job.design.nut.posts[string(s)].*member;
+                         },
+                         84,
+                         [string, key](const State& s) {
+                             return QStringLiteral("nut.posts[%1].%2").arg(string(s)).arg(QLatin1String(key));
+                         });
     };
     behind_ = post("behind_mm", tr("post behind the front face"), &Post::behind_mm);
     across_ = post("across_mm", tr("post across from the centreline"), &Post::across_mm);
     below_ = post("below_mm", tr("post below the fret tops"), &Post::below_mm);
-    headstock_ =
-        add_field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
-                  [](const State& s) { return std::optional(s.job.design.nut.headstock_angle_deg); }, 84);
-    set_forward_ =
-        add_field("nut.set_forward_mm", tr("front set forward"), FieldKind::length,
-                  [](const State& s) { return std::optional(s.job.design.nut.set_forward_mm); }, 84);
+    headstock_ = add_field(
+        "nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
+        [](const State& s) { return std::optional(s.job.design.nut.headstock_angle_deg); }, 84);
+    set_forward_ = add_field(
+        "nut.set_forward_mm", tr("front set forward"), FieldKind::length,
+        [](const State& s) { return std::optional(s.job.design.nut.set_forward_mm); }, 84);
     const auto of_string = [this](const char* key) {
         return [this, key](const State&) { return QString::fromStdString(string_key(view_.string, key)); };
     };
@@ -126,7 +126,8 @@ void NutBehindCanvas::lay_out() {
     for (ValueField* field : {behind_, across_, below_}) field->setVisible(posts);
     headstock_->setVisible(true);
     std::vector<std::pair<ValueField*, QString>> row;
-    if (posts) row = {{behind_, tr("behind the front")}, {across_, tr("across")}, {below_, tr("below the frets")}};
+    if (posts)
+        row = {{behind_, tr("behind the front")}, {across_, tr("across")}, {below_, tr("below the frets")}};
     row.emplace_back(headstock_, tr("headstock"));
     row.emplace_back(set_forward_, tr("set forward"));
     const double y = height() - field_row + 20.0;
@@ -149,17 +150,19 @@ void NutBehindCanvas::lay_out() {
         if (k >= fit)
             leave_out(shown[k].number); // where room is short, what the others say already
         else
-            put(shown[k].number, {x, head_row + apart * static_cast<double>(k) + 18.0}, shown[k].caption, right_room - 8.0);
+            put(shown[k].number, {x, head_row + apart * static_cast<double>(k) + 18.0}, shown[k].caption,
+                right_room - 8.0);
 }
 
 void NutBehindCanvas::paint_views(QPainter& painter) {
     const Place p = place();
     const Look look = look_of(theme(), design().nut.material);
     painter.save();
-    painter.setClipRect(QRectF(0, head_row - 4, width() - right_room + 6, height() - head_row - field_row + 6));
+    painter.setClipRect(
+        QRectF(0, head_row - 4, width() - right_room + 6, height() - head_row - field_row + 6));
     paint(painter, nut_behind_side(design(), state().solution, chosen()), look, p.scale, p.side);
-    paint(painter, nut_behind_plan(design(), state().solution, chosen(), state().job.left_handed), look, p.scale,
-          p.plan);
+    paint(painter, nut_behind_plan(design(), state().solution, chosen(), state().job.left_handed), look,
+          p.scale, p.plan);
     painter.restore();
 }
 

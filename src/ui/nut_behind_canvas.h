@@ -4,8 +4,8 @@
 
 namespace fm {
 
-/// What lies behind the nut: posts or a retainer bar, how the string bends over the front and to the side, and
-/// what a front set forward gains.
+/// What lies behind the nut: posts or a retainer bar, how the string bends over the front and to the side,
+/// and what a front set forward gains.
 class NutBehindCanvas : public PartCanvas {
     Q_OBJECT
 public:

@@ -172,7 +172,8 @@ void NutCanvas::lay_out() {
         const double off = *state.found_floors[view_.string] - string.slot.floor_above_seat_mm;
         *value += view_.datum == Datum::blank_top ? -off : off;
     }
-    floor_->setObjectName(shows_found() ? QString() : QString::fromStdString(string_key(view_.string, floor_key())));
+    floor_->setObjectName(shows_found() ? QString()
+                                        : QString::fromStdString(string_key(view_.string, floor_key())));
     floor_->show_number(value ? length_number(*value, state.job.unit) : QStringLiteral("–"),
                         words_of("title." + floor_key().substr(0, floor_key().size() - 3)) +
                             QStringLiteral(", ") + name + QStringLiteral(", ") + unit_text(state.job.unit));

@@ -253,7 +253,7 @@ void NutPages::show_state() {
                   tr("breaks %1 down, %2 aside")
                       .arg(angle_text(string.bend->break_angle_deg), angle_text(string.bend->side_angle_deg));
     angles_->setText(angles);
-    verdict_->setText(nut_verdict_text(state));
+    if (is_on_page(verdict_)) verdict_->setText(nut_verdict_text(state));
 }
 
 } // namespace fm

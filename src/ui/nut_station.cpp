@@ -34,7 +34,8 @@ void NutStation::refresh() {
     Doubts doubts;
     const auto read = [](const KnownString& known) { return known.above_fret_line_mm.has_value(); };
     if (view_.side == NutSide::found && std::none_of(state.known.begin(), state.known.end(), read))
-        doubts.push_back({tr("nothing read yet: enter gap and action in the cut list of the fitted nut"), {}});
+        doubts.push_back(
+            {tr("nothing read yet: enter gap and action in the cut list of the fitted nut"), {}});
     for (const Doubt& doubt : doubts_that(about_the_nut)) doubts.push_back(doubt);
     show_doubts(doubts);
     binder_.refresh();

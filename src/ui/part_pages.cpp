@@ -58,6 +58,7 @@ void PartPages::show_page(int page) {
     if (page < 0 || page >= stack_->count()) return;
     stack_->setCurrentIndex(page);
     tabs_.button(page)->setChecked(true);
+    if (isVisible()) refresh(); // what is out of sight is not kept fresh
 }
 
 ChoiceRow* PartPages::school_choice() const {

@@ -54,6 +54,8 @@ protected:
     /// Outer strings by their edges, or by spread and shift: the other of the two.
     void toggle_outer(const SpacingPlace& at);
     void commit(const QString& name, const Value& document);
+    /// Whether a part is on the page in sight.
+    bool is_on_page(const QWidget* part) const { return stack_->currentWidget()->isAncestorOf(part); }
     virtual void show_state() = 0;
 
     Session& session_;

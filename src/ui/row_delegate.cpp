@@ -9,7 +9,6 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QTableView>
-#include <QTimer>
 
 namespace fm {
 
@@ -64,6 +63,13 @@ void paint_number(QPainter* painter, const QRect& box, const QString& text, Tone
 }
 
 } // namespace
+
+RowDelegate::RowDelegate(const Session& session, const ViewState& view, QAbstractItemView* parent)
+    : QStyledItemDelegate(parent), session_(session), view_(view), fading_(new QTimer(this)) {
+    fading_->setSingleShot(true);
+    fading_->setInterval(moved_ms);
+    connect(fading_, &QTimer::timeout, parent->viewport(), qOverload<>(&QWidget::update));
+}
 
 void NumberDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                            const QModelIndex& index) const {
@@ -126,8 +132,7 @@ void RowDelegate::paint_moved(QPainter* painter, const QStyleOptionViewItem& opt
     const qint64 now = QDateTime::currentMSecsSinceEpoch();
     if (seen.of == of && seen.text != text) {
         seen.since_ms = now;
-        if (auto* view = qobject_cast<const QAbstractItemView*>(option.widget))
-            QTimer::singleShot(moved_ms, view->viewport(), qOverload<>(&QWidget::update));
+        fading_->start();
     } else if (seen.of != of) {
         seen.since_ms = 0;
     }

@@ -4,7 +4,9 @@
 
 #include <QHash>
 #include <QStyledItemDelegate>
+#include <QTimer>
 
+class QAbstractItemView;
 class QTableView;
 
 namespace fm {
@@ -13,8 +15,7 @@ namespace fm {
 /// with the focus, and a field in pencil to type into.
 class RowDelegate : public QStyledItemDelegate {
 public:
-    RowDelegate(const Session& session, const ViewState& view, QObject* parent)
-        : QStyledItemDelegate(parent), session_(session), view_(view) {}
+    RowDelegate(const Session& session, const ViewState& view, QAbstractItemView* parent);
 
     QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem& option,
                           const QModelIndex& index) const override;
@@ -37,6 +38,7 @@ private:
         qint64 since_ms = 0;
     };
     mutable QHash<int, Seen> seen_;
+    QTimer* fading_; ///< until nothing is marked any more
 };
 
 /// How long what has changed is marked.

@@ -87,12 +87,13 @@ StationFrame::Doubts StationFrame::doubts_that(bool (*belongs)(const Message&)) 
 void StationFrame::show_doubts(const Doubts& doubts) {
     doubts_shown_ = doubts;
     doubts_->setVisible(!doubts.empty());
-    if (doubts.empty()) {
-        all_doubts_ = false;
-        return;
-    }
-    const std::size_t shown = all_doubts_ ? doubts.size() : 1;
+    if (doubts.empty()) all_doubts_ = false;
     const QString colour = theme().warning.name();
+    QString said = colour + QString::number(all_doubts_);
+    for (const Doubt& doubt : doubts) said += doubt.text + doubt.where;
+    if (doubts.empty() || said == doubts_said_) return; // laying out rich text takes its time
+    doubts_said_ = said;
+    const std::size_t shown = all_doubts_ ? doubts.size() : 1;
     QStringList lines;
     QStringList plain;
     for (std::size_t i = 0; i < doubts.size(); ++i) {
@@ -107,8 +108,9 @@ void StationFrame::show_doubts(const Doubts& doubts) {
     }
     if (doubts.size() > 1) {
         const int hidden = static_cast<int>(doubts.size()) - 1;
-        lines.back() += QStringLiteral("&nbsp; <a href='#' style='color:%1'>%2</a>")
-                            .arg(colour, all_doubts_ ? tr("only the first") : tr("and %n more", nullptr, hidden));
+        lines.back() +=
+            QStringLiteral("&nbsp; <a href='#' style='color:%1'>%2</a>")
+                .arg(colour, all_doubts_ ? tr("only the first") : tr("and %n more", nullptr, hidden));
     }
     doubts_->setText(lines.join(QStringLiteral("<br>")));
     doubts_->setToolTip(plain.join(QLatin1Char('\n')));

@@ -31,7 +31,7 @@ public:
     void show_table(bool shown);
 
 Q_SIGNALS:
-    void view_picked(int view); ///< of those in the head
+    void view_picked(int view);                ///< of those in the head
     void doubt_followed(const QString& where); ///< the key in the job file it is about
 
 protected:
@@ -67,6 +67,7 @@ private:
     QStackedWidget* drawing_ = nullptr; ///< the drawing, or its table
     DrawingTable* table_ = nullptr;
     bool all_doubts_ = false;
+    QString doubts_said_; ///< what the label was made for
     Doubts doubts_shown_;
 };
 

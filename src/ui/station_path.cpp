@@ -18,6 +18,7 @@ namespace fm {
 
 namespace {
 
+constexpr int state_left = 66;    // left of a station's state, and a little room at its right
 constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
 
 QToolButton* plain_button(const QString& text, const QString& tip) {
@@ -52,8 +53,9 @@ QString caution_of(const std::string& material) {
 QString caution_at(Station station, const Design& design) {
     switch (station) {
     case Station::survey:
-        return StationPath::tr("Strings under tension: mind the eyes. A lifted bridge, a loose brace or a stuck rod "
-                               "is a job for a trained repairer.");
+        return StationPath::tr(
+            "Strings under tension: mind the eyes. A lifted bridge, a loose brace or a stuck rod "
+            "is a job for a trained repairer.");
     case Station::neck:
         return StationPath::tr("Truss rod: small turns, stop when it binds, know its direction. When unsure, "
                                "ask a trained repairer.");
@@ -121,9 +123,10 @@ QString next_at_survey(const State& state) {
         if (!state.job.survey[i].mark)
             return StationPath::tr("Look for: %1").arg(words_of(points[i].name_id()));
     const auto all = as_found_readings(state.job.readings, state.job.design.strings.size()).strings;
-    const bool read = std::all_of(all.begin(), all.end(),
-                                  [](const auto& s) { return s.has_nut() && s.has_action(); });
-    return read ? StationPath::tr("Looked at and read") : StationPath::tr("Read gap and height, string by string");
+    const bool read =
+        std::all_of(all.begin(), all.end(), [](const auto& s) { return s.has_nut() && s.has_action(); });
+    return read ? StationPath::tr("Looked at and read")
+                : StationPath::tr("Read gap and height, string by string");
 }
 
 /// The one next thing to do at a station.
@@ -194,9 +197,8 @@ StationPath::Entry StationPath::add_station(QVBoxLayout* column, Station station
     connect(entry.button, &QToolButton::clicked, this, [this, station] { Q_EMIT station_picked(station); });
     words->addWidget(entry.button, 0, Qt::AlignLeft);
     entry.state = new QLabel;
-    entry.state->setWordWrap(true);
     entry.state->setContentsMargins(6, 0, 0, 0);
-    entry.state->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+    entry.state->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Maximum);
     entry.state->setProperty("caption", true);
     words->addWidget(entry.state);
     row->addLayout(words, 1);
@@ -246,25 +248,30 @@ void StationPath::refresh() {
     const int seen = looked_at(state.job.survey);
     const auto found = survey_doubts(state.job.survey);
     const auto unsafe = unsafe_finding(state.job.survey);
-    const std::array words{seen == 0         ? tr("not looked at")
-                           : unsafe          ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
+    const std::array words{seen == 0 ? tr("not looked at")
+                           : unsafe  ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
                            : !found.empty() ? tr("%1 found").arg(found.size())
                                             : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
                            relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
                                   : tr("straight"),
                            tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
                            read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
-                           state.plan ? tr("read at fret 12") : tr("to be made"), bridge_words(state)};
-    const std::array begun{seen > 0, relief.has_value(), true, read, state.plan.has_value(), design.bridge.has_value()};
+                           state.plan ? tr("read at fret 12") : tr("to be made"),
+                           bridge_words(state)};
+    const std::array begun{seen > 0, relief.has_value(),     true,
+                           read,     state.plan.has_value(), design.bridge.has_value()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
-        stations_[i].state->setText(words[i]);
+        // One line, so that nothing below moves; the whole of it in the tooltip.
+        stations_[i].state->ensurePolished();
+        stations_[i].state->setText(
+            stations_[i].state->fontMetrics().elidedText(words[i], Qt::ElideRight, width() - state_left));
         const bool warns = i == 0 && unsafe;
         if (stations_[i].state->property("warning").toBool() != warns) { // stays in sight from every station
             stations_[i].state->setProperty("warning", warns);
             stations_[i].state->setStyleSheet(stations_[i].state->styleSheet());
         }
-        stations_[i].state->setToolTip(warns ? message_text(found.front(), unit) : QString());
+        stations_[i].state->setToolTip(warns ? message_text(found.front(), unit) : words[i]);
         stations_[i].button->setAccessibleDescription(words[i]);
         moved = moved || stations_[i].begun != begun[i];
         stations_[i].begun = begun[i];

@@ -103,19 +103,22 @@ void StringWay::paint_swing(QPainter& painter, const Frame& f) const {
     for (int n = 1; n <= neck.frets(); ++n) {
         const double along_mm = neck.fret_x_mm(n, string.line.scale_mm) - f.start_mm;
         const double gap_mm = string.open_gaps_mm[static_cast<std::size_t>(n) - 1];
-        const double swing_mm =
-            player.pluck_force_n * swing_mm_per_n(player, length_mm, *tension, along_mm);
+        const double swing_mm = player.pluck_force_n * swing_mm_per_n(player, length_mm, *tension, along_mm);
         const double x = f.nut_x + along_mm * f.along_px;
         over << QPointF(x, f.fret_y - gap_mm * f.gap_px);
         under << QPointF(x, f.fret_y - std::max(0.0, gap_mm - swing_mm) * f.gap_px);
     }
     QPolygonF room = over;
     for (auto point = under.crbegin(); point != under.crend(); ++point) room << *point;
-    QColor tint = theme().yours;
-    tint.setAlpha(26);
+    const auto mixed = [](int ground, int ink) { return ground + (ink - ground) / 10; };
+    const QColor& ground = theme().ground; // mixed, not seen through: that would be slower to paint
+    const QColor& ink = theme().yours;
     painter.setPen(Qt::NoPen);
-    painter.setBrush(tint);
+    painter.setBrush(QColor(mixed(ground.red(), ink.red()), mixed(ground.green(), ink.green()),
+                            mixed(ground.blue(), ink.blue())));
+    painter.setRenderHint(QPainter::Antialiasing, false);
     painter.drawPolygon(room);
+    painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(theme().yours, 1.0, Qt::DashLine));
     painter.setBrush(Qt::NoBrush);
     painter.drawPolyline(under);
@@ -228,14 +231,15 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
            (compensation >= 0 ? QStringLiteral("+") : QString()) +
                length_number(compensation, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')),
            tr("compensation"));
-    if (string.bridge)
-        figure(f.end_x - 30.0, angle_text(string.bridge->break_angle_deg), tr("break angle"));
+    if (string.bridge) figure(f.end_x - 30.0, angle_text(string.bridge->break_angle_deg), tr("break angle"));
     painter.setFont(caption);
     painter.setPen(theme().caption);
     painter.drawText(QRectF(f.nut_x + 4, 47, f.board_end - f.nut_x, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("gaps ×%1, swing at %2 N dashed; ends not to scale")
+                     tr("gaps ×%1, swing at %2 N dashed")
                          .arg(std::lround(f.gap_px / f.along_px))
                          .arg(number_text(state.job.design.player.pluck_force_n, 1)));
+    painter.drawText(QRectF(f.break_x + 16, 47, f.saddle_x - f.break_x - 30, 18),
+                     Qt::AlignLeft | Qt::AlignVCenter, tr("not to scale"));
     // Every gap under its fret, as far as there is room.
     double taken = f.nut_x - 14.0;
     for (int n = 1; n <= neck.frets(); ++n) {

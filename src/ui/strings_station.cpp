@@ -205,7 +205,8 @@ void StringsStation::list_sets() {
         action->setEnabled(set.strings.array()->size() == strings);
         connect(action, &QAction::triggered, this, [this, set] { take_set(set); });
     }
-    if (sets_->menu()->isEmpty()) sets_->menu()->addAction(tr("none in the workshop's file"))->setEnabled(false);
+    if (sets_->menu()->isEmpty())
+        sets_->menu()->addAction(tr("none in the workshop's file"))->setEnabled(false);
 }
 
 void StringsStation::add_string() {

@@ -63,8 +63,9 @@ SurveyCanvas::Place SurveyCanvas::place() const {
     const InstrumentReach reach = instrument_reach(design(), state().solution);
     Place p;
     p.scale = (width() - 2 * side_room) / (reach.before_mm + reach.behind_mm) * zoom_;
-    const double room = std::max(90.0, height() - caption_row - 2 * mark_row - reading_row);
-    p.front_px = 0.6 * room;
+    const double room = std::max(40.0, height() - caption_row - 2 * mark_row - reading_row);
+    constexpr double both_px = 110; // with less the instrument is drawn from the front alone
+    p.front_px = room < both_px ? room : 0.6 * room;
     p.side_px = room - p.front_px;
     const double x = side_room + reach.before_mm * p.scale + pan_.x();
     p.front = {x, caption_row + mark_row + 0.5 * p.front_px + pan_.y()};
@@ -134,8 +135,9 @@ void SurveyCanvas::lay_out_marks(const Place& p) {
 QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
     const Gauge* known = gauge_of_word(gauge);
     if (!known) return {};
-    return QStringLiteral("± ") + (unit == Unit::mm ? number_text(known->uncertainty_mm, 3) + QStringLiteral(" mm")
-                                                    : length_with_unit(known->uncertainty_mm, unit));
+    return QStringLiteral("± ") + (unit == Unit::mm
+                                       ? number_text(known->uncertainty_mm, 3) + QStringLiteral(" mm")
+                                       : length_with_unit(known->uncertainty_mm, unit));
 }
 
 void SurveyCanvas::lay_out_readings(const Place& p) {
@@ -180,7 +182,7 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
         put(columns[k].field, at);
         write(QRectF(at.x() - 0.5 * step + 2.0, y + 18.0, step - 4.0, reading_row - 44.0),
               Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, columns[k].caption);
-        if (columns[k].of)
+        if (columns[k].of && p.side_px > 0)
             lead(QPolygonF{*columns[k].of, QPointF(columns[k].of->x(), y - 26.0), QPointF(at.x(), y - 17.0)});
     }
     write(QRectF(side_room, y - 16.0, name_px, 32.0), Qt::AlignLeft | Qt::AlignVCenter,
@@ -203,13 +205,15 @@ void SurveyCanvas::paint_views(QPainter& painter) {
     painter.save();
     painter.setClipRect(QRectF(0, caption_row + mark_row - 2, width(), p.front_px + 4));
     paint(painter, instrument_front(design(), state().solution, shown), look, p.scale, p.front);
+    if (p.side_px == 0) return painter.restore();
     painter.setClipRect(QRectF(0, caption_row + 2 * mark_row + p.front_px, width(), p.side_px));
     paint(painter, instrument_side(design(), state().solution, shown), look, p.scale, p.side);
     painter.restore();
 }
 
 void SurveyCanvas::keyPressEvent(QKeyEvent* event) {
-    if (!session_.is_open() || event->modifiers() & Qt::ShiftModifier) return PartCanvas::keyPressEvent(event);
+    if (!session_.is_open() || event->modifiers() & Qt::ShiftModifier)
+        return PartCanvas::keyPressEvent(event);
     switch (event->key()) {
     case Qt::Key_Up: Q_EMIT point_stepped(-1); break;
     case Qt::Key_Down: Q_EMIT point_stepped(1); break;

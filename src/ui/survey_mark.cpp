@@ -20,9 +20,7 @@ SurveyMarkButton::SurveyMarkButton(std::size_t point, QWidget* parent)
 void SurveyMarkButton::show_mark(std::optional<SurveyMark> mark, bool chosen) {
     mark_ = mark;
     chosen_ = chosen;
-    const QString state = !mark                      ? tr("not looked at")
-                          : *mark == SurveyMark::fine ? tr("fine")
-                                                      : tr("found");
+    const QString state = !mark ? tr("not looked at") : *mark == SurveyMark::fine ? tr("fine") : tr("found");
     const QString name =
         tr("%1 · %2: %3").arg(point_ + 1).arg(words_of(survey_points()[point_].name_id()), state);
     setAccessibleName(name);

@@ -5,8 +5,8 @@
 
 namespace fm {
 
-/// One point of the survey on the drawing: its number in a ring; ticked when it was fine, a filled lozenge when
-/// something was found.
+/// One point of the survey on the drawing: its number in a ring; ticked when it was fine, a filled lozenge
+/// when something was found.
 class SurveyMarkButton : public QAbstractButton {
     Q_OBJECT
 public:

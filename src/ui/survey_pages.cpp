@@ -81,16 +81,16 @@ void SurveyPages::add_walk_page() {
     photo_away_->setText(tr("no picture"));
     photo_away_->setProperty("plain", true);
     photo_away_->setToolTip(tr("The point goes without its picture; the file stays in the job's folder"));
-    connect(photo_away_, &QToolButton::clicked, this,
-            [this] { commit(tr("no picture"), with_survey_text(session_.document(), point(), "photo", {})); });
+    connect(photo_away_, &QToolButton::clicked, this, [this] {
+        commit(tr("no picture"), with_survey_text(session_.document(), point(), "photo", {}));
+    });
     add_page(tr("Look"), {mark_, captioned(note_, tr("note")), boxed({photo_, photo_away_})});
 }
 
 void SurveyPages::add_gauges_page() {
     const auto row = [this](const QString& label, const QString& of) {
         std::vector<ChoiceRow::Option> options;
-        for (const char* word : gap_gauges)
-            options.push_back({words_of(gauge_of_word(word)->id), {}, {}});
+        for (const char* word : gap_gauges) options.push_back({words_of(gauge_of_word(word)->id), {}, {}});
         auto* made = new ChoiceRow(label, options);
         connect(made, &ChoiceRow::picked, this, [this, of](int index) {
             Q_EMIT gauge_picked(of, QLatin1String(gap_gauges[static_cast<std::size_t>(index)]));
@@ -108,7 +108,7 @@ void SurveyPages::add_job_page() {
         TextField* made = text(key, name, width);
         connect(made, &TextField::entered, this, [this, key, name](const QString& written) {
             commit(name, written.isEmpty() ? without(session_.document(), key)
-                                         : with(session_.document(), key, written.toStdString()));
+                                           : with(session_.document(), key, written.toStdString()));
         });
         return made;
     };
@@ -136,9 +136,10 @@ void SurveyPages::add_job_page() {
 void SurveyPages::add_playing_page() {
     const auto of = [this](const char* key, const QString& name, const QString& caption, FieldKind kind,
                            double Player::*member) {
-        return labelled(field(key, name, kind,
-                              [member](const State& s) { return std::optional(s.job.design.player.*member); }),
-                        caption);
+        return labelled(
+            field(key, name, kind,
+                  [member](const State& s) { return std::optional(s.job.design.player.*member); }),
+            caption);
     };
     add_page(tr("Playing"),
              {of("player.finger_behind_mm", tr("finger behind the fret"), tr("finger behind"),
@@ -180,9 +181,9 @@ void SurveyPages::take_photo(const QString& path) {
     if (!QImageReader(path).canRead())
         return Q_EMIT refused(tr("%1 is no picture this program can read").arg(path));
     try {
-        const QString name = copy_picture(path, session_.pictures(),
-                                          QString::fromLatin1(point().word.data(),
-                                                              static_cast<qsizetype>(point().word.size())));
+        const QString name = copy_picture(
+            path, session_.pictures(),
+            QString::fromLatin1(point().word.data(), static_cast<qsizetype>(point().word.size())));
         commit(tr("picture"), with_survey_text(session_.document(), point(), "photo", name.toStdString()));
     } catch (const InputError& error) {
         Q_EMIT refused(message_text(error.message(), session_.state().job.unit));

@@ -47,8 +47,7 @@ std::optional<double> as_found(const State& state, Read what, std::size_t string
 }
 
 std::string gauge_for(const State& state, Read what, const ReadingGauges& chosen) {
-    const ReadingGauges read =
-        as_found_readings(state.job.readings, state.job.design.strings.size()).gauges;
+    const ReadingGauges read = as_found_readings(state.job.readings, state.job.design.strings.size()).gauges;
     const auto of = [](const std::string& now, const std::string& before, const char* usual) {
         return !now.empty() ? now : !before.empty() ? before : std::string(usual);
     };

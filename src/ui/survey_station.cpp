@@ -18,9 +18,10 @@ std::vector<NumberColumn> columns() {
     const std::array names{SurveyStation::tr("fret 1"), SurveyStation::tr("fret 12"),
                            SurveyStation::tr("slot")};
     for (std::size_t k = 0; k < read_columns.size(); ++k) {
-        NumberColumn column{names[k],
-                            [what = read_columns[k]](const State& s, std::size_t i) { return as_found(s, what, i); },
-                            nullptr, Tone::yours};
+        NumberColumn column{
+            names[k],
+            [what = read_columns[k]](const State& s, std::size_t i) { return as_found(s, what, i); }, nullptr,
+            Tone::yours};
         column.typed = true;
         list.push_back(std::move(column));
     }
@@ -40,9 +41,8 @@ SurveyStation::SurveyStation(Session& session, const ViewState& view, QWidget* p
     connect(canvas_, &SurveyCanvas::point_stepped, this, &SurveyStation::step_point);
     connect(canvas_, &SurveyCanvas::point_marked, this, &SurveyStation::mark_and_go_on);
     connect(canvas_, &SurveyCanvas::reading_entered, this, &SurveyStation::go_on);
-    connect(list_->model(), &NumbersModel::typed, this, [this](int row, double mm, int column) {
-        take(row, column, mm);
-    });
+    connect(list_->model(), &NumbersModel::typed, this,
+            [this](int row, double mm, int column) { take(row, column, mm); });
 }
 
 void SurveyStation::step_point(int by) {

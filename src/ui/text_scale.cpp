@@ -11,10 +11,11 @@
 namespace fm {
 
 namespace {
-constexpr const char* said = "FAIR_MEASURE_TEXT_SCALE"; // set once followed: the program begins again only once
-constexpr double usual_px = 12;       // nine points at 96 dots an inch
-constexpr double usual_to_px = 15.5;  // and eleven points: what desktops call normal
-constexpr double least_width = 1000;  // of the window
+constexpr const char* said =
+    "FAIR_MEASURE_TEXT_SCALE";       // set once followed: the program begins again only once
+constexpr double usual_px = 12;      // nine points at 96 dots an inch
+constexpr double usual_to_px = 15.5; // and eleven points: what desktops call normal
+constexpr double least_width = 1000; // of the window
 constexpr double least_height = 660;
 constexpr double most = 2.5;
 } // namespace
@@ -25,8 +26,8 @@ double wanted_text_scale(const QApplication& app) {
     const double wanted = std::round(px / usual_px * 4.0) / 4.0;
     const bool drawn_only = QGuiApplication::platformName() == QLatin1String("offscreen");
     const QSize screen = app.primaryScreen() && !drawn_only ? app.primaryScreen()->availableSize() : QSize();
-    const double room = screen.isEmpty() ? most
-                                         : std::min(screen.width() / least_width, screen.height() / least_height);
+    const double room =
+        screen.isEmpty() ? most : std::min(screen.width() / least_width, screen.height() / least_height);
     return std::max(1.0, std::min({wanted, most, room}));
 }
 

@@ -25,17 +25,21 @@ QString decision_words(const NutDecision& decision, const State& state) {
     switch (decision.verdict) {
     case NutVerdict::file: return Verdict::tr("<b>File.</b> No slot is too low or too wide.");
     case NutVerdict::fill:
-        return Verdict::tr("<b>Fill and cut again: %1.</b> A third of the slots or fewer, none deeper than 0.4 mm.")
+        return Verdict::tr(
+                   "<b>Fill and cut again: %1.</b> A third of the slots or fewer, none deeper than 0.4 mm.")
             .arg(fill);
     case NutVerdict::shim:
-        return Verdict::tr("<b>Shim the whole nut by %1, then file.</b> More than two thirds of the slots are too low.")
-            .arg(shim);
+        return Verdict::
+            tr("<b>Shim the whole nut by %1, then file.</b> More than two thirds of the slots are too low.")
+                .arg(shim);
     case NutVerdict::replace:
-        return Verdict::tr("<b>Make a new nut.</b> Half of the slots or more are too wide or filled, or one is too deep to fill.");
+        return Verdict::tr("<b>Make a new nut.</b> Half of the slots or more are too wide or filled, or one "
+                           "is too deep to fill.");
     case NutVerdict::choose:
-        return Verdict::tr("<b>Shim by %1, or fill: %2.</b> Too many to fill without thought, too few to shim without "
-                           "loss: the maker decides.")
-            .arg(shim, fill);
+        return Verdict::
+            tr("<b>Shim by %1, or fill: %2.</b> Too many to fill without thought, too few to shim without "
+               "loss: the maker decides.")
+                .arg(shim, fill);
     }
     return {};
 }
@@ -43,9 +47,11 @@ QString decision_words(const NutDecision& decision, const State& state) {
 QString other_ways(NutVerdict verdict) {
     switch (verdict) {
     case NutVerdict::fill:
-        return Verdict::tr("Instead: a shim under the nut lifts every slot, and all are filed again; a new nut lasts longest.");
+        return Verdict::tr("Instead: a shim under the nut lifts every slot, and all are filed again; a new "
+                           "nut lasts longest.");
     case NutVerdict::shim:
-        return Verdict::tr("Instead: a new nut costs more time and leaves nothing under it; filling so many slots wears soon.");
+        return Verdict::tr("Instead: a new nut costs more time and leaves nothing under it; filling so many "
+                           "slots wears soon.");
     case NutVerdict::replace:
         return Verdict::tr("Instead: filling holds for a while where the budget ends; say so to the owner.");
     default: return {};
@@ -64,7 +70,8 @@ QString nut_verdict_text(const State& state) {
     QString read = Verdict::tr("Of %1 slots read, %2 too low").arg(decision.slots).arg(decision.raises);
     if (decision.raises > 0)
         read += Verdict::tr(" (the lowest by %1)").arg(length_with_unit(decision.largest_raise_mm, unit));
-    read += Verdict::tr(", %1 too wide or filled. A slot counts as too low from 0.02 mm, as too wide from 0.1 mm.")
+    read += Verdict::tr(
+                ", %1 too wide or filled. A slot counts as too low from 0.02 mm, as too wide from 0.1 mm.")
                 .arg(decision.wide_or_filled);
     lines << read;
     QStringList each;

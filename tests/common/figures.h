@@ -28,7 +28,8 @@ inline int compare_drawing(PartCanvas* canvas, const Solution& solution, Unit un
         if (!number->isVisible() || number->objectName().isEmpty()) continue;
         ++seen;
         [&] {
-            QCOMPARE(spoken(number, QAccessible::Value), written(solution, number->objectName().toStdString(), unit));
+            QCOMPARE(spoken(number, QAccessible::Value),
+                     written(solution, number->objectName().toStdString(), unit));
             QVERIFY2(!spoken(number, QAccessible::Name).isEmpty(), qPrintable(number->objectName()));
         }();
     }

@@ -36,7 +36,9 @@ struct PaintedText {
 
 class TextLog : public QPaintDevice {
 public:
-    explicit TextLog(const QSize& size) : image_(size, QImage::Format_RGB32), engine_(*this) { image_.fill(Qt::white); }
+    explicit TextLog(const QSize& size) : image_(size, QImage::Format_RGB32), engine_(*this) {
+        image_.fill(Qt::white);
+    }
     QPaintEngine* paintEngine() const override { return &engine_; }
     const std::vector<PaintedText>& texts() const { return texts_; }
 
@@ -100,7 +102,8 @@ private:
         void drawTextItem(const QPointF& at, const QTextItem& item) override {
             const QRectF box(at.x(), at.y() - item.ascent(), item.width(), item.ascent() + item.descent());
             QRectF seen = inner_.transform().mapRect(box);
-            if (!systemClip().isEmpty()) seen = seen.intersected(systemClip().boundingRect()); // what a window hides
+            if (!systemClip().isEmpty())
+                seen = seen.intersected(systemClip().boundingRect()); // what a window hides
             log_.look(seen, inner_, item);
             inner_.drawTextItem(at, item);
         }
@@ -119,8 +122,8 @@ private:
         std::map<QRgb, int> colours;
         for (int y = seen.top(); y <= seen.bottom(); ++y)
             for (int x = seen.left(); x <= seen.right(); ++x) ++colours[image_.pixel(x, y)];
-        const auto commonest = std::max_element(colours.begin(), colours.end(),
-                                                [](const auto& a, const auto& b) { return a.second < b.second; });
+        const auto commonest = std::max_element(
+            colours.begin(), colours.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
         texts_.push_back({item.text(), painter.pen().color(), QColor(commonest->first),
                           static_cast<double>(item.font().pixelSize())});
     }

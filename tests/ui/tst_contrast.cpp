@@ -43,8 +43,8 @@ private Q_SLOTS:
                         const double apart = contrast(text.colour, text.ground);
                         if (apart < 4.5)
                             worst_ += QStringLiteral("%1 %2 view %3: \"%4\" %5 on %6 is %7\n")
-                                          .arg(QLatin1String(job), evening ? QStringLiteral("evening")
-                                                                           : QStringLiteral("day"))
+                                          .arg(QLatin1String(job),
+                                               evening ? QStringLiteral("evening") : QStringLiteral("day"))
                                           .arg(view)
                                           .arg(text.text, text.colour.name(), text.ground.name())
                                           .arg(apart, 0, 'f', 2);
@@ -87,14 +87,38 @@ private:
         case 0: at(Station::survey); break;
         case 1: at(Station::neck); break;
         case 2: at(Station::strings); break;
-        case 3: at(Station::nut); window_->choose_behind(false); break;
-        case 4: at(Station::nut); window_->choose_side(NutSide::found); break;
-        case 5: at(Station::nut); window_->choose_behind(true); break;
-        case 6: at(Station::saddle); window_->choose_stage(CutStage::fitted); break;
-        case 7: at(Station::bridge); window_->choose_placing(false); break;
-        case 8: at(Station::bridge); window_->choose_placing(true); break;
-        case 9: at(Station::saddle); window_->show_table(true); break;
-        case 10: window_->show_table(false); window_->show_board(true); break;
+        case 3:
+            at(Station::nut);
+            window_->choose_behind(false);
+            break;
+        case 4:
+            at(Station::nut);
+            window_->choose_side(NutSide::found);
+            break;
+        case 5:
+            at(Station::nut);
+            window_->choose_behind(true);
+            break;
+        case 6:
+            at(Station::saddle);
+            window_->choose_stage(CutStage::fitted);
+            break;
+        case 7:
+            at(Station::bridge);
+            window_->choose_placing(false);
+            break;
+        case 8:
+            at(Station::bridge);
+            window_->choose_placing(true);
+            break;
+        case 9:
+            at(Station::saddle);
+            window_->show_table(true);
+            break;
+        case 10:
+            window_->show_table(false);
+            window_->show_board(true);
+            break;
         case 11: window_->choose_measure(BoardMeasure::headroom); break;
         case 12: window_->choose_measure(BoardMeasure::behind_finger); break;
         default:

@@ -10,8 +10,8 @@
 using namespace fm;
 using namespace fm::test;
 
-/// Random edits through every station, with a fixed seed: nothing crashes, screen and core never part, and undo
-/// leads back to what was opened. FAIR_MEASURE_EDITS says how many.
+/// Random edits through every station, with a fixed seed: nothing crashes, screen and core never part, and
+/// undo leads back to what was opened. FAIR_MEASURE_EDITS says how many.
 class TestRandomEdits : public QObject {
     Q_OBJECT
 private Q_SLOTS:
@@ -48,9 +48,9 @@ private:
     }
 
     QWidget* station() {
-        for (QWidget* each : std::initializer_list<QWidget*>{window_->survey(), window_->neck(),
-                                                             window_->strings(), window_->nut(),
-                                                             window_->saddle(), window_->bridge()})
+        for (QWidget* each :
+             std::initializer_list<QWidget*>{window_->survey(), window_->neck(), window_->strings(),
+                                             window_->nut(), window_->saddle(), window_->bridge()})
             if (each->isVisible()) return each;
         return window_->board();
     }
@@ -61,9 +61,10 @@ private:
 
     void type_a_value() {
         static const QStringList texts{
-            QStringLiteral("0.3"),     QStringLiteral("1/64\""), QStringLiteral("5"),   QStringLiteral("44"),
-            QStringLiteral("-2"),      QStringLiteral("17 thou"), QStringLiteral("x"),  QStringLiteral("3*1,1"),
-            QStringLiteral("0.9"),     QStringLiteral("12"),     QStringLiteral("640"), QStringLiteral("0"),
+            QStringLiteral("0.3"),     QStringLiteral("1/64\""), QStringLiteral("5"),
+            QStringLiteral("44"),      QStringLiteral("-2"),     QStringLiteral("17 thou"),
+            QStringLiteral("x"),       QStringLiteral("3*1,1"),  QStringLiteral("0.9"),
+            QStringLiteral("12"),      QStringLiteral("640"),    QStringLiteral("0"),
             QStringLiteral("407-100"), QStringLiteral("1e9")};
         QList<ValueField*> fields;
         for (ValueField* each : station()->findChildren<ValueField*>())
@@ -90,8 +91,8 @@ private:
         static const QStringList texts{QStringLiteral("0.25"), QStringLiteral("2.1"), QStringLiteral("E3"),
                                        QStringLiteral("no"), QStringLiteral("1/16")};
         QAbstractItemModel* models[] = {window_->cut_list()->model(), window_->strings()->model(),
-                                        window_->saddle()->list()->model(), window_->survey()->list()->model(),
-                                        window_->neck()->list()->model()};
+                                        window_->saddle()->list()->model(),
+                                        window_->survey()->list()->model(), window_->neck()->list()->model()};
         QAbstractItemModel* model = models[random(std::size(models))];
         if (model->rowCount() == 0) return;
         const QModelIndex cell =
@@ -106,13 +107,14 @@ private:
         case 1: window_->choose_station(static_cast<Station>(random(station_words.size()))); break;
         case 2:
             window_->choose_string(random(window_.state().job.design.strings.size()));
-            window_->choose_fret(1 + static_cast<int>(
-                                         random(static_cast<std::size_t>(window_.state().job.design.neck.frets))));
+            window_->choose_fret(1 + static_cast<int>(random(
+                                         static_cast<std::size_t>(window_.state().job.design.neck.frets))));
             break;
         case 3: window_->session().undo_stack()->undo(); break;
         case 4: window_->session().undo_stack()->redo(); break;
-        case 5: press_any({Qt::Key_U, Qt::Key_T, Qt::Key_B, Qt::Key_D, Qt::Key_H, Qt::Key_P, Qt::Key_S, Qt::Key_L,
-                           Qt::Key_M, Qt::Key_0, Qt::Key_1, Qt::Key_2, Qt::Key_Down, Qt::Key_C, Qt::Key_Escape});
+        case 5:
+            press_any({Qt::Key_U, Qt::Key_T, Qt::Key_B, Qt::Key_D, Qt::Key_H, Qt::Key_P, Qt::Key_S, Qt::Key_L,
+                       Qt::Key_M, Qt::Key_0, Qt::Key_1, Qt::Key_2, Qt::Key_Down, Qt::Key_C, Qt::Key_Escape});
             break;
         case 6: random(2) ? window_->strings()->add_string() : window_->strings()->take_string_out(); break;
         case 7:
@@ -138,7 +140,8 @@ private:
         const Solution solved = solve(job_of(shown.document).design);
         QCOMPARE(shown.solution.strings.size(), solved.strings.size());
         for (std::size_t i = 0; i < solved.strings.size(); ++i) {
-            QCOMPARE(shown.solution.strings[i].slot.floor_above_seat_mm, solved.strings[i].slot.floor_above_seat_mm);
+            QCOMPARE(shown.solution.strings[i].slot.floor_above_seat_mm,
+                     solved.strings[i].slot.floor_above_seat_mm);
             QCOMPARE(shown.solution.strings[i].compensation_mm, solved.strings[i].compensation_mm);
         }
     }

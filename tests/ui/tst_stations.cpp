@@ -29,8 +29,9 @@ private Q_SLOTS:
 
     void keys_go_to_every_station() {
         for (const auto& [key, station] :
-             {std::pair{Qt::Key_1, Station::survey}, std::pair{Qt::Key_2, Station::neck}, std::pair{Qt::Key_5, Station::saddle},
-              std::pair{Qt::Key_6, Station::bridge}, std::pair{Qt::Key_4, Station::nut}}) {
+             {std::pair{Qt::Key_1, Station::survey}, std::pair{Qt::Key_2, Station::neck},
+              std::pair{Qt::Key_5, Station::saddle}, std::pair{Qt::Key_6, Station::bridge},
+              std::pair{Qt::Key_4, Station::nut}}) {
             press(key, Qt::AltModifier);
             QCOMPARE(window()->view().station, station);
             QVERIFY(frame()->canvas()->isVisible() && frame()->canvas()->hasFocus());

@@ -127,9 +127,11 @@ private Q_SLOTS:
         pages->take_photo(text);
         QVERIFY(window()->notice().contains(QStringLiteral("no picture this program can read")));
         QCOMPARE(state().job.survey[0].photo, std::string("bridge_lifting-2.png"));
-        QVERIFY(window()->session().commit(QStringLiteral("bad"),
-                                           with(window()->session().document(), "survey.bridge_lifting.photo",
-                                                std::string("../secret.png")))
+        QVERIFY(window()
+                    ->session()
+                    .commit(QStringLiteral("bad"),
+                            with(window()->session().document(), "survey.bridge_lifting.photo",
+                                 std::string("../secret.png")))
                     .front()
                     .id == "not_a_plain_name");
     }
@@ -137,7 +139,9 @@ private Q_SLOTS:
 private:
     MainWindow* window() { return window_->operator->(); }
     const State& state() { return window_->state(); }
-    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) { window_->press(key, modifiers); }
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        window_->press(key, modifiers);
+    }
     std::unique_ptr<WindowOnDemo> window_;
 };
 

@@ -252,7 +252,8 @@ private:
         press(Qt::Key_Escape);
         while (window_->view().string > 0) press(Qt::Key_Left);
         tab_to(QStringLiteral("found.nut_gap_mm"));
-        for (const char* gap : gaps) { // Enter goes on to the next string, and to the next reading after the last
+        for (const char* gap :
+             gaps) { // Enter goes on to the next string, and to the next reading after the last
             type(QLatin1String(gap));
             press(Qt::Key_Return);
         }
@@ -290,8 +291,9 @@ private:
             for (int string = 0; string < 4; ++string) {
                 go(key);
                 window_->choose_string(static_cast<std::size_t>(string));
-                for (StationFrame* frame : std::initializer_list<StationFrame*>{
-                         window_->survey(), window_->neck(), window_->nut(), window_->saddle(), window_->bridge()})
+                for (StationFrame* frame :
+                     std::initializer_list<StationFrame*>{window_->survey(), window_->neck(), window_->nut(),
+                                                          window_->saddle(), window_->bridge()})
                     if (frame->isVisible()) {
                         seen += compare_drawing(frame->canvas(), solution, Unit::mm);
                         if (frame->list()) compare_list(frame->list(), solution, Unit::mm);

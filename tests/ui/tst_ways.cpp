@@ -9,8 +9,8 @@
 using namespace fm;
 using namespace fm::test;
 
-/// Ways across all stations: a drawing as a table, from a doubt to its value, schools side by side, what has just
-/// changed, jobs that cannot be solved.
+/// Ways across all stations: a drawing as a table, from a doubt to its value, schools side by side, what has
+/// just changed, jobs that cannot be solved.
 class TestWays : public QObject {
     Q_OBJECT
 private Q_SLOTS:
@@ -144,7 +144,8 @@ private Q_SLOTS:
             QFile file(QStringLiteral(":/help/%1.html").arg(QLatin1String(language)));
             if (!file.open(QIODevice::ReadOnly)) return QStringList();
             QStringList names;
-            static const QRegularExpression place(QStringLiteral("(name=\"\\w+\"|src=\"[^\"]+\"|href=\"[^\"]+\")"));
+            static const QRegularExpression place(
+                QStringLiteral("(name=\"\\w+\"|src=\"[^\"]+\"|href=\"[^\"]+\")"));
             auto found = place.globalMatch(QString::fromUtf8(file.readAll()));
             while (found.hasNext()) names << found.next().captured(1);
             return names;
@@ -190,9 +191,12 @@ private Q_SLOTS:
 private:
     MainWindow* window() { return window_->operator->(); }
     const State& state() { return window_->state(); }
-    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) { window_->press(key, modifiers); }
+    void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        window_->press(key, modifiers);
+    }
     std::vector<Message> commit(const char* key, double value) {
-        return window()->session().commit(QLatin1String(key), with(window()->session().document(), key, value));
+        return window()->session().commit(QLatin1String(key),
+                                          with(window()->session().document(), key, value));
     }
     StationFrame* frame() {
         const std::array<StationFrame*, 5> all{window()->survey(), window()->neck(), window()->nut(),
