@@ -2640,10 +2640,6 @@
         <translation>Lage am 12.</translation>
     </message>
     <message>
-        <source>action at 12, capo 1</source>
-        <translation>Lage am 12., Kapo 1</translation>
-    </message>
-    <message>
         <source>take off</source>
         <translation>abtragen</translation>
     </message>
@@ -2678,6 +2674,10 @@
     <message>
         <source>saddle&apos;s angle</source>
         <translation>Winkel</translation>
+    </message>
+    <message>
+        <source>capo 1, at 12</source>
+        <translation>Kapo 1, an 12</translation>
     </message>
 </context>
 <context>

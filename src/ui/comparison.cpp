@@ -19,11 +19,7 @@ struct Comparison {
 
 /// Less than anybody can read.
 double step_of(QuantityKind kind) {
-    switch (kind) {
-    case QuantityKind::length: return 0.005;
-    case QuantityKind::angle: return 0.05;
-    default: return 0.05;
-    }
+    return kind == QuantityKind::length ? 0.005 : 0.05;
 }
 
 /// What a list says at its head: fret 1, the open string.

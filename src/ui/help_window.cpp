@@ -10,7 +10,9 @@
 
 #include <QFile>
 #include <QKeyEvent>
+#include <QLocale>
 #include <QPainter>
+#include <QPainterPath>
 
 static void load_help() {
     Q_INIT_RESOURCE(help);

@@ -185,6 +185,8 @@ void PartCanvas::paint_marks(QPainter& painter) const {
         font.setPixelSize(words.strong ? caption_px + 2 : caption_px);
         painter.setFont(font);
         painter.setPen(words.strong ? theme().ink : theme().caption);
+        // Lines of the drawing end at the words.
+        painter.fillRect(painter.boundingRect(words.box, words.align, words.text), theme().ground);
         painter.drawText(words.box, words.align, words.text);
     }
 }

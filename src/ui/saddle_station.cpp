@@ -90,7 +90,8 @@ QString SaddleStation::foot() const {
         const Unit coarse = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a radius is no matter of thou
         const auto block = nearest_block_mm(*radius, session_.tools().radius_blocks_mm);
         lines << (block ? tr("top on radius %1, nearest block %2")
-                              .arg(length_short(std::round(*radius), coarse), length_short(*block, coarse))
+                              .arg(length_short(std::round(*radius), coarse),
+                                   length_short(*block, coarse) + QLatin1Char(' ') + unit_text(coarse))
                         : tr("top on radius %1").arg(length_with_unit(std::round(*radius), coarse)));
     }
     return lines.join(QLatin1Char('\n'));

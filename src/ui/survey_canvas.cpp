@@ -64,7 +64,7 @@ SurveyCanvas::Place SurveyCanvas::place() const {
     Place p;
     p.scale = (width() - 2 * side_room) / (reach.before_mm + reach.behind_mm) * zoom_;
     const double room = std::max(40.0, height() - caption_row - 2 * mark_row - reading_row);
-    constexpr double both_px = 110; // with less the instrument is drawn from the front alone
+    constexpr double both_px = 88; // with less the instrument is drawn from the front alone
     p.front_px = room < both_px ? room : 0.6 * room;
     p.side_px = room - p.front_px;
     const double x = side_room + reach.before_mm * p.scale + pan_.x();

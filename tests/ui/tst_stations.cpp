@@ -296,11 +296,20 @@ private Q_SLOTS:
             show_view(view);
             for (int page = 0; page < frame()->pages()->page_count(); ++page) {
                 frame()->pages()->show_page(page);
-                for (QWidget* widget : frame()->findChildren<QWidget*>())
-                    if (widget->isVisible() && widget->focusPolicy() & Qt::TabFocus)
-                        QVERIFY2(!spoken(widget, QAccessible::Name).isEmpty(),
-                                 qPrintable(widget->objectName() +
-                                            QLatin1String(widget->metaObject()->className())));
+                for (QWidget* widget : window()->findChildren<QWidget*>()) {
+                    if (!widget->isVisible() || !(widget->focusPolicy() & Qt::TabFocus)) continue;
+                    const QString what =
+                        widget->objectName() + QLatin1String(widget->metaObject()->className());
+                    const QString name = spoken(widget, QAccessible::Name);
+                    QVERIFY2(!name.isEmpty(), qPrintable(what));
+                    QVERIFY2(QAccessible::queryAccessibleInterface(widget)->role() != QAccessible::NoRole,
+                             qPrintable(what));
+                    const auto* field = qobject_cast<ValueField*>(widget);
+                    if (field && field->kind() == FieldKind::length)
+                        QVERIFY2(name.endsWith(QStringLiteral(", mm")), qPrintable(name));
+                    if (field && field->kind() == FieldKind::angle)
+                        QVERIFY2(name.endsWith(QStringLiteral(", degrees")), qPrintable(name));
+                }
             }
         }
     }
