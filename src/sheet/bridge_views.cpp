@@ -23,15 +23,6 @@ double tangent_deg(double degrees) {
     return std::tan(degrees * std::numbers::pi / 180.0);
 }
 
-Path closed_path(const std::vector<Point>& points, Stroke stroke, Fill fill) {
-    Path path;
-    path.closed = true;
-    path.stroke = stroke;
-    path.fill = fill;
-    for (const Point& p : points) path.vertices.push_back({p});
-    return path;
-}
-
 } // namespace
 
 BridgeReach bridge_reach(const Design& design, const Solution& solution, const BridgeViewOptions& options) {

@@ -76,6 +76,15 @@ Path line_path(Layer layer, Point a, Point b, Stroke stroke) {
     return path;
 }
 
+Path closed_path(const std::vector<Point>& points, Stroke stroke, Fill fill) {
+    Path path;
+    path.closed = true;
+    path.stroke = stroke;
+    path.fill = fill;
+    for (const Point& p : points) path.vertices.push_back({p});
+    return path;
+}
+
 Path rectangle_path(Layer layer, Point low, Point high, Stroke stroke, Fill fill) {
     Path path;
     path.layer = layer;

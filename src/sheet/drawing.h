@@ -102,6 +102,9 @@ struct Drawing {
 Path line_path(Layer layer, Point a, Point b, Stroke stroke = {});
 Path rectangle_path(Layer layer, Point low, Point high, Stroke stroke = {}, Fill fill = Fill::none);
 
+/// An area with its outline.
+Path closed_path(const std::vector<Point>& points, Stroke stroke, Fill fill);
+
 /// A dimension as the lines, arrows and text it is drawn with.
 std::vector<Item> drawn(const LinearDimension& dimension);
 std::vector<Item> drawn(const OrdinateDimension& dimension);

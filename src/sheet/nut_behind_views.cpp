@@ -16,15 +16,6 @@ constexpr double head_drawn_mm = 55; // where no posts are known
 constexpr double post_radius_mm = 3;
 constexpr double board_drawn_mm = 22;
 
-Path shape(const std::vector<Point>& points, Fill fill) {
-    Path path;
-    path.closed = true;
-    path.stroke = outline_line;
-    path.fill = fill;
-    for (const Point& p : points) path.vertices.push_back({p});
-    return path;
-}
-
 double front_x_mm(const StringSolution& string) {
     return string.line.set_forward_mm;
 }
@@ -60,10 +51,11 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
     const double top = seat + string.slot.made_top_above_seat_mm;
     const double floor = seat + string.slot.floor_above_seat_mm;
     drawing.add(line_path(Layer::centre, {back - 10.0, 0}, {board_drawn_mm, 0}, plane_line));
-    drawing.add(
-        shape({{front, board}, {board_drawn_mm, board}, {board_drawn_mm, seat - 4.0}, {front, seat - 4.0}},
-              Fill::none));
-    drawing.add(shape({{front, seat}, {back, seat - fall}, {back, top}, {front, top}}, Fill::material));
+    drawing.add(closed_path(
+        {{front, board}, {board_drawn_mm, board}, {board_drawn_mm, seat - 4.0}, {front, seat - 4.0}},
+        outline_line, Fill::none));
+    drawing.add(closed_path({{front, seat}, {back, seat - fall}, {back, top}, {front, top}}, outline_line,
+                            Fill::material));
     const Point leaves{back, floor - string.slot.floor_back_drop_mm};
     drawing.add(line_path(Layer::cut, {front, floor}, leaves, floor_line));
     Path way;
@@ -80,11 +72,11 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
         const Post& post = nut.posts[chosen];
         const Point end{front - post.behind_mm, -post.below_mm};
         way.vertices.push_back({end});
-        drawing.add(shape({{end.x - post_radius_mm, end.y - 7.0},
-                           {end.x + post_radius_mm, end.y - 7.0},
-                           {end.x + post_radius_mm, end.y + 4.0},
-                           {end.x - post_radius_mm, end.y + 4.0}},
-                          Fill::paper));
+        drawing.add(closed_path({{end.x - post_radius_mm, end.y - 7.0},
+                                 {end.x + post_radius_mm, end.y - 7.0},
+                                 {end.x + post_radius_mm, end.y + 4.0},
+                                 {end.x - post_radius_mm, end.y + 4.0}},
+                                outline_line, Fill::paper));
     }
     drawing.add(way);
     return drawing;
@@ -116,12 +108,12 @@ Drawing nut_behind_plan(const Design& design, const Solution& solution, std::siz
     std::vector<Point> nut = front;
     nut.push_back({slant * half - design.nut.thickness_mm, side * half});
     nut.push_back({-slant * half - design.nut.thickness_mm, -side * half});
-    drawing.add(shape({{slant * half, side * half},
-                       {board_drawn_mm, side * half},
-                       {board_drawn_mm, -side * half},
-                       {-slant * half, -side * half}},
-                      Fill::none));
-    drawing.add(shape(nut, Fill::material));
+    drawing.add(closed_path({{slant * half, side * half},
+                             {board_drawn_mm, side * half},
+                             {board_drawn_mm, -side * half},
+                             {-slant * half, -side * half}},
+                            outline_line, Fill::none));
+    drawing.add(closed_path(nut, outline_line, Fill::material));
     const double wide = behind_half_mm(design, solution);
     drawing.add(line_path(Layer::centre, {0, -wide}, {0, wide}, plane_line));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {

@@ -24,12 +24,9 @@ double joint_x_mm(const Neck& neck) {
     return neck.fret_x_mm(neck.design().body_joint_fret, neck.mean_scale_mm());
 }
 
-Path shape(const std::vector<Point>& points, Stroke stroke, Fill fill, bool closed = true) {
-    Path path;
-    path.closed = closed;
-    path.stroke = stroke;
-    path.fill = fill;
-    for (const Point& p : points) path.vertices.push_back({p});
+Path line_of(const std::vector<Point>& points, Stroke stroke) {
+    Path path = closed_path(points, stroke, Fill::none);
+    path.closed = false;
     return path;
 }
 
@@ -44,7 +41,7 @@ void draw_bridge(Drawing& drawing, const Design& design, const Solution& solutio
             points.push_back({p.x_mm, side * p.y_mm});
     else
         for (const PlanPoint& p : slot_corners(design, solution)) points.push_back({p.x_mm, side * p.y_mm});
-    if (points.size() > 2) drawing.add(shape(points, outline_line, Fill::material));
+    if (points.size() > 2) drawing.add(closed_path(points, outline_line, Fill::material));
 }
 
 } // namespace
@@ -72,25 +69,25 @@ Drawing instrument_front(const Design& design, const Solution& solution,
     for (const double y : {-wide, wide})
         drawing.add(line_path(Layer::text, {joint + 0.35 * wide, y}, {reach.behind_mm, y}, broken_line));
     for (const double up : {-1.0, 1.0}) {
-        Path shoulder = shape({{joint, up * neck.half_width_mm(joint)}, {joint + 0.35 * wide, up * wide}},
-                              outline_line, Fill::none, false);
+        Path shoulder = line_of({{joint, up * neck.half_width_mm(joint)}, {joint + 0.35 * wide, up * wide}},
+                                outline_line);
         shoulder.vertices[0].bulge = up * 0.3;
         drawing.add(shoulder);
     }
     const double post = design.nut.posts.empty() ? 0.0 : 16.0;
     const double head = std::max(nut + 8.0, nut + post);
-    drawing.add(shape({{0, nut},
-                       {-18, head},
-                       {-reach.before_mm, 0.9 * head},
-                       {-reach.before_mm, -0.9 * head},
-                       {-18, -head},
-                       {0, -nut}},
-                      outline_line, Fill::none));
-    drawing.add(shape({{0, nut},
-                       {last + 8, neck.half_width_mm(last + 8)},
-                       {last + 8, -neck.half_width_mm(last + 8)},
-                       {0, -nut}},
-                      outline_line, Fill::paper));
+    drawing.add(closed_path({{0, nut},
+                             {-18, head},
+                             {-reach.before_mm, 0.9 * head},
+                             {-reach.before_mm, -0.9 * head},
+                             {-18, -head},
+                             {0, -nut}},
+                            outline_line, Fill::none));
+    drawing.add(closed_path({{0, nut},
+                             {last + 8, neck.half_width_mm(last + 8)},
+                             {last + 8, -neck.half_width_mm(last + 8)},
+                             {0, -nut}},
+                            outline_line, Fill::paper));
     draw_bridge(drawing, design, solution, side);
     for (int n = 1; n <= neck.frets(); ++n) {
         const auto edge = [&](double scale_mm, double up) {
@@ -101,8 +98,8 @@ Drawing instrument_front(const Design& design, const Solution& solution,
                               edge(design.neck.scale_treble_mm, side), faint_line));
     }
     drawing.add(
-        shape({{-design.nut.thickness_mm, nut}, {0, nut}, {0, -nut}, {-design.nut.thickness_mm, -nut}},
-              outline_line, Fill::material));
+        closed_path({{-design.nut.thickness_mm, nut}, {0, nut}, {0, -nut}, {-design.nut.thickness_mm, -nut}},
+                    outline_line, Fill::material));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringLine& line = solution.strings[i].line;
         const Stroke stroke{0.3, i == options.chosen ? Ink::chosen : Ink::faint, LineStyle::solid};
@@ -135,52 +132,52 @@ Drawing instrument_side(const Design& design, const Solution& solution,
     const double top = design.bridge ? -design.bridge->plane_above_top_mm : -7.0;
     const double board = -design.neck.fret_height_mm;
     const double fall = std::tan(design.nut.headstock_angle_deg * std::numbers::pi / 180.0);
-    drawing.add(shape({{0, board},
-                       {0, -neck_thick_mm},
-                       {-reach.before_mm, -head_thick_mm - 6 - fall * reach.before_mm},
-                       {-reach.before_mm, -6 - fall * reach.before_mm},
-                       {-4, -6 - 4 * fall}},
-                      outline_line, Fill::paper));
-    drawing.add(shape({{0, board},
-                       {last + 8, board},
-                       {last + 8, std::min(top, board - 5)},
-                       {joint, std::min(top, board - 5)},
-                       {joint, -heel_mm * 0.7},
-                       {joint - 26, -neck_thick_mm - 2},
-                       {0, -neck_thick_mm}},
-                      outline_line, Fill::paper));
-    drawing.add(shape({{joint, top - options.depth_mm},
-                       {joint, top},
-                       {reach.behind_mm, top},
-                       {reach.behind_mm, top - options.depth_mm}},
-                      outline_line, Fill::none, false));
+    drawing.add(closed_path({{0, board},
+                             {0, -neck_thick_mm},
+                             {-reach.before_mm, -head_thick_mm - 6 - fall * reach.before_mm},
+                             {-reach.before_mm, -6 - fall * reach.before_mm},
+                             {-4, -6 - 4 * fall}},
+                            outline_line, Fill::paper));
+    drawing.add(closed_path({{0, board},
+                             {last + 8, board},
+                             {last + 8, std::min(top, board - 5)},
+                             {joint, std::min(top, board - 5)},
+                             {joint, -heel_mm * 0.7},
+                             {joint - 26, -neck_thick_mm - 2},
+                             {0, -neck_thick_mm}},
+                            outline_line, Fill::paper));
+    drawing.add(line_of({{joint, top - options.depth_mm},
+                         {joint, top},
+                         {reach.behind_mm, top},
+                         {reach.behind_mm, top - options.depth_mm}},
+                        outline_line));
     drawing.add(line_path(Layer::text, {joint, top - options.depth_mm},
                           {reach.behind_mm, top - options.depth_mm}, broken_line));
     const double high = solution.bridge && solution.bridge->height_mm ? *solution.bridge->height_mm : 6.0;
     const double saddle_z = string.ends.saddle_z_mm;
-    drawing.add(
-        shape({{bridge - 14, top}, {bridge + 18, top}, {bridge + 18, top + high}, {bridge - 14, top + high}},
-              outline_line, Fill::material));
+    drawing.add(closed_path(
+        {{bridge - 14, top}, {bridge + 18, top}, {bridge + 18, top + high}, {bridge - 14, top + high}},
+        outline_line, Fill::material));
     const double half = 0.5 * design.saddle.thickness_mm;
-    drawing.add(shape({{bridge - half, top + high},
-                       {bridge + half, top + high},
-                       {bridge + half, saddle_z},
-                       {bridge - half, saddle_z}},
-                      outline_line, Fill::material));
+    drawing.add(closed_path({{bridge - half, top + high},
+                             {bridge + half, top + high},
+                             {bridge + half, saddle_z},
+                             {bridge - half, saddle_z}},
+                            outline_line, Fill::material));
     for (int n = 1; n <= neck.frets(); ++n) {
         const double x = neck.fret_x_mm(n, neck.mean_scale_mm());
         drawing.add(line_path(Layer::text, {x, board}, {x, 0}, outline_line));
     }
     const double nut_z = string.ends.nut_z_mm;
-    drawing.add(shape({{-design.nut.thickness_mm, board - 3},
-                       {0, board - 3},
-                       {0, nut_z},
-                       {-design.nut.thickness_mm, nut_z - 0.4}},
-                      outline_line, Fill::material));
+    drawing.add(closed_path({{-design.nut.thickness_mm, board - 3},
+                             {0, board - 3},
+                             {0, nut_z},
+                             {-design.nut.thickness_mm, nut_z - 0.4}},
+                            outline_line, Fill::material));
     const double back = 0.75 * reach.before_mm;
     const Stroke stroke{0.3, Ink::chosen, LineStyle::solid};
-    drawing.add(shape({{-back, -3 - fall * back}, {0, nut_z}, {bridge, saddle_z}, {bridge + 12, top + high}},
-                      stroke, Fill::none, false));
+    drawing.add(line_of(
+        {{-back, -3 - fall * back}, {0, nut_z}, {bridge, saddle_z}, {bridge + 12, top + high}}, stroke));
     return drawing;
 }
 

@@ -87,7 +87,7 @@ ValueField* PartPages::field(const char* key, const QString& name, FieldKind kin
     return made_field;
 }
 
-QWidget* PartPages::labelled(ValueField* field, const QString& words) {
+QWidget* PartPages::labelled(QWidget* field, const QString& words) {
     auto* box = new QWidget;
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);

@@ -32,7 +32,8 @@ Q_SIGNALS:
 protected:
     /// A page of choices and fields side by side, wrapping.
     void add_page(const QString& name, const std::vector<QWidget*>& parts);
-    QWidget* labelled(ValueField* field, const QString& words);
+    /// A field under its caption.
+    static QWidget* labelled(QWidget* field, const QString& words);
     /// Several parts that come and go together.
     static QWidget* boxed(const std::vector<QWidget*>& parts);
     ValueField* field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,

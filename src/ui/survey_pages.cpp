@@ -46,19 +46,6 @@ TextField* SurveyPages::text(const char* key, const QString& name, int width) {
     return made;
 }
 
-QWidget* SurveyPages::captioned(TextField* field, const QString& words) {
-    auto* box = new QWidget;
-    auto* column = new QVBoxLayout(box);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(3);
-    auto* label = new QLabel(words);
-    label->setProperty("caption", true);
-    label->setBuddy(field);
-    column->addWidget(label);
-    column->addWidget(field);
-    return box;
-}
-
 void SurveyPages::add_walk_page() {
     mark_ = new ChoiceRow(tr("Seen"), {{tr("not looked at"), {}, QStringLiteral("0")},
                                        {tr("fine"), {}, QStringLiteral("1")},
@@ -84,7 +71,7 @@ void SurveyPages::add_walk_page() {
     connect(photo_away_, &QToolButton::clicked, this, [this] {
         commit(tr("no picture"), with_survey_text(session_.document(), point(), "photo", {}));
     });
-    add_page(tr("Look"), {mark_, captioned(note_, tr("note")), boxed({photo_, photo_away_})});
+    add_page(tr("Look"), {mark_, labelled(note_, tr("note")), boxed({photo_, photo_away_})});
 }
 
 void SurveyPages::add_gauges_page() {
@@ -129,7 +116,7 @@ void SurveyPages::add_job_page() {
     });
     ValueField* a4 = field("a4_hz", tr("pitch of A4 in Hz"), FieldKind::number,
                            [](const State& s) { return std::optional(s.job.a4_hz); });
-    add_page(tr("Job"), {captioned(title_, tr("title")), captioned(owner_, tr("owner")), handed_, unit_,
+    add_page(tr("Job"), {labelled(title_, tr("title")), labelled(owner_, tr("owner")), handed_, unit_,
                          labelled(a4, tr("A4, Hz"))});
 }
 

@@ -31,7 +31,6 @@ private:
     void choose_photo();
     void show_photo(const QString& name);
     TextField* text(const char* key, const QString& name, int width);
-    QWidget* captioned(TextField* field, const QString& words);
     const SurveyPoint& point() const { return survey_points()[view_.point]; }
     const SurveyFinding& finding() const { return session_.state().job.survey[view_.point]; }
 

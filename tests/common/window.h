@@ -13,6 +13,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <array>
 #include <memory>
 
 namespace fm::test {
@@ -59,6 +60,14 @@ public:
         copy_demo_workshop(dir_.path());
         window_->resize(1280, 800);
         QVERIFY(window_->open(file));
+    }
+    /// The station with a drawing that is in sight.
+    StationFrame* frame() const {
+        const std::array<StationFrame*, 5> all{window_->survey(), window_->neck(), window_->nut(),
+                                               window_->saddle(), window_->bridge()};
+        for (StationFrame* each : all)
+            if (each->isVisible()) return each;
+        return nullptr;
     }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) const {
         QTest::keyClick(window_.get(), key, modifiers);

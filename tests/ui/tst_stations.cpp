@@ -317,13 +317,7 @@ private Q_SLOTS:
 private:
     MainWindow* window() { return window_->operator->(); }
     const State& state() { return window_->state(); }
-    StationFrame* frame() {
-        const std::array<StationFrame*, 5> all{window()->survey(), window()->neck(), window()->nut(),
-                                               window()->saddle(), window()->bridge()};
-        for (StationFrame* each : all)
-            if (each->isVisible()) return each;
-        return nullptr;
-    }
+    StationFrame* frame() { return window_->frame(); }
     PartCanvas* canvas() { return frame()->canvas(); }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         window_->press(key, modifiers);

@@ -198,13 +198,7 @@ private:
         return window()->session().commit(QLatin1String(key),
                                           with(window()->session().document(), key, value));
     }
-    StationFrame* frame() {
-        const std::array<StationFrame*, 5> all{window()->survey(), window()->neck(), window()->nut(),
-                                               window()->saddle(), window()->bridge()};
-        for (StationFrame* each : all)
-            if (each->isVisible()) return each;
-        return nullptr;
-    }
+    StationFrame* frame() { return window_->frame(); }
     int row_of(const QString& name) {
         const DrawingTableModel* rows = frame()->table()->rows();
         for (int row = 0; row < rows->rowCount(); ++row)
