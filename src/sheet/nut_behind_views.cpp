@@ -43,14 +43,16 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
     const NutDesign& nut = design.nut;
     const double front = front_x_mm(string);
     const double back = front - nut.thickness_mm;
-    const double seat = -string.slot.fret_tops_above_seat_mm;
+    const double contact = string.nut_z_over_fret_line_mm;
+    const double seat = contact - string.slot.floor_above_seat_mm;
     const double fall = nut.seat == Seat::angled
                             ? nut.thickness_mm * std::tan(nut.headstock_angle_deg * std::numbers::pi / 180.0)
                             : 0.0;
     const double board = seat + string.slot.board_above_seat_mm;
     const double top = seat + string.slot.made_top_above_seat_mm;
     const double floor = seat + string.slot.floor_above_seat_mm;
-    drawing.add(line_path(Layer::centre, {back - 10.0, 0}, {board_drawn_mm, 0}, plane_line));
+    const double tops = contact - string.above_fret_line_mm; // lower at the edge of a curved board
+    drawing.add(line_path(Layer::centre, {back - 10.0, tops}, {board_drawn_mm, tops}, plane_line));
     drawing.add(closed_path(
         {{front, board}, {board_drawn_mm, board}, {board_drawn_mm, seat - 4.0}, {front, seat - 4.0}},
         outline_line, Fill::none));
@@ -61,9 +63,9 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
     Path way;
     way.layer = Layer::text;
     way.stroke = {std::max(0.3, 0.5 * design.strings[chosen].diameter_mm), Ink::chosen, LineStyle::solid};
-    const double contact = string.above_fret_line_mm;
-    const double rise = (string.action12_mm - contact) / (0.5 * string.line.scale_mm);
-    way.vertices.push_back({{board_drawn_mm, contact + rise * board_drawn_mm}});
+    const double rise = (string.ends.saddle_z_mm - string.ends.nut_z_mm) /
+                        (string.line.saddle_x_mm - string.line.set_forward_mm);
+    way.vertices.push_back({{board_drawn_mm, contact + rise * (board_drawn_mm - front)}});
     way.vertices.push_back({{front, contact}});
     if (nut.posts.empty()) {
         const double slope = std::tan(nut.headstock_angle_deg * std::numbers::pi / 180.0);

@@ -38,6 +38,7 @@ StateResult state_of(const Value& document) {
     state->solution = solve(state->job.design);
     state->known = known_heights(state->job.design, state->solution, state->job.readings);
     state->found_floors = found_floors_mm(state->solution, state->known);
+    state->found = as_found_readings(state->job.readings, state->job.design.strings.size());
     state->plan = plan(state->job.design, state->solution, state->job.readings, PlanOrder::neck_saddle_nut);
     return {std::move(state), {}};
 }

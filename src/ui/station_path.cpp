@@ -122,7 +122,7 @@ QString next_at_survey(const State& state) {
     for (std::size_t i = 0; i < points.size(); ++i)
         if (!state.job.survey[i].mark)
             return StationPath::tr("Look for: %1").arg(words_of(points[i].name_id()));
-    const auto all = as_found_readings(state.job.readings, state.job.design.strings.size()).strings;
+    const auto& all = state.found.strings;
     const bool read =
         std::all_of(all.begin(), all.end(), [](const auto& s) { return s.has_nut() && s.has_action(); });
     return read ? StationPath::tr("Looked at and read")

@@ -153,7 +153,7 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
         const QString off = doubt(what);
         return off.isEmpty() ? words : words + QLatin1Char('\n') + off;
     };
-    const auto& relief = design().neck.relief;
+    const auto& relief = state().found.relief ? state().found.relief : design().neck.relief;
     const int at_fret = relief ? relief->at_fret : std::max(2, design().neck.body_joint_fret / 2);
     struct Column {
         ValueField* field;

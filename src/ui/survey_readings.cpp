@@ -20,8 +20,8 @@ const char* key_of(Read what, const Design& design) {
     return "";
 }
 
-Value relief_as_read(const State& state, const std::optional<Relief>& before, double depth_mm) {
-    Relief relief = before.value_or(state.job.design.neck.relief.value_or(
+Value relief_as_read(const State& state, double depth_mm) {
+    Relief relief = state.found.relief.value_or(state.job.design.neck.relief.value_or(
         Relief{0, std::max(2, state.job.design.neck.body_joint_fret / 2), 1,
                state.job.design.neck.body_joint_fret}));
     Value value = with(Value(Value::Object{}), "depth_mm", depth_mm);
@@ -33,7 +33,7 @@ Value relief_as_read(const State& state, const std::optional<Relief>& before, do
 
 std::optional<double> as_found(const State& state, Read what, std::size_t string) {
     const Design& design = state.job.design;
-    const ReadingEntry found = as_found_readings(state.job.readings, design.strings.size());
+    const ReadingEntry& found = state.found;
     const StringReadings& read = found.strings[std::min(string, found.strings.size() - 1)];
     switch (what) {
     case Read::nut_gap: return pressed(design) ? read.pressed_gap_mm : read.open_gap_fret1_mm;
@@ -47,7 +47,7 @@ std::optional<double> as_found(const State& state, Read what, std::size_t string
 }
 
 std::string gauge_for(const State& state, Read what, const ReadingGauges& chosen) {
-    const ReadingGauges read = as_found_readings(state.job.readings, state.job.design.strings.size()).gauges;
+    const ReadingGauges& read = state.found.gauges;
     const auto of = [](const std::string& now, const std::string& before, const char* usual) {
         return !now.empty() ? now : !before.empty() ? before : std::string(usual);
     };
@@ -67,8 +67,7 @@ Value with_read(const Value& document, const State& state, Read what, std::size_
     FoundReading reading;
     const std::string at = "strings[" + std::to_string(string) + "].";
     if (what == Read::relief) {
-        const auto before = as_found_readings(state.job.readings, design.strings.size()).relief;
-        reading.set.emplace_back("relief", relief_as_read(state, before, value));
+        reading.set.emplace_back("relief", relief_as_read(state, value));
         reading.gauge_of = "relief";
     } else if (what == Read::humidity) {
         reading.set.emplace_back("humidity_pct", value);

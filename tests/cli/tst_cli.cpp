@@ -221,6 +221,13 @@ private Q_SLOTS:
         QVERIFY(ran.exit_code == 0 &&
                 ran.output.startsWith("note: version: this job was written by a newer version (9)"));
     }
+    void check_tells_what_the_survey_found() {
+        const Ran ran = cli({QStringLiteral("check"), demo("kittiwake")});
+        QCOMPARE(ran.exit_code, 0);
+        QVERIFY(ran.output.contains("warning: survey.bridge_lifting: bridge lifting: no set-up until"));
+        QVERIFY(ran.output.contains("note: survey.slots_filled: "));
+        QVERIFY(!ran.output.contains("rod"));
+    }
     void convert_reads_as_the_fields_do() {
         QCOMPARE(cli({QStringLiteral("convert"), QStringLiteral("3/64\""), QStringLiteral("--to"),
                       QStringLiteral("mm")})

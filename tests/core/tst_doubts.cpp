@@ -181,6 +181,33 @@ private Q_SLOTS:
         QVERIFY(std::abs(alone.strings[0].action12_mm -
                          0.5 * (design.saddle.action.bass_mm + design.saddle.action.treble_mm)) < 1e-9);
     }
+    void the_swing_touches_where_the_headroom_ends() {
+        for (const char* name : {"curlew", "kittiwake", "lantern", "teal", "groundswell"}) {
+            const Design design = job_of(demo_document(name)).design;
+            const Solution solution = solve(design);
+            const Neck neck(design.neck);
+            for (const StringSolution& string : solution.strings) {
+                const Headroom& open = string.headroom[0];
+                if (!open.force_n || *open.force_n == 0.0) continue;
+                const double length_mm = string.line.saddle_x_mm - string.line.set_forward_mm;
+                const auto depth_mm = [&](int fret, double force_n) {
+                    const double at = neck.fret_x_mm(fret, string.line.scale_mm) - string.line.set_forward_mm;
+                    return force_n * swing_mm_per_n(design.player, length_mm, *string.tension_n(), at);
+                };
+                // At its headroom the open string just comes to the fret named, and to no other.
+                const auto gap = [&](int fret) {
+                    return string.open_gaps_mm[static_cast<std::size_t>(fret) - 1];
+                };
+                QVERIFY2(std::abs(depth_mm(open.fret, *open.force_n) - gap(open.fret)) <
+                             1e-4 * gap(open.fret),
+                         name);
+                for (int n = 1; n <= design.neck.frets; ++n)
+                    QVERIFY(depth_mm(n, *open.force_n) <= gap(n) * 1.0001);
+                QVERIFY(std::abs(swing_mm_per_n(design.player, length_mm, *string.tension_n(), length_mm)) <
+                        1e-12);
+            }
+        }
+    }
     void an_action_at_a_choke_has_no_headroom() {
         const Solution solution = solve(
             changed(QStringLiteral("kittiwake"),

@@ -1,11 +1,14 @@
 #include "common/jobs.h"
 #include "sheet/bridge_views.h"
 #include "sheet/neck_views.h"
+#include "sheet/nut_behind_views.h"
 #include "sheet/saddle_views.h"
+#include "sheet/survey_views.h"
 
 #include <QTest>
 
 #include <cmath>
+#include <numbers>
 
 using namespace fm;
 using namespace fm::test;
@@ -37,6 +40,26 @@ int areas(const Drawing& drawing, Fill fill) {
     return count;
 }
 
+bool all_finite(const Drawing& drawing) {
+    for (const Item& item : drawing.items) {
+        if (const auto* path = std::get_if<Path>(&item))
+            for (const Vertex& vertex : path->vertices)
+                if (!std::isfinite(vertex.at.x) || !std::isfinite(vertex.at.y)) return false;
+        if (const auto* circle = std::get_if<Circle>(&item))
+            if (!std::isfinite(circle->centre.x) || !std::isfinite(circle->centre.y)) return false;
+    }
+    return true;
+}
+
+/// Whether a line of the drawing passes through a point.
+bool has_vertex(const Drawing& drawing, Point at) {
+    for (const Item& item : drawing.items)
+        if (const auto* path = std::get_if<Path>(&item))
+            for (const Vertex& vertex : path->vertices)
+                if (std::abs(vertex.at.x - at.x) < 1e-9 && std::abs(vertex.at.y - at.y) < 1e-9) return true;
+    return false;
+}
+
 } // namespace
 
 /// What is drawn is what was solved.
@@ -55,6 +78,69 @@ private Q_SLOTS:
             for (std::size_t i = 0; i < solution.strings.size(); ++i)
                 QVERIFY(std::abs(height_at(profile, solution.strings[i].saddle_along_mm) -
                                  saddle_height_mm(design, solution, i)) < 1e-9);
+        }
+    }
+    void behind_the_nut_every_string_goes_to_its_post() {
+        for (const char* name : {"curlew", "kittiwake", "teal"}) {
+            const Design design = job_of(demo_document(name)).design;
+            const Solution solution = solve(design);
+            for (const bool mirrored : {false, true}) {
+                const Drawing plan = nut_behind_plan(design, solution, 1, mirrored);
+                QCOMPARE(circles(plan).size(), design.nut.posts.size());
+                for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+                    const Circle post = circles(plan)[i];
+                    QCOMPARE(post.centre.y, (mirrored ? -1.0 : 1.0) * design.nut.posts[i].across_mm);
+                    QVERIFY(has_vertex(plan, post.centre));
+                }
+            }
+            for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+                const StringSolution& string = solution.strings[i];
+                const Drawing side = nut_behind_side(design, solution, i);
+                const Point post{string.line.set_forward_mm - design.nut.posts[i].behind_mm,
+                                 -design.nut.posts[i].below_mm};
+                const Point contact{string.line.set_forward_mm, string.nut_z_over_fret_line_mm};
+                QVERIFY(has_vertex(side, post) && has_vertex(side, contact));
+                // The angle drawn is the one computed: from the string's rise to its fall.
+                const double fall = std::atan2(contact.y - post.y, contact.x - post.x);
+                const double rise = std::atan2(string.ends.saddle_z_mm - string.ends.nut_z_mm,
+                                               (string.line.saddle_x_mm - string.line.set_forward_mm) *
+                                                   string.line.plan_cosine);
+                const double drawn_deg = (fall - rise) * 180.0 / std::numbers::pi;
+                QVERIFY2(std::abs(drawn_deg - string.bend->break_angle_exact_deg) < 1e-6,
+                         qPrintable(QStringLiteral("%1 %2 %3")
+                                        .arg(QLatin1String(name))
+                                        .arg(drawn_deg)
+                                        .arg(string.bend->break_angle_exact_deg)));
+            }
+        }
+    }
+    void the_instrument_is_drawn_to_scale() {
+        for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
+            const Design design = job_of(demo_document(name)).design;
+            const Solution solution = solve(design);
+            const Drawing front = instrument_front(design, solution, {false, 0, 80.0, 40.0});
+            for (const StringSolution& string : solution.strings)
+                QVERIFY(has_vertex(
+                    front, {string.line.plan_x_mm(string.line.saddle_x_mm), string.line.saddle_y_mm}));
+            const InstrumentReach reach = instrument_reach(design, solution);
+            for (const SurveyPoint& point : survey_points()) {
+                const Point at = survey_point_mm(design, solution, point);
+                QVERIFY(at.x > -reach.before_mm && at.x < reach.behind_mm);
+            }
+            QVERIFY(areas(front, Fill::material) >= 2); // nut, and saddle or bridge
+        }
+    }
+    void any_job_can_be_looked_at() {
+        for (unsigned seed = 0; seed < 120; ++seed) {
+            const Job job = job_of(RandomJob(seed).document());
+            const Solution solution = solve(job.design);
+            for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+                const InstrumentViewOptions options{job.left_handed, i, 70.0, 40.0};
+                QVERIFY(all_finite(instrument_front(job.design, solution, options)));
+                QVERIFY(all_finite(instrument_side(job.design, solution, options)));
+                QVERIFY(all_finite(nut_behind_side(job.design, solution, i)));
+                QVERIFY(all_finite(nut_behind_plan(job.design, solution, i, job.left_handed)));
+            }
         }
     }
     void a_floating_bridge_is_drawn_with_its_notches() {
