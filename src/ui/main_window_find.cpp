@@ -22,11 +22,11 @@ void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
 }
 
 std::vector<std::pair<Station, StationFrame*>> MainWindow::all_stations() {
-    const std::vector<std::pair<Station, StationFrame*>> stations{{Station::survey, survey()},
-                                                                  {Station::neck, neck()},
-                                                                  {Station::nut, nut()},
-                                                                  {Station::saddle, saddle()},
-                                                                  {Station::bridge, bridge()}};
+    std::vector<std::pair<Station, StationFrame*>> stations{{Station::survey, survey()},
+                                                            {Station::neck, neck()},
+                                                            {Station::nut, nut()},
+                                                            {Station::saddle, saddle()},
+                                                            {Station::bridge, bridge()}};
     refresh_all_lists();
     return stations;
 }

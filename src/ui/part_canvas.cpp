@@ -27,7 +27,7 @@ PartCanvas::PartCanvas(Session& session, FieldBinder& binder, const ViewState& v
     : QWidget(parent), session_(session), binder_(binder), view_(view) {
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(name);
-    setMinimumHeight(240);
+    setMinimumHeight(226);
     setAttribute(Qt::WA_OpaquePaintEvent);
     grabGesture(Qt::PinchGesture);
 }

@@ -80,7 +80,8 @@ private:
     void click_a_button() {
         QList<QToolButton*> buttons;
         for (QToolButton* each : station()->findChildren<QToolButton*>())
-            if (each->isVisible() && each->isEnabled() && !each->text().endsWith(QStringLiteral("…")) &&
+            if (each->isVisible() && each->isEnabled() && !each->menu() && // a menu would wait for a choice
+                !each->text().endsWith(QStringLiteral("…")) &&
                 (each->property("choice").toBool() || each->property("page").toBool() ||
                  each->property("plain").toBool()))
                 buttons << each;

@@ -112,7 +112,7 @@ private:
     void survey() {
         press(Qt::Key_2);
         set("survey.note", "a card goes 12 mm under its back edge, both wings");
-        window_->survey()->canvas()->setFocus(); // as Esc does from the note
+        go(Qt::Key_1); // back to the drawing
         press(Qt::Key_Down);
         for (int i = 1; i < 6; ++i) press(Qt::Key_1);
         while (survey_points()[window_->view().point].word != "slots_filled") press(Qt::Key_Down);
