@@ -8,6 +8,7 @@
 #include <QPainter>
 #include <QWheelEvent>
 
+#include <algorithm>
 #include <cmath>
 
 namespace fm {
@@ -108,8 +109,9 @@ void StringWay::paint_swing(QPainter& painter, const Frame& f) const {
         over << QPointF(x, f.fret_y - gap_mm * f.gap_px);
         under << QPointF(x, f.fret_y - std::max(0.0, gap_mm - swing_mm) * f.gap_px);
     }
-    QPolygonF room = over;
-    for (auto point = under.crbegin(); point != under.crend(); ++point) room << *point;
+    QPolygonF room = under; // round the room between the two: back along the upper one
+    std::reverse(over.begin(), over.end());
+    room << over;
     const auto mixed = [](int ground, int ink) { return ground + (ink - ground) / 10; };
     const QColor& ground = theme().ground; // mixed, not seen through: that would be slower to paint
     const QColor& ink = theme().yours;
