@@ -155,7 +155,7 @@ QString ValueField::enter(const QString& text) {
     setText(text);
     typing_ = true;
     if (commit()) return {};
-    const QString why = problem_;
+    QString why = problem_;
     revert();
     show_value(value_, unit_);
     return why;
