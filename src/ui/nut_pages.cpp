@@ -30,12 +30,12 @@ void NutPages::add_spacing_page() {
     };
     add_page(tr("Spacing"),
              {spacing_.method, spacing_.blend, spacing_.course,
-              labelled(limit("limits.string_gap_min_mm", tr("clear space wanted between strings"),
-                             &Limits::string_gap_min_mm),
-                       tr("clear at least")),
-              labelled(limit("limits.edge_min_mm", tr("wanted from the outer strings to the edge"),
-                             &Limits::edge_min_mm),
-                       tr("edge at least"))});
+              boxed({labelled(limit("limits.string_gap_min_mm", tr("clear space wanted between strings"),
+                                    &Limits::string_gap_min_mm),
+                              tr("clear at least")),
+                     labelled(limit("limits.edge_min_mm", tr("wanted from the outer strings to the edge"),
+                                    &Limits::edge_min_mm),
+                              tr("edge at least"))})});
 }
 
 void NutPages::add_height_page() {

@@ -20,7 +20,9 @@ TextField::TextField(const QString& key, const QString& name, QWidget* parent) :
 void TextField::show_words(const QString& words) {
     const bool writing = hasFocus() && text() != words_;
     words_ = words;
-    if (!writing && text() != words) setText(words);
+    if (writing || text() == words) return;
+    setText(words);
+    setCursorPosition(0); // its beginning is what is read
 }
 
 void TextField::enter() {
