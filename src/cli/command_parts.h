@@ -59,5 +59,6 @@ CommandResult convert_command(const Words& words);
 CommandResult temperament_command(const Words& words);
 CommandResult strings_command(const Words& words);
 CommandResult sheet_command(const Words& words);
+CommandResult printer_command(const Words& words);
 
 } // namespace fm

@@ -18,8 +18,11 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
   check JOB                     what is wrong or doubtful in a job, one line each
   convert READING [--to mm|in|thou|64ths]
                                 one reading, as the fields take it
-  sheet JOB --part nut -o FILE.pdf|.svg|.dxf [--paper a4|letter]
-                                a true-size template
+  sheet JOB --part nut|saddle|bridge|placing|board|cuts|card|printer|all -o FILE.pdf|.svg|.dxf
+      [--paper a4|letter] [--unit mm|in|thou|64ths] [--second-unit] [--printer NAME]
+                                true-size templates; printer: the test page of a printer
+  printer NAME --bar-x READING --bar-y READING --workshop DIR
+                                what the bars of its test page read: sheets for it come out true
   fit JOB [--string N] [--write]
                                 the stiffness of a string's ends (and its stretch) from measured cents;
                                 --write puts it into the job
@@ -54,8 +57,20 @@ const std::vector<Command>& commands() {
          "one job file",
          1,
          1,
-         {workshop, {"--part", true}, {"-o", true}, {"--paper", true}},
+         {workshop,
+          {"--part", true},
+          {"-o", true},
+          {"--paper", true},
+          {"--unit", true},
+          {"--second-unit", false},
+          {"--printer", true}},
          sheet_command},
+        {"printer",
+         "the name of one printer",
+         1,
+         1,
+         {workshop, {"--bar-x", true}, {"--bar-y", true}},
+         printer_command},
         {"fit", "one job file", 1, 1, {workshop, pretty, string, {"--write", false}}, fit_command},
         {"least-action", "one job file", 1, 1, {workshop, pretty, {"--pluck", true}}, least_action_command},
         {"symptom",

@@ -6,6 +6,7 @@
 #include "job/json.h"
 #include "job/scala.h"
 #include "job/string_set.h"
+#include "sheet/sheet_book.h"
 
 #include <cmath>
 
@@ -16,6 +17,13 @@ namespace {
 /// Without the dust of binary fractions: to a billionth.
 std::string tidy_text(double value) {
     return number_text(std::round(value * 1e9) / 1e9);
+}
+
+/// What --part may be.
+std::string sheet_words() {
+    std::string list;
+    for (const SheetPartName& name : sheet_parts()) list += std::string(name.word) + ", ";
+    return list + "all";
 }
 
 /// A file of another format read by `read`; its faults name the file.
@@ -65,18 +73,42 @@ CommandResult strings_command(const Words& words) {
     return imported(words, strings_of_csv);
 }
 
+CommandResult printer_command(const Words& words) {
+    const auto folder = words.option("--workshop");
+    if (!folder) return usage("printer needs --workshop DIR");
+    ShopPrinter printer{words.plain[0]};
+    for (const auto& [name, bar] :
+         {std::pair{"--bar-x", &printer.bar_x_mm}, std::pair{"--bar-y", &printer.bar_y_mm}}) {
+        const auto text = words.option(name);
+        if (!text) return usage(std::string("printer needs ") + name + " READING");
+        const ReadingResult reading = parse_reading(*text);
+        if (!reading) return usage(std::string(name) + " is " + *text + "; it must be a length");
+        *bar = reading.reading->mm;
+    }
+    keep_printer(QString::fromStdString(*folder), printer);
+    return {};
+}
+
 CommandResult sheet_command(const Words& words) {
-    const std::string part = words.option("--part").value_or("nut");
-    if (part != "nut") return usage("--part is " + part + "; this version draws nut");
     const auto file = words.option("-o");
     if (!file) return usage("sheet needs -o FILE");
+    const std::string part = words.option("--part").value_or("nut");
+    if (part != "all" && !sheet_part_of_word(part))
+        return usage("--part is " + part + "; allowed are " + sheet_words());
     const std::string paper = words.option("--paper").value_or("a4");
     if (paper != "a4" && paper != "letter") return usage("--paper is " + paper + "; allowed are a4, letter");
+    const auto unit_word = words.option("--unit");
+    const auto unit = unit_word ? unit_of_word(*unit_word) : std::nullopt;
+    if (unit_word && !unit) return usage("--unit is " + *unit_word + "; allowed are mm, in, thou, 64ths");
     const Workshop workshop = workshop_of(words);
+    const auto printer = words.option("--printer");
+    if (printer && !workshop.printer(*printer))
+        return usage("--printer is " + *printer + "; the workshop has no printer of that name");
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
-    const std::string fault = write_sheet(
-        {*solved.job, solved.solution, tools_of(*solved.job, workshop), *file, paper == "letter"});
+    const std::string fault = write_sheets({*solved.job, solved.solution, tools_of(*solved.job, workshop),
+                                            part, *file, paper == "letter", unit, words.has("--second-unit"),
+                                            printer ? workshop.printer(*printer) : nullptr});
     if (!fault.empty()) return usage(fault);
     return {};
 }

@@ -2,17 +2,22 @@
 
 #include "job/job_file.h"
 #include "sheet/fonts.h"
-#include "sheet/nut_sheet.h"
+#include "sheet/sheet_book.h"
 
 #include <QDate>
 #include <QGuiApplication>
 #include <QTemporaryDir>
 
 #include <array>
+#include <thread>
 
 namespace fm {
 
-std::string write_sheet(const SheetRequest& request) {
+std::string write_sheets(const SheetRequest& request) {
+    const auto part = sheet_part_of_word(request.part);
+    if (part && !has_part(request.job, *part))
+        return "--part is " + request.part + "; the job has no " + request.part;
+    const std::vector<SheetPart> parts = part ? std::vector{*part} : parts_of(request.job);
     qputenv("QT_QPA_PLATFORM", "offscreen"); // sheets need fonts, not a display
     const QTemporaryDir runtime;             // the toolkit wants one, and says so where there is none
     if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR"))
@@ -22,11 +27,23 @@ std::string write_sheet(const SheetRequest& request) {
     std::array<char*, 2> argv{name.data(), nullptr};
     const QGuiApplication app(argc, argv.data());
     load_fonts();
-    const Paper paper = request.letter ? Paper::letter : Paper::a4;
-    const std::string date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    Job job = request.job;
+    job.unit = request.unit.value_or(job.unit);
+    SheetStyle style;
+    style.paper = request.letter ? Paper::letter : Paper::a4;
+    style.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    style.second_unit = request.second_unit;
+    PrintScale scale;
+    if (request.printer) {
+        scale = print_scale(request.printer->bar_x_mm, request.printer->bar_y_mm);
+        style.printer = SheetPrinter{request.printer->name, scale};
+    }
+    const unsigned threads = std::max(1U, std::thread::hardware_concurrency());
+    const SheetContext context{job, request.solution, request.tools, style,
+                               floors_sure_mm(job.design, request.solution, threads)};
     const QString path = QString::fromStdString(request.path);
     const QByteArray bytes =
-        sheet_bytes(nut_sheet({request.job, request.solution, request.tools, paper, date}), paper, path);
+        sheet_bytes(pages_of(printing_of(context, parts).sheets), style.paper, path, scale);
     if (bytes.isEmpty()) return "-o is " + request.path + "; it must end in .pdf, .svg or .dxf";
     save_file(path, bytes, nullptr);
     return {};

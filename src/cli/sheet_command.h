@@ -1,7 +1,9 @@
 #pragma once
 #include "core/solution.h"
 #include "job/job.h"
+#include "workshop/workshop.h"
 
+#include <optional>
 #include <string>
 
 namespace fm {
@@ -10,12 +12,16 @@ struct SheetRequest {
     const Job& job;
     const Solution& solution;
     const Tools& tools;
+    std::string part; ///< a word of sheet_parts(), or "all"
     std::string path;
     bool letter = false;
+    std::optional<Unit> unit; ///< none: the job's own
+    bool second_unit = false;
+    const ShopPrinter* printer = nullptr; ///< none: drawn as it is
 };
 
-/// Draws a sheet into a file whose ending names the format. @returns what is wrong with the request, or "".
+/// Draws sheets into a file whose ending names the format. @returns what is wrong with the request, or "".
 /// @throws InputError if the file cannot be written
-std::string write_sheet(const SheetRequest& request);
+std::string write_sheets(const SheetRequest& request);
 
 } // namespace fm

@@ -213,6 +213,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
                      limits.number_or("edge_min_mm", 0.0, {0.0, 20.0})};
     job.survey = read_survey(root);
     job.readings = read_readings(root, design);
+    job.sheets = read_printed(root);
     if (root.has("tools")) job.tools = read_tools(root.object("tools", false));
     if (!problems.empty()) return;
     design.uncertainties = read_uncertainties(root, design);

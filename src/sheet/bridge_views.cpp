@@ -51,11 +51,14 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
     drawing.add(closed_path(outline, outline_line, Fill::material));
     std::vector<Point> slot;
     for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back(on(p.x_mm, p.y_mm));
-    drawing.add(closed_path(slot, thin, Fill::paper));
+    Path slot_path = closed_path(slot, thin, Fill::paper);
+    slot_path.layer = Layer::slot;
+    drawing.add(slot_path);
     drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, centre_line));
     if (solution.bridge)
         for (const PlanPoint& pin : solution.bridge->pins) {
             Circle hole;
+            hole.layer = Layer::hole;
             hole.centre = on(pin.x_mm, pin.y_mm);
             hole.radius = 0.5 * design.bridge->pins.hole_mm;
             hole.stroke = thin;
@@ -189,7 +192,9 @@ Drawing placing_board(const Design& design, const Solution& solution, const Brid
     }
     std::vector<Point> slot;
     for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back({p.x_mm, sign * p.y_mm});
-    drawing.add(closed_path(slot, thin, Fill::paper));
+    Path slot_path = closed_path(slot, thin, Fill::paper);
+    slot_path.layer = Layer::slot;
+    drawing.add(slot_path);
     const double far = solution.straight_saddle.slot_x_at_centre_mm + 8.0;
     drawing.add(line_path(Layer::centre, {-4.0, 0}, {far, 0}, centre_line));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {

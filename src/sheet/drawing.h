@@ -11,7 +11,9 @@ struct Point {
     double y = 0;
 };
 
-enum class Layer { cut, scribe, centre, dimension, text };
+/// One for every operation: the outline, its slots, its holes, lines that are only marked, centre lines; and
+/// what is not worked at all.
+enum class Layer { cut, slot, hole, scribe, centre, dimension, text };
 
 /// What a line or an area means; each sink and theme has its own look for it.
 enum class Ink { line, faint, take_off, yours, missing, chosen };

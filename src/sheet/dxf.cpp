@@ -226,7 +226,7 @@ private:
         add_line_type(to, "HIDDEN", "Hidden", {1.6, -0.8});
         add_line_type(to, "CENTER", "Centre", {3.0, -0.6, 0.5, -0.6});
         to.text(0, "ENDTAB");
-        begin_table(to, "LAYER", table_layer, 6);
+        begin_table(to, "LAYER", table_layer, 1 + static_cast<int>(all_layers.size()));
         add_layer(to, "0", 7);
         int colour = 1;
         for (const Layer layer : all_layers) add_layer(to, layer_word(layer), colour++);

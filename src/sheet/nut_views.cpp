@@ -42,6 +42,7 @@ Path curve(Layer layer, double half_mm, double sign, Stroke stroke, const Height
 Path slot_path(double x, double floor, double top, double width, Stroke stroke) {
     const double r = 0.5 * width;
     Path path;
+    path.layer = Layer::slot;
     path.stroke = stroke;
     const double spring = floor + r; // where the round bottom meets the walls
     path.vertices = {{{x - r, std::max(top, spring)}},
@@ -236,6 +237,7 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
                 : (design.nut.posts[i].across_mm - string.line.nut_y_mm) / design.nut.posts[i].behind_mm;
         const double back = x + sign * across * depth;
         Path slot;
+        slot.layer = Layer::slot;
         slot.stroke = slot_line;
         slot.closed = true;
         slot.fill = options.chosen == i ? Fill::chosen_string : Fill::paper;

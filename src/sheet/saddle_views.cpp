@@ -179,6 +179,7 @@ private:
         if (i < solution_.notches.size()) {
             const Notch& notch = solution_.notches[i];
             Path cut;
+            cut.layer = Layer::slot;
             cut.stroke = thin;
             cut.fill = Fill::paper;
             const double half = 0.5 * notch.width_mm;

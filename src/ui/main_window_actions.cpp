@@ -5,8 +5,8 @@
 #include "job/json.h"
 #include "job/new_job.h"
 #include "sheet/fonts.h"
-#include "sheet/nut_sheet.h"
 #include "sheet/paint.h"
+#include "sheet/part_sheets.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -355,11 +355,14 @@ void MainWindow::save_as_dialog() {
 Drawing MainWindow::sheet() const {
     const State& state = session_.state();
     const std::string date = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat).toStdString();
-    return nut_sheet({state.job, state.solution, session_.tools(), paper_, date});
+    SheetStyle style;
+    style.paper = paper_;
+    style.date = date;
+    return nut_sheet({state.job, state.solution, session_.tools(), style, {}}).page;
 }
 
 QByteArray MainWindow::sheet_for(const QString& path) const {
-    return sheet_bytes(sheet(), paper_, path);
+    return sheet_bytes({sheet()}, paper_, path);
 }
 
 void MainWindow::export_dialog() {

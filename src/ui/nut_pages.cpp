@@ -1,8 +1,8 @@
 #include "ui/nut_pages.h"
 
 #include "job/edits.h"
-#include "sheet/nut_sheet.h"
 #include "sheet/nut_views.h"
+#include "sheet/sheet_words.h"
 #include "ui/texts.h"
 #include "ui/verdict_text.h"
 

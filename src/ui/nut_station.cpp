@@ -1,7 +1,7 @@
 #include "ui/nut_station.h"
 
 #include "core/check.h"
-#include "sheet/nut_sheet.h"
+#include "sheet/sheet_words.h"
 #include "ui/texts.h"
 
 namespace fm {

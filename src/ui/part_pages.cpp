@@ -1,7 +1,7 @@
 #include "ui/part_pages.h"
 
 #include "job/edits.h"
-#include "sheet/nut_sheet.h"
+#include "sheet/sheet_words.h"
 #include "ui/flow_layout.h"
 
 #include <QApplication>

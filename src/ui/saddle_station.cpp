@@ -2,7 +2,7 @@
 
 #include "core/check.h"
 #include "core/saddle_piece.h"
-#include "sheet/nut_sheet.h"
+#include "sheet/sheet_words.h"
 #include "ui/texts.h"
 
 namespace fm {

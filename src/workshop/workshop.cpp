@@ -1,5 +1,6 @@
 #include "workshop/workshop.h"
 
+#include "core/printer.h"
 #include "job/job_file.h"
 #include "job/json.h"
 #include "job/reader.h"
@@ -55,10 +56,22 @@ std::vector<ShopStringSet> read_string_sets(Reader& root, const Value& document)
     return sets;
 }
 
+std::vector<ShopPrinter> read_printers(Reader& root) {
+    std::vector<ShopPrinter> printers;
+    for (Reader& item : root.objects("printers", 0, 100, false))
+        printers.push_back({item.text_or("name", ""), item.number("bar_x_mm", {least_bar_mm, most_bar_mm}),
+                            item.number("bar_y_mm", {least_bar_mm, most_bar_mm})});
+    return printers;
+}
+
+QString file_of(const QString& folder) {
+    return QDir(folder).filePath(QStringLiteral("workshop.json"));
+}
+
 } // namespace
 
 Workshop::Workshop(const QString& folder) : folder_(folder) {
-    const QString path = QDir(folder).filePath(QStringLiteral("workshop.json"));
+    const QString path = file_of(folder);
     if (!QFile::exists(path)) return;
     const Value document = parse_json(load_file(path).text.toStdString());
     std::vector<Message> problems;
@@ -69,6 +82,7 @@ Workshop::Workshop(const QString& folder) : folder_(folder) {
     tools_ = read_tools(root);
     tables_ = read_tables(root);
     string_sets_ = read_string_sets(root, document);
+    printers_ = read_printers(root);
     if (!problems.empty()) throw InputError(problems.front());
 }
 
@@ -83,6 +97,37 @@ QStringList Workshop::jobs() const {
 
 QString Workshop::usual_folder() {
     return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/workshop");
+}
+
+const ShopPrinter* Workshop::printer(std::string_view name) const {
+    for (const ShopPrinter& one : printers_)
+        if (one.name == name) return &one;
+    return nullptr;
+}
+
+void keep_printer(const QString& folder, const ShopPrinter& printer) {
+    (void)print_scale(printer.bar_x_mm, printer.bar_y_mm); // refuses what no test page reads
+    const QString path = file_of(folder);
+    Value document = parse_json(R"({"format": "fair-measure-workshop", "version": 1})");
+    std::optional<FileMark> mark;
+    if (QFile::exists(path)) {
+        const LoadedFile file = load_file(path);
+        document = parse_json(file.text.toStdString());
+        mark = file.mark;
+    }
+    const Value* list = find(document, "printers");
+    if (!list || !list->array()) document = with(document, "printers", Value::Array{});
+    const Value::Array& printers = *find(document, "printers")->array();
+    std::size_t place = 0;
+    while (place < printers.size() && printers[place].member("name") &&
+           *printers[place].member("name") != Value(printer.name))
+        ++place;
+    const std::string key = "printers[" + std::to_string(place) + "]";
+    if (place == printers.size()) document = with(document, key, Value(Value::Object{}));
+    document = with(document, key + ".name", printer.name);
+    document = with(document, key + ".bar_x_mm", printer.bar_x_mm);
+    document = with(document, key + ".bar_y_mm", printer.bar_y_mm);
+    save_file(path, QByteArray::fromStdString(written_json(document)), mark ? &*mark : nullptr);
 }
 
 void copy_demo_workshop(const QString& folder) {

@@ -27,6 +27,13 @@ struct ShopStringSet {
     Value strings;
 };
 
+/// A printer of the shop and what the bars of its test page read (core/printer.h).
+struct ShopPrinter {
+    std::string name;
+    double bar_x_mm = 0;
+    double bar_y_mm = 0;
+};
+
 class Workshop {
 public:
     /// No folder: an empty shop.
@@ -40,6 +47,9 @@ public:
     const Tools& tools() const { return tools_; }
     const ShopTables& tables() const { return tables_; }
     const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
+    const std::vector<ShopPrinter>& printers() const { return printers_; }
+    /// A printer by its name; nullptr if the shop has none of it.
+    const ShopPrinter* printer(std::string_view name) const;
     /// Paths of the jobs in the folder, by name.
     QStringList jobs() const;
 
@@ -52,12 +62,18 @@ private:
     Tools tools_;
     ShopTables tables_;
     std::vector<ShopStringSet> string_sets_;
+    std::vector<ShopPrinter> printers_;
 };
 
 /// The tools a job is cut with: its own, else the shop's.
 inline const Tools& tools_of(const Job& job, const Workshop& workshop) {
     return job.tools ? *job.tools : workshop.tools();
 }
+
+/// Writes a printer into the workshop of a folder, in place of one of that name; what else stands there
+/// stays.
+/// @throws InputError for readings that are none of a test page, or a file that cannot be written
+void keep_printer(const QString& folder, const ShopPrinter& printer);
 
 /// Copies the shipped demo workshop into a folder; files already there stay.
 /// @throws InputError if it cannot be written

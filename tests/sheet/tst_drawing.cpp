@@ -34,7 +34,7 @@ std::vector<const Path*> slots_of(const Drawing& view) {
     std::vector<const Path*> found;
     for (const Item& item : view.items)
         if (const auto* path = std::get_if<Path>(&item);
-            path && path->layer == Layer::cut && !path->closed && path->vertices.size() == 4)
+            path && path->layer == Layer::slot && !path->closed && path->vertices.size() == 4)
             found.push_back(path);
     return found;
 }
@@ -210,8 +210,8 @@ private Q_SLOTS:
         Drawing page;
         page.width = 210;
         page.height = 297;
-        QVERIFY(sheet_bytes(page, Paper::a4, QStringLiteral("A.PDF")).startsWith("%PDF"));
-        QVERIFY(sheet_bytes(page, Paper::a4, QStringLiteral("a.png")).isEmpty());
+        QVERIFY(sheet_bytes({page}, Paper::a4, QStringLiteral("A.PDF")).startsWith("%PDF"));
+        QVERIFY(sheet_bytes({page}, Paper::a4, QStringLiteral("a.png")).isEmpty());
         QVERIFY(paper_width_mm(Paper::letter) == 215.9 && paper_height_mm(Paper::letter) == 279.4);
     }
 };

@@ -1,0 +1,77 @@
+#include "sheet/sheet_words.h"
+
+#include "core/message.h"
+#include "sheet/fonts.h"
+
+#include <QCoreApplication>
+
+#include <cmath>
+
+namespace fm {
+
+std::string translate(const char* context, const char* text) {
+    return QCoreApplication::translate(context, text).toStdString();
+}
+std::string translate(const char* context, const char* text, const std::string& value) {
+    return QCoreApplication::translate(context, text).arg(QString::fromStdString(value)).toStdString();
+}
+std::string translate(const char* context, const char* text, const std::string& first,
+                      const std::string& second) {
+    return QCoreApplication::translate(context, text)
+        .arg(QString::fromStdString(first), QString::fromStdString(second))
+        .toStdString();
+}
+
+std::string sheet_sentence(std::string_view id) {
+    const std::string english(english_template(id));
+    return translate("messages", english.c_str());
+}
+
+std::string sheet_number(double length_mm, Unit unit) {
+    if (unit != Unit::sixty_fourths) return fixed_text(length_mm / mm_per(unit), usual_decimals(unit));
+    const SixtyFourths parts = sixty_fourths(length_mm);
+    const std::string rest = fixed_text(std::abs(parts.remainder_mm), 2);
+    if (rest == "0.00") return fraction_text(parts.count);
+    return fraction_text(parts.count) + (parts.remainder_mm < 0 ? "-" : "+") + rest.substr(1);
+}
+
+Unit second_unit(Unit unit) {
+    return unit == Unit::mm ? Unit::in : Unit::mm;
+}
+
+std::string material_name(const std::string& material) {
+    if (material == "bone") return translate("sheet", "bone");
+    if (material == "brass") return translate("sheet", "brass");
+    if (material == "hardwood") return translate("sheet", "hardwood");
+    if (material == "synthetic") return translate("sheet", "synthetic");
+    return material;
+}
+
+std::string fitted_text(const std::string& words, double em_mm, double most_mm, bool bold) {
+    constexpr int longest = 200; // more never fits a line; measuring it would take its time
+    QString shown = QString::fromStdString(words).left(longest);
+    if (text_width(shown, em_mm, bold) <= most_mm) return shown.toStdString();
+    while (!shown.isEmpty() && text_width(shown + QChar(0x2026), em_mm, bold) > most_mm) shown.chop(1);
+    return (shown + QChar(0x2026)).toStdString();
+}
+
+std::vector<std::string> wrapped_text(const std::string& words, double em_mm, double most_mm) {
+    std::vector<std::string> lines;
+    std::string line;
+    for (const QString& word : QString::fromStdString(words).split(QLatin1Char(' '))) {
+        const std::string longer = line.empty() ? word.toStdString() : line + " " + word.toStdString();
+        if (!line.empty() && width_of(longer, em_mm) > most_mm) {
+            lines.push_back(line);
+            line = fitted_text(word.toStdString(), em_mm, most_mm);
+        } else
+            line = longer;
+    }
+    if (!line.empty()) lines.push_back(fitted_text(line, em_mm, most_mm));
+    return lines;
+}
+
+double width_of(const std::string& words, double em_mm, bool bold) {
+    return text_width(QString::fromStdString(words), em_mm, bold);
+}
+
+} // namespace fm

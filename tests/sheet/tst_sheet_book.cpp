@@ -1,0 +1,390 @@
+// All sheets of a job together: what is on them measured by readers that are not ours, printers that shrink,
+// what has changed since the last print.
+#include "common/jobs.h"
+#include "common/run.h"
+#include "core/placing.h"
+#include "sheet/fonts.h"
+#include "sheet/sheet_book.h"
+
+#include <QFile>
+#include <QGuiApplication>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <cmath>
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+const Tools tools{{0.25, 0.41, 0.61, 0.9, 1.2, 2.1}, {0.1, 0.2, 0.5}, {}, {254, 305}};
+
+struct Line {
+    double x1, y1, x2, y2;
+    double length() const { return std::hypot(x2 - x1, y2 - y1); }
+    bool lies() const { return std::abs(y1 - y2) < 0.005; }
+    bool stands() const { return std::abs(x1 - x2) < 0.005; }
+    double left() const { return std::min(x1, x2); }
+    double low() const { return std::min(y1, y2); }
+};
+
+struct Page {
+    double width = 0;
+    double height = 0;
+    std::vector<Line> lines;
+};
+
+SheetStyle style_of(Paper paper) {
+    SheetStyle style;
+    style.paper = paper;
+    style.date = "2031-03-04";
+    return style;
+}
+
+Printing printed(const Job& job, const std::vector<SheetPart>& parts, const SheetStyle& style) {
+    const Solution solution = solve(job.design);
+    return printing_of({job, solution, tools, style, {}}, parts);
+}
+
+QString file_of(const QTemporaryDir& dir, const char* name, const QByteArray& bytes) {
+    const QString path = dir.filePath(QLatin1String(name));
+    QFile file(path);
+    if (file.open(QIODevice::WriteOnly)) file.write(bytes);
+    return path;
+}
+
+/// The pages as a printer prints them that scales by so much.
+std::vector<Page> seen_in_pdf(const QByteArray& pdf, double across = 1, double up = 1) {
+    const QTemporaryDir dir;
+    const Ran ran =
+        run(QStringLiteral(PYTHON), {QStringLiteral(TOOLS "/measure_lines.py"), file_of(dir, "a.pdf", pdf),
+                                     QString::number(across, 'g', 12), QString::number(up, 'g', 12)});
+    if (ran.exit_code != 0) throw std::runtime_error(ran.errors.toStdString());
+    const Value seen = parse_json(ran.output.toStdString());
+    std::vector<Page> pages;
+    for (const Value& one : *find(seen, "pages")->array()) {
+        Page page{find(one, "width")->number(), find(one, "height")->number(), {}};
+        for (const Value& line : *find(one, "lines")->array()) {
+            const Value::Array& p = *line.array();
+            page.lines.push_back({p[0].number(), p[1].number(), p[2].number(), p[3].number()});
+        }
+        pages.push_back(std::move(page));
+    }
+    return pages;
+}
+
+bool has_line(const Page& page, double length, bool lying, double tolerance) {
+    return std::any_of(page.lines.begin(), page.lines.end(), [&](const Line& line) {
+        return (lying ? line.lies() : line.stands()) && std::abs(line.length() - length) < tolerance;
+    });
+}
+
+/// x of the standing lines of that length, the topmost on the page, from the left.
+std::vector<double> standing(const Page& page, double length) {
+    double top = 0;
+    const auto fits = [&](const Line& line) {
+        return line.stands() && std::abs(line.length() - length) < 0.01;
+    };
+    for (const Line& line : page.lines)
+        if (fits(line)) top = std::max(top, line.low());
+    std::vector<double> places;
+    for (const Line& line : page.lines)
+        if (fits(line) && std::abs(line.low() - top) < 0.01) places.push_back(line.x1);
+    std::sort(places.begin(), places.end());
+    return places;
+}
+
+void add_demo_rows() {
+    QTest::addColumn<QString>("name");
+    for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
+        QTest::newRow(name) << QString::fromLatin1(name);
+}
+
+Job demo_job(const QString& name) {
+    return job_of(demo_document(name.toLatin1().constData()));
+}
+
+bool says(const Sheet& sheet, const std::string& words) {
+    return std::any_of(sheet.page.items.begin(), sheet.page.items.end(), [&](const Item& item) {
+        const Text* text = std::get_if<Text>(&item);
+        return text && text->text.find(words) != std::string::npos;
+    });
+}
+
+/// The figures a page marks as changed: in its texts and at its dimensions.
+int marks_on(const Sheet& sheet) {
+    int marks = 0;
+    for (const Item& item : sheet.page.items) {
+        const Text* text = std::get_if<Text>(&item);
+        const OrdinateDimension* ordinate = std::get_if<OrdinateDimension>(&item);
+        const LinearDimension* linear = std::get_if<LinearDimension>(&item);
+        const std::string words = text       ? text->text
+                                  : ordinate ? ordinate->text
+                                  : linear   ? linear->text
+                                             : std::string();
+        if (words.starts_with("\u25B2") && words.find("since") == std::string::npos) ++marks;
+    }
+    return marks;
+}
+
+} // namespace
+
+class TestSheetBook : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { load_fonts(); }
+    void every_page_has_true_bars_data() { add_demo_rows(); }
+    void every_page_has_true_bars();
+    void strings_stand_true_on_paper_data() { add_demo_rows(); }
+    void strings_stand_true_on_paper();
+    void the_strip_joins_up_data() { add_demo_rows(); }
+    void the_strip_joins_up();
+    void dxf_of_every_part_is_clean_data() { add_demo_rows(); }
+    void dxf_of_every_part_is_clean();
+    void pins_are_circles_where_they_belong();
+    void a_shrinking_printer_prints_true();
+    void readings_of_no_test_page_are_refused();
+    void what_changed_is_marked();
+    void a_part_never_printed_has_not_changed();
+    void prints_are_kept_in_the_job();
+    void single_saddles_have_their_edge();
+    void a_bridge_too_large_says_so();
+    void blanks_too_small_are_told();
+};
+
+void TestSheetBook::every_page_has_true_bars() {
+    QFETCH(QString, name);
+    const Job job = demo_job(name);
+    for (const Paper paper : {Paper::a4, Paper::letter}) {
+        const std::vector<Drawing> pages = pages_of(printed(job, parts_of(job), style_of(paper)).sheets);
+        const std::vector<Page> seen = seen_in_pdf(pdf_of(pages, paper));
+        QCOMPARE(seen.size(), pages.size());
+        for (std::size_t i = 0; i < seen.size(); ++i) {
+            // Points are whole in a page's box: up to 0.2 mm of the paper's size.
+            QVERIFY(std::abs(seen[i].width - pages[i].width) < 0.2);
+            QVERIFY(std::abs(seen[i].height - pages[i].height) < 0.2);
+            for (const double length : {100.0, 101.6}) QVERIFY(has_line(seen[i], length, true, 0.02));
+            QVERIFY(has_line(seen[i], 100.0, false, 0.02));
+        }
+    }
+}
+
+void TestSheetBook::strings_stand_true_on_paper() {
+    QFETCH(QString, name);
+    const Job job = demo_job(name);
+    const Solution solution = solve(job.design);
+    const std::vector<Drawing> drawn =
+        pages_of(printed(job, {SheetPart::nut, SheetPart::saddle}, style_of(Paper::a4)).sheets);
+    const std::vector<Page> pages = seen_in_pdf(pdf_of(drawn, Paper::a4));
+    QCOMPARE(pages.size(), std::size_t{2});
+    for (const bool nut : {true, false}) {
+        std::vector<double> wanted;
+        for (const StringSolution& string : solution.strings)
+            wanted.push_back((job.left_handed ? -1 : 1) *
+                             (nut ? string.slot.along_mm : string.saddle_along_mm));
+        std::sort(wanted.begin(), wanted.end());
+        // The strip to stick on: its ends and a line a string, 7 mm high.
+        const std::vector<double> places = standing(pages[nut ? 0 : 1], 7.0);
+        QCOMPARE(places.size(), wanted.size() + 2);
+        for (std::size_t i = 0; i < wanted.size(); ++i)
+            QVERIFY2(std::abs(places[i + 1] - 105.0 - wanted[i]) < 0.02,
+                     qPrintable(QString::number(places[i + 1] - 105.0 - wanted[i])));
+    }
+}
+
+void TestSheetBook::the_strip_joins_up() {
+    QFETCH(QString, name);
+    const Job job = demo_job(name);
+    const Printing strip = printed(job, {SheetPart::placing}, style_of(Paper::a4));
+    QVERIFY(strip.sheets.size() >= 2);
+    // Every fret's line stands where it belongs on some page, as that page counts from the nut line.
+    const Neck neck(job.design.neck);
+    const std::vector<Page> pages = seen_in_pdf(pdf_of(pages_of(strip.sheets), Paper::a4));
+    const Solution solution = solve(job.design);
+    const StringLine& bass = solution.strings.front().line;
+    for (int fret = 1; fret <= neck.frets(); ++fret) {
+        const double x = bass.plan_x_mm(neck.fret_x_mm(fret, bass.scale_mm));
+        const double y = (job.left_handed ? -1 : 1) * bass.y_mm(neck.fret_x_mm(fret, bass.scale_mm));
+        bool found = false;
+        for (std::size_t i = 0; i < pages.size(); ++i)
+            for (const Line& line : pages[i].lines) {
+                // What is read counts from the top of a page whose box has whole points.
+                const Drawing& page = strip.sheets[i].page;
+                const Point origin{page.origin.x, page.origin.y - page.height + pages[i].height};
+                const double dy = line.y2 - line.y1;
+                if (std::abs(dy) < 20.0) continue;
+                const double share = (origin.y + y - line.y1) / dy;
+                found = found || (share > 0 && share < 1 &&
+                                  std::abs(line.x1 + share * (line.x2 - line.x1) - origin.x - x) < 0.02);
+            }
+        QVERIFY2(found, qPrintable(QString::number(fret)));
+    }
+    // A matching mark is at the same place of the instrument on both of its pages.
+    for (std::size_t i = 0; i + 1 < strip.sheets.size(); ++i) {
+        std::vector<double> first, second;
+        for (const auto& [sheet, marks] :
+             {std::pair{&strip.sheets[i], &first}, std::pair{&strip.sheets[i + 1], &second}})
+            for (const Item& item : sheet->page.items)
+                if (const Text* text = std::get_if<Text>(&item);
+                    text && text->text == std::string(1, static_cast<char>('A' + i)))
+                    marks->push_back(text->at.x - sheet->page.origin.x);
+        QCOMPARE(first.size(), std::size_t{1});
+        QCOMPARE(second.size(), std::size_t{1});
+        QVERIFY(std::abs(first[0] - second[0]) < 1e-9);
+    }
+}
+
+void TestSheetBook::dxf_of_every_part_is_clean() {
+    QFETCH(QString, name);
+    const QTemporaryDir dir;
+    const Job job = demo_job(name);
+    for (const SheetPart part : parts_of(job)) {
+        const std::vector<Drawing> pages = pages_of(printed(job, {part}, style_of(Paper::a4)).sheets);
+        const Value seen = measured(
+            "measure_dxf.py",
+            file_of(dir, "a.dxf", sheet_bytes(pages, Paper::a4, dir.filePath(QStringLiteral("a.dxf")))));
+        QCOMPARE(find(seen, "errors")->number(), 0.0);
+        QCOMPARE(find(seen, "repairs")->number(), 0.0);
+    }
+}
+
+void TestSheetBook::pins_are_circles_where_they_belong() {
+    const QTemporaryDir dir;
+    const Job job = demo_job(QStringLiteral("kittiwake"));
+    const Solution solution = solve(job.design);
+    const std::vector<Drawing> pages =
+        pages_of(printed(job, {SheetPart::bridge}, style_of(Paper::a4)).sheets);
+    const Value seen = measured("measure_dxf.py", file_of(dir, "b.dxf", dxf_of(pages.front())));
+    const Value::Array& holes = *find(seen, "holes")->array();
+    QCOMPARE(holes.size(), solution.bridge->pins.size());
+    for (std::size_t i = 0; i < holes.size(); ++i) {
+        const Value::Array& hole = *holes[i].array();
+        const PlanPoint& pin = solution.bridge->pins[i];
+        QVERIFY(std::abs(hole[0].number() - pin.y_mm) < 0.001);
+        QVERIFY(std::abs(hole[1].number() - (solution.straight_saddle.slot_x_at_centre_mm - pin.x_mm)) <
+                0.001);
+        QVERIFY(std::abs(hole[2].number() - 2.5) < 0.001);
+    }
+}
+
+void TestSheetBook::a_shrinking_printer_prints_true() {
+    const double across = 0.986;
+    const double up = 0.991;
+    const Job job = demo_job(QStringLiteral("curlew"));
+    for (const Paper paper : {Paper::a4, Paper::letter}) {
+        const SheetStyle style = style_of(paper);
+        const auto pages = [&](const SheetStyle& as) {
+            return pages_of(printed(job, {SheetPart::printer}, as).sheets);
+        };
+        const Page test = seen_in_pdf(pdf_of(pages(style), paper), across, up).front();
+        QVERIFY(has_line(test, 140.0 * across, true, 0.02));
+        QVERIFY(has_line(test, 140.0 * up, false, 0.02));
+        for (const auto& [wrong_x, wrong_y] : {std::pair{0.02, -0.02}, std::pair{-0.02, 0.02}}) {
+            const PrintScale scale = print_scale(140.0 * across + wrong_x, 140.0 * up + wrong_y);
+            SheetStyle corrected = style;
+            corrected.printer = SheetPrinter{"bench", scale};
+            const Page next = seen_in_pdf(pdf_of(pages(corrected), paper, scale), across, up).front();
+            QVERIFY(has_line(next, 120.0, true, 0.1));
+            QVERIFY(has_line(next, 160.0, false, 0.1));
+            QVERIFY(std::any_of(next.lines.begin(), next.lines.end(), [](const Line& line) {
+                return !line.lies() && !line.stands() && std::abs(line.length() - 200.0) < 0.1;
+            }));
+            // Nothing has run off the paper for it.
+            for (const Line& line : next.lines) {
+                QVERIFY(std::min(line.x1, line.x2) > 3 && std::max(line.x1, line.x2) < test.width - 3);
+                QVERIFY(std::min(line.y1, line.y2) > 3 && std::max(line.y1, line.y2) < test.height - 3);
+            }
+            QVERIFY(says(printed(job, {SheetPart::nut}, corrected).sheets.front(), "bench"));
+        }
+    }
+}
+
+void TestSheetBook::readings_of_no_test_page_are_refused() {
+    QVERIFY_EXCEPTION_THROWN((void)print_scale(100.0, 140.0), InputError);
+    QVERIFY_EXCEPTION_THROWN((void)print_scale(140.0, std::nan("")), InputError);
+    QCOMPARE(print_scale(140.0, 140.0).across, 1.0);
+    QVERIFY(std::abs(print_scale(138.6, 140.0).across * 138.6 - 140.0) < 1e-12);
+}
+
+void TestSheetBook::what_changed_is_marked() {
+    const Value document = demo_document("curlew");
+    const SheetStyle style = style_of(Paper::a4);
+    const std::vector<SheetPart> parts{SheetPart::nut};
+    const Printing first = printed(job_of(document), parts, style);
+    QCOMPARE(first.revision, 1);
+    QCOMPARE(marks_on(first.sheets.front()), 0);
+    const Value after = with_printed(document, record_of(first, parts, style, "2031-03-04T10:00"));
+    const Printing same = printed(job_of(after), parts, style);
+    QCOMPARE(same.revision, 1);
+    QVERIFY(says(same.sheets.front(), "no figure has changed since 2031-03-04"));
+    // The seat measured again: every height from it is another, no place along it is.
+    const Printing next = printed(job_of(with(after, "nut.board_above_seat_mm", 4.7)), parts, style);
+    QCOMPARE(next.revision, 2);
+    QVERIFY(says(next.sheets.front(), "revision 2"));
+    const int heights = 5 + 2 * 10; // both edges, board, fret tops, highest; saw to and floor of every string
+    QCOMPARE(marks_on(next.sheets.front()), heights);
+    QVERIFY(says(next.sheets.front(), "changed since 2031-03-04: " + std::to_string(heights)));
+}
+
+void TestSheetBook::a_part_never_printed_has_not_changed() {
+    const Value document = demo_document("curlew");
+    const SheetStyle style = style_of(Paper::a4);
+    const Printing nut = printed(job_of(document), {SheetPart::nut}, style);
+    const Value after = with_printed(document, record_of(nut, {SheetPart::nut}, style, "2031-03-04T10:00"));
+    const Printing both = printed(job_of(after), {SheetPart::nut, SheetPart::saddle}, style);
+    QCOMPARE(both.revision, 1);
+    QCOMPARE(marks_on(both.sheets.back()), 0);
+    QVERIFY(!says(both.sheets.back(), "changed since"));
+}
+
+void TestSheetBook::prints_are_kept_in_the_job() {
+    const Value document = demo_document("teal");
+    SheetStyle style = style_of(Paper::letter);
+    style.printer = SheetPrinter{"bench", {1.01, 1.02}};
+    const Printing card = printed(job_of(document), {SheetPart::card}, style);
+    const Value once = with_printed(document, record_of(card, {SheetPart::card}, style, "2031-03-04T10:00"));
+    const Value twice = with_printed(once, record_of(card, {SheetPart::card}, style, "2031-03-05T10:00"));
+    const Job job = job_of(parse_json(written_json(twice)));
+    QCOMPARE(job.sheets.size(), std::size_t{2});
+    QCOMPARE(job.sheets.back().when, std::string("2031-03-05T10:00"));
+    QCOMPARE(job.sheets.back().paper, std::string("letter"));
+    QCOMPARE(job.sheets.back().printer, std::string("bench"));
+    QCOMPARE(job.sheets.back().figures.size(), figures_of(card.sheets).size());
+    const JobResult faulty = read_job(with(once, "sheets[0].figures", parse_json(R"({"card.x": "thick"})")));
+    QVERIFY(!faulty.job);
+    QCOMPARE(faulty.problems.front().where, std::string("sheets[0].figures.card.x"));
+}
+
+void TestSheetBook::single_saddles_have_their_edge() {
+    const Value travel = Value::Array{Value(2.0), Value(14.0)};
+    const Job job = job_of(with(demo_document("teal"), "saddle.travel_mm", travel));
+    const Printing sheet = printed(job, {SheetPart::saddle}, style_of(Paper::a4));
+    QVERIFY(says(sheet.sheets.front(), "crown from the edge"));
+    const Solution solution = solve(job.design);
+    const StringLine& line = solution.strings.front().line;
+    QCOMPARE(sheet.sheets.front().figures.at("saddle.strings[0].crown"),
+             line.plan_x_mm(line.saddle_x_mm) - solution.travel->reference_x_mm);
+}
+
+void TestSheetBook::a_bridge_too_large_says_so() {
+    Value document = with(demo_document("kittiwake"), "bridge.outline.form", "straight");
+    document = with(document, "bridge.outline.length_mm", 400.0);
+    document = with(document, "bridge.outline.width_mm", 40.0);
+    document = with(document, "bridge.outline.front_mm", 12.0);
+    const Sheet sheet = printed(job_of(document), {SheetPart::bridge}, style_of(Paper::a4)).sheets.front();
+    QVERIFY(says(sheet, "Too large for this paper: 1:2"));
+    for (const Item& item : sheet.page.items) // and nothing on it can be taken for the part
+        if (const Path* path = std::get_if<Path>(&item)) QVERIFY(path->layer != Layer::cut);
+}
+
+void TestSheetBook::blanks_too_small_are_told() {
+    const Value document = with(demo_document("kittiwake"), "nut.blank.height_mm", 5.0);
+    const std::vector<Sheet> small = printed(job_of(document), {SheetPart::cuts}, style_of(Paper::a4)).sheets;
+    QVERIFY(says(small.front(), "short in height"));
+    const Job good = demo_job(QStringLiteral("kittiwake"));
+    QVERIFY(!says(printed(good, {SheetPart::cuts}, style_of(Paper::a4)).sheets.front(), "short in"));
+}
+
+QTEST_MAIN(TestSheetBook)
+#include "tst_sheet_book.moc"
