@@ -117,11 +117,12 @@ int main(int argc, char** argv) {
     if (what == QLatin1String("--window")) return 0;
 
     print_keystrokes(*window);
+    window->choose_station(Station::sheets);
     std::vector<double> sheets;
     for (int i = 0; i < 15; ++i) {
         QElapsedTimer timer;
         timer.start();
-        window->sheet_for(QStringLiteral("a.pdf"));
+        window->sheets()->bytes_for(QStringLiteral("a.pdf"));
         sheets.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
     }
     const double empty = started_ms(app.applicationFilePath(), {QStringLiteral("--empty")});

@@ -965,40 +965,8 @@
         <translation>Den Auftrag in eine andere Datei schreiben und dort weiterarbeiten; jede Änderung wird von selbst gesichert</translation>
     </message>
     <message>
-        <source>&amp;Print the nut&apos;s template…</source>
-        <translation>Sattelschablone &amp;drucken…</translation>
-    </message>
-    <message>
-        <source>Print the template in true size</source>
-        <translation>Die Schablone in wahrer Größe drucken</translation>
-    </message>
-    <message>
-        <source>&amp;Template as a file…</source>
-        <translation>&amp;Schablone als Datei…</translation>
-    </message>
-    <message>
         <source>Ctrl+E</source>
         <translation>Ctrl+E</translation>
-    </message>
-    <message>
-        <source>Save the template as PDF, SVG or DXF</source>
-        <translation>Die Schablone als PDF, SVG oder DXF sichern</translation>
-    </message>
-    <message>
-        <source>Pa&amp;per</source>
-        <translation>Pa&amp;pier</translation>
-    </message>
-    <message>
-        <source>A4</source>
-        <translation>A4</translation>
-    </message>
-    <message>
-        <source>Letter</source>
-        <translation>Letter</translation>
-    </message>
-    <message>
-        <source>The page templates are laid out for</source>
-        <translation>Die Seite, für die Schablonen gesetzt werden</translation>
     </message>
     <message>
         <source>&amp;Quit</source>
@@ -1203,22 +1171,6 @@
     <message>
         <source>Save the job under another name</source>
         <translation>Den Auftrag unter anderem Namen sichern</translation>
-    </message>
-    <message>
-        <source>Save the template</source>
-        <translation>Die Schablone sichern</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf);;SVG in mm (*.svg);;DXF in mm (*.dxf)</source>
-        <translation>PDF (*.pdf);;SVG in mm (*.svg);;DXF in mm (*.dxf)</translation>
-    </message>
-    <message>
-        <source>%1 must end in .pdf, .svg or .dxf</source>
-        <translation>%1 muss auf .pdf, .svg oder .dxf enden</translation>
-    </message>
-    <message>
-        <source>Print the nut&apos;s template, at 100 %</source>
-        <translation>Die Sattelschablone drucken, mit 100 %</translation>
     </message>
     <message>
         <source>No job is open: open one, drag one in, or open the demo workshop from the Job menu</source>
@@ -1427,6 +1379,34 @@
     <message>
         <source>Schools side by side</source>
         <translation>Schulen nebeneinander</translation>
+    </message>
+    <message>
+        <source>&amp;Print sheets…</source>
+        <translation>Blätter &amp;drucken…</translation>
+    </message>
+    <message>
+        <source>Print the chosen sheets in true size</source>
+        <translation>Die gewählten Blätter in wahrer Größe drucken</translation>
+    </message>
+    <message>
+        <source>Sheets as a &amp;file…</source>
+        <translation>Blätter als &amp;Datei…</translation>
+    </message>
+    <message>
+        <source>Save the chosen sheets as PDF, SVG or DXF</source>
+        <translation>Die gewählten Blätter als PDF, SVG oder DXF speichern</translation>
+    </message>
+    <message>
+        <source>Sheet&amp;s</source>
+        <translation>&amp;Blätter</translation>
+    </message>
+    <message>
+        <source>Alt+7</source>
+        <translation>Alt+7</translation>
+    </message>
+    <message>
+        <source>Go to the sheets: templates, lists and cards</source>
+        <translation>Zu den Blättern: Schablonen, Listen und Karten</translation>
     </message>
 </context>
 <context>
@@ -2321,6 +2301,13 @@
     </message>
 </context>
 <context>
+    <name>fm::PageView</name>
+    <message>
+        <source>Pages as they will be printed</source>
+        <translation>Seiten, wie sie gedruckt werden</translation>
+    </message>
+</context>
+<context>
     <name>fm::PartCanvas</name>
     <message>
         <source>edge to the bass string</source>
@@ -2551,6 +2538,45 @@
     <message>
         <source>shift to the treble that balances the last fret</source>
         <translation>Versatz zum Diskant, der am letzten Bund ausgleicht</translation>
+    </message>
+</context>
+<context>
+    <name>fm::PrinterPanel</name>
+    <message>
+        <source>Name of the printer</source>
+        <translation>Name des Druckers</translation>
+    </message>
+    <message>
+        <source>Printer</source>
+        <translation>Drucker</translation>
+    </message>
+    <message>
+        <source>The printer these sheets are for: one that was measured prints true</source>
+        <translation>Der Drucker dieser Blätter: ein vermessener druckt maßhaltig</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>bar X reads</source>
+        <translation>Balken X misst</translation>
+    </message>
+    <message>
+        <source>bar Y reads</source>
+        <translation>Balken Y misst</translation>
+    </message>
+    <message>
+        <source>What a caliper reads on the test page, from cross line to cross line</source>
+        <translation>Was der Messschieber auf der Testseite zeigt, von Querstrich zu Querstrich</translation>
+    </message>
+    <message>
+        <source>as it is, not measured</source>
+        <translation>wie er ist, nicht vermessen</translation>
+    </message>
+    <message>
+        <source>give the printer a name first</source>
+        <translation>zuerst dem Drucker einen Namen geben</translation>
     </message>
 </context>
 <context>
@@ -3095,6 +3121,125 @@
     </message>
 </context>
 <context>
+    <name>fm::SheetStation</name>
+    <message>
+        <source>Sheets</source>
+        <translation>Blätter</translation>
+    </message>
+    <message>
+        <source>What is shown</source>
+        <translation>Was zu sehen ist</translation>
+    </message>
+    <message>
+        <source>Print or save this sheet</source>
+        <translation>Dieses Blatt drucken oder speichern</translation>
+    </message>
+    <message>
+        <source>Paper</source>
+        <translation>Papier</translation>
+    </message>
+    <message>
+        <source>Second unit</source>
+        <translation>Zweite Einheit</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>in brackets</source>
+        <translation>in Klammern</translation>
+    </message>
+    <message>
+        <source>Language of the sheets</source>
+        <translation>Sprache der Blätter</translation>
+    </message>
+    <message>
+        <source>the window&apos;s</source>
+        <translation>des Fensters</translation>
+    </message>
+    <message>
+        <source>Print…</source>
+        <translation>Drucken…</translation>
+    </message>
+    <message>
+        <source>Print these sheets in true size (Ctrl+P)</source>
+        <translation>Diese Blätter in wahrer Größe drucken (Strg+P)</translation>
+    </message>
+    <message>
+        <source>Save as a file…</source>
+        <translation>Als Datei speichern…</translation>
+    </message>
+    <message>
+        <source>Save these sheets as PDF, SVG or DXF (Ctrl+E)</source>
+        <translation>Diese Blätter als PDF, SVG oder DXF speichern (Strg+E)</translation>
+    </message>
+    <message>
+        <source>Printed before</source>
+        <translation>Früher gedruckt</translation>
+    </message>
+    <message>
+        <source>choose a sheet</source>
+        <translation>ein Blatt wählen</translation>
+    </message>
+    <message>
+        <source>1 page</source>
+        <translation>1 Seite</translation>
+    </message>
+    <message>
+        <source>%1 pages</source>
+        <translation>%1 Seiten</translation>
+    </message>
+    <message>
+        <source>revision %1</source>
+        <translation>Revision %1</translation>
+    </message>
+    <message>
+        <source>%1, revision %2: %3</source>
+        <translation>%1, Revision %2: %3</translation>
+    </message>
+    <message>
+        <source>Not printed yet. What changes after a print is marked ▲ on the next.</source>
+        <translation>Noch nicht gedruckt. Was sich nach einem Druck ändert, trägt auf dem nächsten ein ▲.</translation>
+    </message>
+    <message>
+        <source>Printed:</source>
+        <translation>Gedruckt:</translation>
+    </message>
+    <message>
+        <source>choose a sheet first</source>
+        <translation>zuerst ein Blatt wählen</translation>
+    </message>
+    <message>
+        <source>%1 must end in .pdf, .svg or .dxf</source>
+        <translation>%1 muss auf .pdf, .svg oder .dxf enden</translation>
+    </message>
+    <message>
+        <source>sheets saved as %1</source>
+        <translation>Blätter gespeichert als %1</translation>
+    </message>
+    <message>
+        <source>the printer did not take the sheets; the job is as it was</source>
+        <translation>der Drucker nahm die Blätter nicht an; der Auftrag ist, wie er war</translation>
+    </message>
+    <message>
+        <source>sheets printed</source>
+        <translation>Blätter gedruckt</translation>
+    </message>
+    <message>
+        <source>Save the sheets</source>
+        <translation>Blätter speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf);;SVG in mm (*.svg);;DXF in mm (*.dxf)</source>
+        <translation>PDF (*.pdf);;SVG in mm (*.svg);;DXF in mm (*.dxf)</translation>
+    </message>
+    <message>
+        <source>Print at 100 %, not fitted to the page</source>
+        <translation>Mit 100 % drucken, nicht an die Seite angepasst</translation>
+    </message>
+</context>
+<context>
     <name>fm::StationFrame</name>
     <message>
         <source>for reading only</source>
@@ -3369,6 +3514,34 @@
     <message>
         <source>%1 of %2 looked at</source>
         <translation>%1 von %2 angesehen</translation>
+    </message>
+    <message>
+        <source>Print at 100 %. Measure the bars with a caliper before anything is cut by a sheet.</source>
+        <translation>Mit 100 % drucken. Die Balken mit dem Messschieber prüfen, bevor nach einem Blatt geschnitten wird.</translation>
+    </message>
+    <message>
+        <source>not printed</source>
+        <translation>nicht gedruckt</translation>
+    </message>
+    <message>
+        <source>revision %1 printed</source>
+        <translation>Revision %1 gedruckt</translation>
+    </message>
+    <message>
+        <source>Print the sheets of the parts to be cut</source>
+        <translation>Blätter der Teile drucken</translation>
+    </message>
+    <message>
+        <source>Print again what has changed</source>
+        <translation>Neu drucken, was sich geändert hat</translation>
+    </message>
+    <message>
+        <source>Sheets</source>
+        <translation>Blätter</translation>
+    </message>
+    <message>
+        <source>The sheets: templates, lists and cards on paper (Alt+7)</source>
+        <translation>Die Blätter: Schablonen, Listen und Karten auf Papier (Alt+7)</translation>
     </message>
 </context>
 <context>
@@ -6454,14 +6627,6 @@
         <translation>Wahre Größe 1:1</translation>
     </message>
     <message>
-        <source>first a strip of slot centres</source>
-        <translation>zuerst ein Streifen der Kerbmitten</translation>
-    </message>
-    <message>
-        <source>to stick on the blank</source>
-        <translation>zum Aufkleben auf den Rohling</translation>
-    </message>
-    <message>
         <source>HEAD</source>
         <translation>KOPF</translation>
     </message>
@@ -6502,32 +6667,12 @@
         <translation>Grund</translation>
     </message>
     <message>
-        <source>depth</source>
-        <translation>Tiefe</translation>
-    </message>
-    <message>
-        <source>width</source>
-        <translation>Breite</translation>
-    </message>
-    <message>
-        <source>file</source>
-        <translation>Feile</translation>
-    </message>
-    <message>
-        <source>floor angle</source>
-        <translation>Grundwinkel</translation>
-    </message>
-    <message>
         <source>none fits</source>
         <translation>keine passt</translation>
     </message>
     <message>
         <source>Print at 100 %, not fitted to the page.</source>
         <translation>Mit 100 % drucken, nicht an die Seite angepasst.</translation>
-    </message>
-    <message>
-        <source>Check both bars with a caliper before cutting.</source>
-        <translation>Vor dem Schneiden beide Strecken mit der Schieblehre prüfen.</translation>
     </message>
     <message>
         <source>bone</source>
@@ -6548,6 +6693,674 @@
     <message>
         <source>slot centres from the centreline, along the nut; heights from the seat, in the middle but for the edges</source>
         <translation>Kerbmitten von der Mittellinie, am Sattel entlang; Höhen von der Auflage, in der Mitte außer am Rand</translation>
+    </message>
+    <message>
+        <source>flat board</source>
+        <translation>flaches Griffbrett</translation>
+    </message>
+    <message>
+        <source>along the instrument from the nut line; across from the centreline</source>
+        <translation>längs von der Sattellinie; quer von der Mittellinie</translation>
+    </message>
+    <message>
+        <source>fret</source>
+        <translation>Bund</translation>
+    </message>
+    <message>
+        <source>at the bass string</source>
+        <translation>an der Basssaite</translation>
+    </message>
+    <message>
+        <source>from the nut line</source>
+        <translation>von der Sattellinie</translation>
+    </message>
+    <message>
+        <source>at the treble string</source>
+        <translation>an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>board wide</source>
+        <translation>Brett breit</translation>
+    </message>
+    <message>
+        <source>gauge</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>at the nut</source>
+        <translation>am Sattel</translation>
+    </message>
+    <message>
+        <source>at fret 12</source>
+        <translation>am 12. Bund</translation>
+    </message>
+    <message>
+        <source>at the saddle</source>
+        <translation>an der Einlage</translation>
+    </message>
+    <message>
+        <source>speaking length</source>
+        <translation>klingende Länge</translation>
+    </message>
+    <message>
+        <source>outline only around slot and pins</source>
+        <translation>Umriss nur um Nut und Stifte</translation>
+    </message>
+    <message>
+        <source>Bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>front edge</source>
+        <translation>Vorderkante</translation>
+    </message>
+    <message>
+        <source>back edge</source>
+        <translation>Hinterkante</translation>
+    </message>
+    <message>
+        <source>slot&apos;s end</source>
+        <translation>Nutende</translation>
+    </message>
+    <message>
+        <source>crowns&apos; line</source>
+        <translation>Kronenlinie</translation>
+    </message>
+    <message>
+        <source>across from the centreline; along from the slot&apos;s centreline on it</source>
+        <translation>quer von der Mittellinie; längs von der Mitte der Nut auf ihr</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>over the soundboard</source>
+        <translation>über der Decke</translation>
+    </message>
+    <message>
+        <source>pin behind slot</source>
+        <translation>Stift hinter Nut</translation>
+    </message>
+    <message>
+        <source>break angle</source>
+        <translation>Knickwinkel</translation>
+    </message>
+    <message>
+        <source>down on it, N</source>
+        <translation>Druck darauf, N</translation>
+    </message>
+    <message>
+        <source>Set-up card</source>
+        <translation>Einstellkarte</translation>
+    </message>
+    <message>
+        <source>write in pencil what the gauge says</source>
+        <translation>mit Bleistift eintragen, was gemessen wird</translation>
+    </message>
+    <message>
+        <source>1. Neck</source>
+        <translation>1. Hals</translation>
+    </message>
+    <message>
+        <source>small turns; stop when it binds; when unsure, a trained repairer</source>
+        <translation>kleine Drehungen; aufhören, wenn es klemmt; im Zweifel zum Fachmann</translation>
+    </message>
+    <message>
+        <source>The neck straight</source>
+        <translation>Der Hals gerade</translation>
+    </message>
+    <message>
+        <source>reads</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>2. Saddle, 3. Nut</source>
+        <translation>2. Einlage, 3. Sattel</translation>
+    </message>
+    <message>
+        <source>gap: open, over fret 1; action: open, at fret 12; take off: minus means raise</source>
+        <translation>Spalt: leer, über Bund 1; Lage: leer, am 12. Bund; abnehmen: minus heißt erhöhen</translation>
+    </message>
+    <message>
+        <source>gap</source>
+        <translation>Spalt</translation>
+    </message>
+    <message>
+        <source>action</source>
+        <translation>Lage</translation>
+    </message>
+    <message>
+        <source>neck set: gap</source>
+        <translation>Hals gestellt: Spalt</translation>
+    </message>
+    <message>
+        <source>saddle off</source>
+        <translation>Einlage ab</translation>
+    </message>
+    <message>
+        <source>then gap</source>
+        <translation>dann Spalt</translation>
+    </message>
+    <message>
+        <source>nut off</source>
+        <translation>Sattel ab</translation>
+    </message>
+    <message>
+        <source>no readings yet: what each should read in the end</source>
+        <translation>noch nichts gemessen: was am Ende zu messen sein soll</translation>
+    </message>
+    <message>
+        <source>gap, fret 1</source>
+        <translation>Spalt, Bund 1</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>Befund</translation>
+    </message>
+    <message>
+        <source>pressed at 3</source>
+        <translation>gedrückt bei 3</translation>
+    </message>
+    <message>
+        <source>action, fret 12</source>
+        <translation>Lage, 12. Bund</translation>
+    </message>
+    <message>
+        <source>with capo</source>
+        <translation>mit Kapodaster</translation>
+    </message>
+    <message>
+        <source>Colour the face, scribe every mark with a steel point, and start the saw in a nick of a three-square file.</source>
+        <translation>Die Fläche einfärben, jede Marke mit der Reißnadel anreißen und die Säge in einer Kerbe der Dreikantfeile ansetzen.</translation>
+    </message>
+    <message>
+        <source>Cut every mark with a knife across the grain, so that the edge does not splinter, and start the saw in the cut.</source>
+        <translation>Jede Marke mit dem Messer quer zur Faser schneiden, damit die Kante nicht ausreißt, und die Säge im Schnitt ansetzen.</translation>
+    </message>
+    <message>
+        <source>Nick every mark with a fine blade or the corner of a file; the saw starts in the nick.</source>
+        <translation>Jede Marke mit feiner Klinge oder Feilenkante einkerben; die Säge setzt in der Kerbe an.</translation>
+    </message>
+    <message>
+        <source>Brass is slow by hand: allow hours, clear the file&apos;s teeth often, hold the part in soft jaws.</source>
+        <translation>Messing geht von Hand langsam: Stunden einplanen, die Feile oft reinigen, in weichen Backen spannen.</translation>
+    </message>
+    <message>
+        <source>The grain runs along the part: mark its direction on the blank, and plane or file with it.</source>
+        <translation>Die Faser läuft längs: ihre Richtung auf dem Rohling anzeichnen und mit ihr hobeln oder feilen.</translation>
+    </message>
+    <message>
+        <source>Short strokes, no pressure: what is rubbed warm smears and clogs the file.</source>
+        <translation>Kurze Striche ohne Druck: warm Geriebenes schmiert und setzt die Feile zu.</translation>
+    </message>
+    <message>
+        <source>Saw and file dry, with light strokes; heat and haste crack it at thin places.</source>
+        <translation>Trocken sägen und feilen, mit leichten Strichen; Hitze und Hast sprengen dünne Stellen.</translation>
+    </message>
+    <message>
+        <source>Blades, saws and files move away from the hand that holds; the part is clamped.</source>
+        <translation>Klingen, Sägen und Feilen von der haltenden Hand weg führen; das Teil ist eingespannt.</translation>
+    </message>
+    <message>
+        <source>String up. A few strokes, string down, read: stop at the floor plus twice its ±, then the last of it by readings.</source>
+        <translation>Saiten aufziehen. Wenige Striche, Saite einlegen, messen: bei Grund plus doppeltem ± aufhören, das Letzte nach Messung.</translation>
+    </message>
+    <message>
+        <source>Take the top down to the drawn line and ease every edge a finger meets.</source>
+        <translation>Die Oberseite bis zur Linie abnehmen und jede Kante brechen, die ein Finger trifft.</translation>
+    </message>
+    <message>
+        <source>Notch each place to its width; the floor falls away on both sides of the crown.</source>
+        <translation>Jede Stelle auf ihre Breite kerben; der Grund fällt zu beiden Seiten der Krone ab.</translation>
+    </message>
+    <message>
+        <source>String up, read the action at fret 12, and lower in turns.</source>
+        <translation>Saiten aufziehen, die Lage am 12. Bund messen und reihum senken.</translation>
+    </message>
+    <message>
+        <source>Shape the crown to a thin line at every string, where the list puts it behind the front face.</source>
+        <translation>Die Krone an jeder Saite zu einer schmalen Linie formen, dort, wo die Liste sie hinter die Vorderseite setzt.</translation>
+    </message>
+    <message>
+        <source>String up and read. Lower from the bottom: fret 12 loses a little less than half of what the saddle does.</source>
+        <translation>Saiten aufziehen und messen. Von unten senken: am 12. Bund geht etwas weniger als die Hälfte dessen verloren, was die Einlage verliert.</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>thickness</source>
+        <translation>Dicke</translation>
+    </message>
+    <message>
+        <source>The job&apos;s blank is large enough.</source>
+        <translation>Der Rohling des Auftrags reicht.</translation>
+    </message>
+    <message>
+        <source>Order of cuts</source>
+        <translation>Schnittfolge</translation>
+    </message>
+    <message>
+        <source>from blank to finish</source>
+        <translation>vom Rohling bis zum Finish</translation>
+    </message>
+    <message>
+        <source>first a strip of slot centres to stick on the blank</source>
+        <translation>zuerst ein Streifen der Kerbmitten zum Aufkleben</translation>
+    </message>
+    <message>
+        <source>nut&apos;s front</source>
+        <translation>Sattelvorderseite</translation>
+    </message>
+    <message>
+        <source>fret 12</source>
+        <translation>12. Bund</translation>
+    </message>
+    <message>
+        <source>slot&apos;s front edge</source>
+        <translation>Vorderkante der Nut</translation>
+    </message>
+    <message>
+        <source>pin</source>
+        <translation>Stift</translation>
+    </message>
+    <message>
+        <source>seen from the front, head to the left</source>
+        <translation>von vorn gesehen, Kopf links</translation>
+    </message>
+    <message>
+        <source>Cut along one frame and lay the marks with the same letter on one another. Then measure nut to slot on the joined strip: it must be what is written here.</source>
+        <translation>An einem Rahmen ausschneiden und die Marken mit gleichem Buchstaben übereinanderlegen. Dann am Streifen Sattel bis Nut messen: es muss sein, was hier steht.</translation>
+    </message>
+    <message>
+        <source>drawn as it is, whatever printer is chosen</source>
+        <translation>zum Vermessen eines Druckers</translation>
+    </message>
+    <message>
+        <source>1. Print this page at 100 %, not fitted to the page, on the paper the sheets will use.</source>
+        <translation>1. Diese Seite mit 100 % drucken, nicht an die Seite angepasst, auf dem Papier der Blätter.</translation>
+    </message>
+    <message>
+        <source>2. Measure bar X and bar Y with a caliper, from the middle of one cross line to the middle of the other, and enter what it reads.</source>
+        <translation>2. Balken X und Balken Y mit dem Messschieber messen, von Mitte Querstrich zu Mitte Querstrich, und eintragen, was er zeigt.</translation>
+    </message>
+    <message>
+        <source>3. Print the page again as a sheet for that printer: the frame&apos;s sides and its diagonal must then read what is written at them.</source>
+        <translation>3. Die Seite als Blatt für diesen Drucker noch einmal drucken: Seiten und Diagonale des Rahmens müssen dann messen, was an ihnen steht.</translation>
+    </message>
+    <message>
+        <source>Bridge top</source>
+        <translation>Stegoberseite</translation>
+    </message>
+    <message>
+        <source>Single saddles</source>
+        <translation>Einzelreiter</translation>
+    </message>
+    <message>
+        <source>Saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>heights from the slot&apos;s floor</source>
+        <translation>Höhen vom Grund der Nut</translation>
+    </message>
+    <message>
+        <source>heights over the soundboard</source>
+        <translation>Höhen über der Decke</translation>
+    </message>
+    <message>
+        <source>heights over the fret plane</source>
+        <translation>Höhen über der Bundebene</translation>
+    </message>
+    <message>
+        <source>seen from the nut; over it a strip of string places</source>
+        <translation>vom Sattel gesehen; darüber ein Streifen der Saitenplätze</translation>
+    </message>
+    <message>
+        <source>bridge&apos;s top</source>
+        <translation>Stegoberseite</translation>
+    </message>
+    <message>
+        <source>string places from the centreline, along the part</source>
+        <translation>Saitenplätze von der Mittellinie, längs des Teils</translation>
+    </message>
+    <message>
+        <source>From above: the crowns from the reference edge</source>
+        <translation>Von oben: die Kronen ab der Bezugskante</translation>
+    </message>
+    <message>
+        <source>From above: the crowns between front and back face</source>
+        <translation>Von oben: die Kronen zwischen Vorder- und Rückseite</translation>
+    </message>
+    <message>
+        <source>not to scale across; the figures are in the list</source>
+        <translation>quer nicht maßstäblich; die Zahlen stehen in der Liste</translation>
+    </message>
+    <message>
+        <source>to the string</source>
+        <translation>bis zur Saite</translation>
+    </message>
+    <message>
+        <source>crown from the edge</source>
+        <translation>Krone ab Kante</translation>
+    </message>
+    <message>
+        <source>crown behind front face</source>
+        <translation>Krone hinter Vorderseite</translation>
+    </message>
+    <message>
+        <source>compensation</source>
+        <translation>Kompensation</translation>
+    </message>
+    <message>
+        <source>Placing strip</source>
+        <translation>Setzstreifen</translation>
+    </message>
+    <message>
+        <source>Check the bars with a caliper before cutting.</source>
+        <translation>Vor dem Schneiden die Balken mit dem Messschieber prüfen.</translation>
+    </message>
+    <message>
+        <source>Print at 100 %: the bars must read 100 mm, else do not cut.</source>
+        <translation>Mit 100 % drucken: die Balken müssen 100 mm messen, sonst nicht schneiden.</translation>
+    </message>
+    <message>
+        <source>height %1</source>
+        <translation>Höhe %1</translation>
+    </message>
+    <message>
+        <source>pin holes %1, ramps %2 deep</source>
+        <translation>Stiftlöcher %1, Rampen %2 tief</translation>
+    </message>
+    <message>
+        <source>Too large for this paper: %1. Cut by the figures.</source>
+        <translation>Zu groß für dieses Papier: %1. Nach den Zahlen schneiden.</translation>
+    </message>
+    <message>
+        <source>Outline %1 × %2</source>
+        <translation>Umriss %1 × %2</translation>
+    </message>
+    <message>
+        <source>slot %1 wide</source>
+        <translation>Nut %1 breit</translation>
+    </message>
+    <message>
+        <source>%1 deep</source>
+        <translation>%1 tief</translation>
+    </message>
+    <message>
+        <source>at %1 to the square, the %2 end further back</source>
+        <translation>um %1 schräg, das Ende am %2 weiter hinten</translation>
+    </message>
+    <message>
+        <source>floor left under the slot %1</source>
+        <translation>Holz unter der Nut %1</translation>
+    </message>
+    <message>
+        <source>Finish through the grits %1; then %2.</source>
+        <translation>Schleifen mit %1; dann %2.</translation>
+    </message>
+    <message>
+        <source>Keep from it: %1.</source>
+        <translation>Vermeiden: %1.</translation>
+    </message>
+    <message>
+        <source>Nut, %1</source>
+        <translation>Sattel, %1</translation>
+    </message>
+    <message>
+        <source>Square one face and one edge of the blank. %1</source>
+        <translation>Eine Fläche und eine Kante des Rohlings winklig richten. %1</translation>
+    </message>
+    <message>
+        <source>Thickness %1, until it stands in its seat without wedging.</source>
+        <translation>Dicke %1, bis er ohne zu klemmen in seinem Sitz steht.</translation>
+    </message>
+    <message>
+        <source>Bottom at %1 to the front face, as the seat falls.</source>
+        <translation>Unterseite um %1 gegen die Vorderseite, wie der Sitz fällt.</translation>
+    </message>
+    <message>
+        <source>Bottom to a radius of %1, as the seat is cut.</source>
+        <translation>Unterseite mit Radius %1, wie der Sitz geschnitten ist.</translation>
+    </message>
+    <message>
+        <source>Length %1: leave %2 at either end until it is glued, then flush with the board.</source>
+        <translation>Länge %1: bis zum Leimen an jedem Ende %2 lassen, dann bündig mit dem Griffbrett.</translation>
+    </message>
+    <message>
+        <source>Rub the fret tops onto the front face: in the middle the line stands %1 over the seat.</source>
+        <translation>Die Bundkronen auf die Vorderseite durchreiben: in der Mitte steht die Linie %1 über dem Sitz.</translation>
+    </message>
+    <message>
+        <source>Stick the strip of slot centres on the face. %1</source>
+        <translation>Den Streifen der Kerbmitten aufkleben. %1</translation>
+    </message>
+    <message>
+        <source>Saw each slot to %1 over its floor, as the list says; then its own file, the floor falling toward the head by %2.</source>
+        <translation>Jede Kerbe bis %1 über ihren Grund sägen, wie die Liste sagt; dann mit ihrer Feile, der Grund fällt zum Kopf um %2.</translation>
+    </message>
+    <message>
+        <source>Bridge top, %1</source>
+        <translation>Stegoberseite, %1</translation>
+    </message>
+    <message>
+        <source>Saddle, %1</source>
+        <translation>Einlage, %1</translation>
+    </message>
+    <message>
+        <source>Fit the feet to the soundboard first. %1</source>
+        <translation>Zuerst die Füße an die Decke anpassen. %1</translation>
+    </message>
+    <message>
+        <source>Draw the top line over the soundboard from the sheet; leave %1 over it.</source>
+        <translation>Die Oberlinie über der Decke vom Blatt anzeichnen; %1 darüber stehen lassen.</translation>
+    </message>
+    <message>
+        <source>Mark the strip of string places. %1</source>
+        <translation>Den Streifen der Saitenplätze anzeichnen. %1</translation>
+    </message>
+    <message>
+        <source>Thickness %1: it just holds in the slot when the instrument is turned over. %2</source>
+        <translation>Dicke %1: sie hält gerade in der Nut, wenn das Instrument umgedreht wird. %2</translation>
+    </message>
+    <message>
+        <source>Length %1, ends rounded %2 like the slot&apos;s.</source>
+        <translation>Länge %1, Enden mit %2 gerundet wie die Nut.</translation>
+    </message>
+    <message>
+        <source>Draw the top from the sheet and leave %1 over it; a straight bottom, square to the faces.</source>
+        <translation>Die Oberseite vom Blatt anzeichnen und %1 darüber lassen; eine gerade Unterseite, winklig zu den Flächen.</translation>
+    </message>
+    <message>
+        <source>Blank: at least %1, with %2 all round for saw and finish.</source>
+        <translation>Rohling: mindestens %1, mit %2 ringsum für Säge und Finish.</translation>
+    </message>
+    <message>
+        <source>The job&apos;s blank is %1 short in %2.</source>
+        <translation>Dem Rohling des Auftrags fehlen %1 an %2.</translation>
+    </message>
+    <message>
+        <source>scale lengths %1 and %2</source>
+        <translation>Mensuren %1 und %2</translation>
+    </message>
+    <message>
+        <source>scale length %1</source>
+        <translation>Mensur %1</translation>
+    </message>
+    <message>
+        <source>radius %1</source>
+        <translation>Radius %1</translation>
+    </message>
+    <message>
+        <source>radius %1 to %2</source>
+        <translation>Radius %1 bis %2</translation>
+    </message>
+    <message>
+        <source>Whole board, scale %1</source>
+        <translation>Ganzes Griffbrett, Maßstab %1</translation>
+    </message>
+    <message>
+        <source>owner %1</source>
+        <translation>Eigentümer %1</translation>
+    </message>
+    <message>
+        <source>Relief %1 under a string held at frets %2</source>
+        <translation>Halskrümmung %1 unter einer Saite, gehalten an Bund %2</translation>
+    </message>
+    <message>
+        <source>read at fret %1</source>
+        <translation>gemessen an Bund %1</translation>
+    </message>
+    <message>
+        <source>now %1, to %2 there</source>
+        <translation>jetzt %1, dort auf %2</translation>
+    </message>
+    <message>
+        <source>Screws down: bass %1, treble %2.</source>
+        <translation>Schrauben hinunter: Bass %1, Diskant %2.</translation>
+    </message>
+    <message>
+        <source>Pack under the saddle %1, or a new one.</source>
+        <translation>Die Einlage um %1 unterlegen, oder eine neue.</translation>
+    </message>
+    <message>
+        <source>Off the saddle&apos;s bottom: bass %1, treble %2; the rest off its top.</source>
+        <translation>Von der Unterseite der Einlage: Bass %1, Diskant %2; der Rest von oben.</translation>
+    </message>
+    <message>
+        <source>Where nothing else is said: ± %1. Stop at the floor plus twice its ±, string up, read again.</source>
+        <translation>Wo nichts anderes steht: ± %1. Bei Grund plus doppeltem ± aufhören, Saite aufziehen, neu messen.</translation>
+    </message>
+    <message>
+        <source>Enlarged %1</source>
+        <translation>Vergrößert %1</translation>
+    </message>
+    <message>
+        <source>end view, seat %1</source>
+        <translation>Seitenansicht, Sitz %1</translation>
+    </message>
+    <message>
+        <source>depth</source>
+        <translation>Tiefe</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation>Feile</translation>
+    </message>
+    <message>
+        <source>floor angle</source>
+        <translation>Grundwinkel</translation>
+    </message>
+    <message>
+        <source>rock %1</source>
+        <translation>wiegen %1</translation>
+    </message>
+    <message>
+        <source>Placing strip %1 of %2</source>
+        <translation>Setzstreifen %1 von %2</translation>
+    </message>
+    <message>
+        <source>%1 to either side of the centreline</source>
+        <translation>%1 zu beiden Seiten der Mittellinie</translation>
+    </message>
+    <message>
+        <source>Along the outer strings, nut&apos;s front to the slot&apos;s front edge: bass %1, treble %2.</source>
+        <translation>Längs der äußeren Saiten, Sattelvorderseite bis Vorderkante der Nut: Bass %1, Diskant %2.</translation>
+    </message>
+    <message>
+        <source>Fret 12 to the same: bass %1, treble %2.</source>
+        <translation>12. Bund bis dorthin: Bass %1, Diskant %2.</translation>
+    </message>
+    <message>
+        <source>bar Y, %1</source>
+        <translation>Balken Y, %1</translation>
+    </message>
+    <message>
+        <source>bar X, %1</source>
+        <translation>Balken X, %1</translation>
+    </message>
+    <message>
+        <source>side %1</source>
+        <translation>Seite %1</translation>
+    </message>
+    <message>
+        <source>diagonal %1</source>
+        <translation>Diagonale %1</translation>
+    </message>
+    <message>
+        <source>ends rounded %1</source>
+        <translation>Enden gerundet %1</translation>
+    </message>
+    <message>
+        <source>crown radius %1</source>
+        <translation>Kronenradius %1</translation>
+    </message>
+    <message>
+        <source>block %1</source>
+        <translation>Schleifblock %1</translation>
+    </message>
+    <message>
+        <source>notch width</source>
+        <translation>Kerbe breit</translation>
+    </message>
+    <message>
+        <source>notch depth</source>
+        <translation>Kerbe tief</translation>
+    </message>
+    <message>
+        <source>Thickness %1; it holds in its slot without being forced.</source>
+        <translation>Dicke %1; sie hält ohne Zwang in ihrer Nut.</translation>
+    </message>
+    <message>
+        <source>The crowns&apos; line stands at %1 to the square, the %2 end further back.</source>
+        <translation>Die Kronenlinie steht um %1 schräg, das Ende am %2 weiter hinten.</translation>
+    </message>
+    <message>
+        <source>revision %1</source>
+        <translation>Revision %1</translation>
+    </message>
+    <message>
+        <source>lengths in %1</source>
+        <translation>Längen in %1</translation>
+    </message>
+    <message>
+        <source>scale %1</source>
+        <translation>Maßstab %1</translation>
+    </message>
+    <message>
+        <source>Drawn %1 for %2.</source>
+        <translation>Gezeichnet %1 für %2.</translation>
+    </message>
+    <message>
+        <source>no figure has changed since %1</source>
+        <translation>keine Zahl geändert seit %1</translation>
+    </message>
+    <message>
+        <source>▲ changed since %1: %2</source>
+        <translation>▲ geändert seit %1: %2</translation>
+    </message>
+    <message>
+        <source>Fret plan</source>
+        <translation>Bundplan</translation>
+    </message>
+    <message>
+        <source>Test page</source>
+        <translation>Testseite</translation>
     </message>
 </context>
 </TS>

@@ -50,6 +50,7 @@ std::vector<PrintedSheets> read_printed(Reader& root) {
     for (Reader& item : root.objects("sheets", 0, 10000, false)) {
         PrintedSheets print;
         print.when = item.text_or("when", "");
+        print.parts = item.texts("parts");
         print.paper = item.text_or("paper", "");
         print.printer = item.text_or("printer", "");
         print.revision = item.whole_or("revision", 1, 1, 1000000);

@@ -124,6 +124,26 @@ std::size_t Reader::word(std::string_view key, const std::vector<std::string_vie
     return otherwise.value_or(0);
 }
 
+std::vector<std::string> Reader::texts(std::string_view key) {
+    std::vector<std::string> list;
+    const Value* value = at(key);
+    if (!value) return list;
+    const Value::Array* items = value->array();
+    if (!items || items->size() > most_numbers) {
+        fault("not_a_list", key, {shown_value(*value)});
+        return list;
+    }
+    for (const Value& item : *items) {
+        if (item.text()) {
+            list.push_back(*item.text());
+            continue;
+        }
+        fault("not_a_text", key, {shown_value(item)});
+        return list;
+    }
+    return list;
+}
+
 std::vector<double> Reader::numbers(std::string_view key, Range range, std::optional<std::size_t> count) {
     std::vector<double> list;
     const Value* value = at(key);

@@ -42,6 +42,8 @@ public:
     /// One of the words; its index. @param otherwise index if missing, or none: required
     std::size_t word(std::string_view key, const std::vector<std::string_view>& words,
                      std::optional<std::size_t> otherwise);
+    /// An array of texts; empty if there is none.
+    std::vector<std::string> texts(std::string_view key);
     /// An array of numbers. @param count what it must hold, none: any
     std::vector<double> numbers(std::string_view key, Range range, std::optional<std::size_t> count);
     /// The object under a key, required or not; a wrong type is told once.

@@ -22,8 +22,7 @@ class BoardPage {
 public:
     explicit BoardPage(const SheetContext& context)
         : context_(context), scale_(scale_of(context)),
-          page_(context, "board", translate("sheet", "Frets and strings"), facts(context), scale_text(scale_),
-                true),
+          page_(context, "board", translate("sheet", "Fret plan"), facts(context), scale_text(scale_), true),
           neck_(page_.design().neck) {}
 
     std::vector<Sheet> drawn() {
@@ -32,7 +31,7 @@ public:
         std::vector<Sheet> sheets;
         if (page_.y() - SheetPage::table_room(page_.design().strings.size()) < page_.bottom()) {
             sheets.push_back({page_.finished(), page_.figures()});
-            page_ = SheetPage(context_, "board", translate("sheet", "Frets and strings"), facts(context_),
+            page_ = SheetPage(context_, "board", translate("sheet", "Fret plan"), facts(context_),
                               scale_text(scale_), true);
         }
         strings();
@@ -52,15 +51,15 @@ private:
         const NeckDesign& neck = context.job.design.neck;
         const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
         std::vector<std::string> facts{
-            neck.fanned() ? translate("sheet", "scale lengths %1 and %2", number(neck.scale_bass_mm),
-                                      number(neck.scale_treble_mm))
-                          : translate("sheet", "scale length %1", number(neck.scale_bass_mm))};
+            neck.fanned() ? with_values(translate("sheet", "scale lengths %1 and %2"),
+                                        number(neck.scale_bass_mm), number(neck.scale_treble_mm))
+                          : with_values(translate("sheet", "scale length %1"), number(neck.scale_bass_mm))};
         if (neck.shape == BoardShape::flat) facts.push_back(translate("sheet", "flat board"));
         if (neck.shape == BoardShape::cylinder)
-            facts.push_back(translate("sheet", "radius %1", number(neck.radius_nut_mm)));
+            facts.push_back(with_values(translate("sheet", "radius %1"), number(neck.radius_nut_mm)));
         if (neck.shape == BoardShape::cone)
-            facts.push_back(translate("sheet", "radius %1 to %2", number(neck.radius_nut_mm),
-                                      number(neck.radius_end_mm)));
+            facts.push_back(with_values(translate("sheet", "radius %1 to %2"), number(neck.radius_nut_mm),
+                                        number(neck.radius_end_mm)));
         facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                                 : translate("sheet", "right-handed"));
         return facts;
@@ -78,7 +77,7 @@ private:
                 begin = std::min(begin, v.at.x);
             }
         page_.heading(
-            translate("sheet", "Whole board, scale %1", scale_text(scale_)),
+            with_values(translate("sheet", "Whole board, scale %1"), scale_text(scale_)),
             translate("sheet", "along the instrument from the nut line; across from the centreline"));
         const Point origin{page_.left() + 8.0 - scale_ * begin, page_.y() - 4.0 - scale_ * half};
         page_.page().origin = origin;

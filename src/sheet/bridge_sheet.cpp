@@ -25,10 +25,11 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
     std::vector<std::string> facts;
     if (context.solution.bridge->height_mm)
-        facts.push_back(translate("sheet", "height %1", number(*context.solution.bridge->height_mm)));
+        facts.push_back(
+            with_values(translate("sheet", "height %1"), number(*context.solution.bridge->height_mm)));
     if (bridge.anchor == Anchor::pins)
-        facts.push_back(translate("sheet", "pin holes %1, ramps %2 deep", number(bridge.pins.hole_mm),
-                                  number(bridge.pins.ramp_mm)));
+        facts.push_back(with_values(translate("sheet", "pin holes %1, ramps %2 deep"),
+                                    number(bridge.pins.hole_mm), number(bridge.pins.ramp_mm)));
     if (!bridge.outline) facts.push_back(translate("sheet", "outline only around slot and pins"));
     facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                             : translate("sheet", "right-handed"));
@@ -166,7 +167,8 @@ private:
         page_.heading(
             scale_ == 1.0
                 ? translate("sheet", "True size 1:1")
-                : translate("sheet", "Too large for this paper: %1. Cut by the figures.", scale_text(scale_)),
+                : with_values(translate("sheet", "Too large for this paper: %1. Cut by the figures."),
+                              scale_text(scale_)),
             translate("sheet", "across from the centreline; along from the slot's centreline on it"));
         std::vector<Ordinate> strings = strings_across({0.0, 0.0});
         std::vector<Ordinate> pins = pins_across({0.0, 0.0});
@@ -192,23 +194,23 @@ private:
 
     void sizes() {
         const BridgeOutline outline = shown_outline(design_, page_.solution());
-        std::string words =
-            translate("sheet", "Outline %1 × %2", page_.figure("bridge.length", outline.length_mm),
-                      page_.figure("bridge.width", outline.width_mm));
+        std::string words = with_values(translate("sheet", "Outline %1 × %2"),
+                                        page_.figure("bridge.length", outline.length_mm),
+                                        page_.figure("bridge.width", outline.width_mm));
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (!design_.bridge->floats() && !page_.solution().travel) {
-            words += " · " + translate("sheet", "slot %1 wide",
-                                       page_.figure("bridge.slot_width", design_.saddle.thickness_mm));
+            words += " · " + with_values(translate("sheet", "slot %1 wide"),
+                                         page_.figure("bridge.slot_width", design_.saddle.thickness_mm));
             if (design_.saddle.slot_depth_mm)
-                words += ", " + translate("sheet", "%1 deep",
-                                          page_.figure("bridge.slot_depth", *design_.saddle.slot_depth_mm));
+                words += ", " + with_values(translate("sheet", "%1 deep"),
+                                            page_.figure("bridge.slot_depth", *design_.saddle.slot_depth_mm));
         }
-        words += " · " + translate("sheet", "at %1 to the square, the %2 end further back",
-                                   page_.angle_figure("bridge.angle", std::abs(angle)),
-                                   angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble"));
+        words += " · " + with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
+                                     page_.angle_figure("bridge.angle", std::abs(angle)),
+                                     angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble"));
         if (const auto& floor = page_.solution().bridge->floor_left_mm)
-            words += " · " + translate("sheet", "floor left under the slot %1",
-                                       page_.figure("bridge.floor_left", *floor));
+            words += " · " + with_values(translate("sheet", "floor left under the slot %1"),
+                                         page_.figure("bridge.floor_left", *floor));
         page_.paragraph(words, 0.0, SheetPage::body_em);
     }
 

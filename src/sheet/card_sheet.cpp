@@ -25,7 +25,8 @@ public:
 private:
     static std::vector<std::string> facts(const SheetContext& context) {
         std::vector<std::string> facts;
-        if (!context.job.owner.empty()) facts.push_back(translate("sheet", "owner %1", context.job.owner));
+        if (!context.job.owner.empty())
+            facts.push_back(with_values(translate("sheet", "owner %1"), context.job.owner));
         facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                                 : translate("sheet", "right-handed"));
         facts.push_back(translate("sheet", "write in pencil what the gauge says"));
@@ -41,15 +42,17 @@ private:
                       translate("sheet", "small turns; stop when it binds; when unsure, a trained repairer"));
         const auto& wanted = design_.neck.relief;
         std::string words =
-            wanted ? translate("sheet", "Relief %1 under a string held at frets %2",
-                               page_.figure("card.relief", wanted->depth_mm),
-                               std::to_string(wanted->from_fret) + " – " + std::to_string(wanted->to_fret)) +
-                         ", " + translate("sheet", "read at fret %1", std::to_string(wanted->at_fret))
-                   : translate("sheet", "The neck straight");
+            wanted
+                ? with_values(translate("sheet", "Relief %1 under a string held at frets %2"),
+                              page_.figure("card.relief", wanted->depth_mm),
+                              std::to_string(wanted->from_fret) + " – " + std::to_string(wanted->to_fret)) +
+                      ", " +
+                      with_values(translate("sheet", "read at fret %1"), std::to_string(wanted->at_fret))
+                : translate("sheet", "The neck straight");
         if (plan_ && plan_->relief.from && plan_->relief.to_mm)
-            words +=
-                " · " + translate("sheet", "now %1, to %2 there", page_.label(plan_->relief.from->depth_mm),
-                                  page_.figure("card.relief_there", *plan_->relief.to_mm));
+            words += " · " + with_values(translate("sheet", "now %1, to %2 there"),
+                                         page_.label(plan_->relief.from->depth_mm),
+                                         page_.figure("card.relief_there", *plan_->relief.to_mm));
         page_.down(5.0);
         page_.text(page_.left(), page_.y(), words);
         const double x = page_.right();
@@ -101,14 +104,16 @@ private:
         const SaddleCut& cut = plan_->saddle.cut;
         std::string words;
         if (plan_->saddle.screws_mm)
-            words = translate("sheet", "Screws down: bass %1, treble %2.",
-                              page_.label(plan_->saddle.screws_mm->bass_mm),
-                              page_.label(plan_->saddle.screws_mm->treble_mm));
+            words = with_values(translate("sheet", "Screws down: bass %1, treble %2."),
+                                page_.label(plan_->saddle.screws_mm->bass_mm),
+                                page_.label(plan_->saddle.screws_mm->treble_mm));
         else if (cut.pack_mm > 0)
-            words = translate("sheet", "Pack under the saddle %1, or a new one.", page_.label(cut.pack_mm));
+            words = with_values(translate("sheet", "Pack under the saddle %1, or a new one."),
+                                page_.label(cut.pack_mm));
         else
-            words = translate("sheet", "Off the saddle's bottom: bass %1, treble %2; the rest off its top.",
-                              page_.label(cut.bottom_mm.bass_mm), page_.label(cut.bottom_mm.treble_mm));
+            words = with_values(
+                translate("sheet", "Off the saddle's bottom: bass %1, treble %2; the rest off its top."),
+                page_.label(cut.bottom_mm.bass_mm), page_.label(cut.bottom_mm.treble_mm));
         page_.paragraph(words);
     }
 

@@ -64,9 +64,10 @@ void add_finish(Order& order, const std::string& material) {
         order.cautions.push_back(sheet_sentence("caution.dust"));
         return;
     }
-    order.steps.push_back(translate("sheet", "Finish through the grits %1; then %2.", grit_words(*finish),
-                                    sheet_sentence(finish->last_step_id)) +
-                          " " + translate("sheet", "Keep from it: %1.", sheet_sentence(finish->avoid_id)));
+    order.steps.push_back(
+        with_values(translate("sheet", "Finish through the grits %1; then %2."), grit_words(*finish),
+                    sheet_sentence(finish->last_step_id)) +
+        " " + with_values(translate("sheet", "Keep from it: %1."), sheet_sentence(finish->avoid_id)));
     order.cautions.push_back(sheet_sentence(finish->caution_id));
     order.cautions.push_back(translate(
         "sheet", "Blades, saws and files move away from the hand that holds; the part is clamped."));
@@ -79,30 +80,37 @@ public:
     Order nut() const {
         const NutDesign& nut = design_.nut;
         const Solution& solution = context_.solution;
-        Order order{translate("sheet", "Nut, %1", material_name(nut.material)), {}, {}};
+        Order order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)), {}, {}};
         order.steps.push_back(blank_words(nut_needs(design_, solution, allowance_mm), nut.blank));
+        order.steps.push_back(with_values(translate("sheet", "Square one face and one edge of the blank. %1"),
+                                          working(nut.material)));
         order.steps.push_back(
-            translate("sheet", "Square one face and one edge of the blank. %1", working(nut.material)));
-        order.steps.push_back(translate("sheet", "Thickness %1, until it stands in its seat without wedging.",
-                                        length(nut.thickness_mm)));
+            with_values(translate("sheet", "Thickness %1, until it stands in its seat without wedging."),
+                        length(nut.thickness_mm)));
         if (nut.seat == Seat::angled)
-            order.steps.push_back(translate("sheet", "Bottom at %1 to the front face, as the seat falls.",
-                                            fixed_text(nut.headstock_angle_deg, 1) + "°"));
+            order.steps.push_back(
+                with_values(translate("sheet", "Bottom at %1 to the front face, as the seat falls."),
+                            fixed_text(nut.headstock_angle_deg, 1) + "°"));
         if (nut.seat == Seat::curved)
-            order.steps.push_back(translate("sheet", "Bottom to a radius of %1, as the seat is cut.",
-                                            length(nut.seat_radius_mm)));
-        order.steps.push_back(translate(
-            "sheet", "Length %1: leave %2 at either end until it is glued, then flush with the board.",
+            order.steps.push_back(
+                with_values(translate("sheet", "Bottom to a radius of %1, as the seat is cut."),
+                            length(nut.seat_radius_mm)));
+        order.steps.push_back(with_values(
+            translate("sheet",
+                      "Length %1: leave %2 at either end until it is glued, then flush with the board."),
             length(2.0 * nut_half_length_mm(design_, solution)), length(0.5)));
-        order.steps.push_back(translate(
-            "sheet", "Rub the fret tops onto the front face: in the middle the line stands %1 over the seat.",
+        order.steps.push_back(with_values(
+            translate(
+                "sheet",
+                "Rub the fret tops onto the front face: in the middle the line stands %1 over the seat."),
             length(nut.board_above_seat_mm + design_.neck.fret_height_mm)));
-        order.steps.push_back(
-            translate("sheet", "Stick the strip of slot centres on the face. %1", marking(nut.material)));
-        order.steps.push_back(translate(
-            "sheet",
-            "Saw each slot to %1 over its floor, as the list says; then its own file, the floor falling "
-            "toward the head by %2.",
+        order.steps.push_back(with_values(
+            translate("sheet", "Stick the strip of slot centres on the face. %1"), marking(nut.material)));
+        order.steps.push_back(with_values(
+            translate(
+                "sheet",
+                "Saw each slot to %1 over its floor, as the list says; then its own file, the floor falling "
+                "toward the head by %2."),
             length(nut.saw_allowance_mm), angles()));
         order.steps.push_back(translate(
             "sheet", "String up. A few strokes, string down, read: stop at the floor plus twice its ±, "
@@ -117,37 +125,37 @@ public:
         const SaddleDesign& saddle = design_.saddle;
         const Solution& solution = context_.solution;
         const bool top = !solution.notches.empty();
-        Order order{(top ? translate("sheet", "Bridge top, %1", material_name(saddle.material))
-                         : translate("sheet", "Saddle, %1", material_name(saddle.material))),
+        Order order{(top ? with_values(translate("sheet", "Bridge top, %1"), material_name(saddle.material))
+                         : with_values(translate("sheet", "Saddle, %1"), material_name(saddle.material))),
                     {},
                     {}};
         if (const auto needs = saddle_needs(design_, solution, allowance_mm))
             order.steps.push_back(blank_words(*needs, saddle.blank));
         if (top) {
+            order.steps.push_back(with_values(translate("sheet", "Fit the feet to the soundboard first. %1"),
+                                              working(saddle.material)));
             order.steps.push_back(
-                translate("sheet", "Fit the feet to the soundboard first. %1", working(saddle.material)));
-            order.steps.push_back(translate("sheet",
-                                            "Draw the top line over the soundboard from the sheet; leave "
-                                            "%1 over it.",
-                                            length(design_.nut.saw_allowance_mm)));
-            order.steps.push_back(
-                translate("sheet", "Mark the strip of string places. %1", marking(saddle.material)));
+                with_values(translate("sheet", "Draw the top line over the soundboard from the sheet; leave "
+                                               "%1 over it."),
+                            length(design_.nut.saw_allowance_mm)));
+            order.steps.push_back(with_values(translate("sheet", "Mark the strip of string places. %1"),
+                                              marking(saddle.material)));
             order.steps.push_back(translate(
                 "sheet", "Notch each place to its width; the floor falls away on both sides of the crown."));
             order.steps.push_back(
                 translate("sheet", "String up, read the action at fret 12, and lower in turns."));
         } else {
-            order.steps.push_back(translate("sheet",
-                                            "Thickness %1: it just holds in the slot when the "
-                                            "instrument is turned over. %2",
-                                            length(saddle.thickness_mm), working(saddle.material)));
-            order.steps.push_back(translate("sheet", "Length %1, ends rounded %2 like the slot's.",
-                                            length(solution.saddle.length_mm),
-                                            length(solution.saddle.end_radius_mm)));
-            order.steps.push_back(translate("sheet",
-                                            "Draw the top from the sheet and leave %1 over it; a "
-                                            "straight bottom, square to the faces.",
-                                            length(design_.nut.saw_allowance_mm)));
+            order.steps.push_back(
+                with_values(translate("sheet", "Thickness %1: it just holds in the slot when the "
+                                               "instrument is turned over. %2"),
+                            length(saddle.thickness_mm), working(saddle.material)));
+            order.steps.push_back(
+                with_values(translate("sheet", "Length %1, ends rounded %2 like the slot's."),
+                            length(solution.saddle.length_mm), length(solution.saddle.end_radius_mm)));
+            order.steps.push_back(
+                with_values(translate("sheet", "Draw the top from the sheet and leave %1 over it; a "
+                                               "straight bottom, square to the faces."),
+                            length(design_.nut.saw_allowance_mm)));
             order.steps.push_back(translate("sheet",
                                             "Shape the crown to a thin line at every string, where the "
                                             "list puts it behind the front face."));
@@ -166,10 +174,10 @@ private:
     /// What the part must be cut from, and whether the job's blank is that.
     std::string blank_words(const Blank& needs, const std::optional<Blank>& blank) const {
         const auto number = [&](double mm) { return sheet_number(mm, context_.job.unit); };
-        std::string words = translate("sheet", "Blank: at least %1, with %2 all round for saw and finish.",
-                                      number(needs.length_mm) + " × " + number(needs.height_mm) + " × " +
-                                          length(needs.thickness_mm),
-                                      length(allowance_mm));
+        std::string words = with_values(
+            translate("sheet", "Blank: at least %1, with %2 all round for saw and finish."),
+            number(needs.length_mm) + " × " + number(needs.height_mm) + " × " + length(needs.thickness_mm),
+            length(allowance_mm));
         if (!blank) return words;
         const BlankFit fit = blank_fit(needs, *blank);
         std::string faults;
@@ -178,8 +186,8 @@ private:
               std::pair{fit.height_short_mm, translate("sheet", "height")},
               std::pair{fit.thickness_short_mm, translate("sheet", "thickness")}})
             if (short_mm >= least_short_mm)
-                faults +=
-                    " " + translate("sheet", "The job's blank is %1 short in %2.", length(short_mm), name);
+                faults += " " + with_values(translate("sheet", "The job's blank is %1 short in %2."),
+                                            length(short_mm), name);
         words += faults.empty() ? " " + translate("sheet", "The job's blank is large enough.") : faults;
         return words;
     }

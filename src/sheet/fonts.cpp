@@ -28,10 +28,15 @@ QFont shipped_font(bool bold) {
 }
 
 double text_width(const QString& text, double em, bool bold) {
-    QFont font = shipped_font(bold);
     constexpr int measured_at = 200; // large enough that hinting and rounding do not show
-    font.setPixelSize(measured_at);
-    return QFontMetricsF(font).horizontalAdvance(text) * em / measured_at;
+    const auto metrics_of = [](bool of_bold) {
+        QFont font = shipped_font(of_bold);
+        font.setPixelSize(measured_at);
+        return new QFontMetricsF(font);
+    };
+    // Made once, and never taken down: the toolkit may be gone before what is static.
+    static const QFontMetricsF* const metrics[2] = {metrics_of(false), metrics_of(true)};
+    return metrics[bold ? 1 : 0]->horizontalAdvance(text) * em / measured_at;
 }
 
 } // namespace fm

@@ -3,6 +3,8 @@
 #include "sheet/nut_views.h"
 #include "sheet/part_sheets.h"
 
+#include <QCoreApplication>
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -37,7 +39,7 @@ std::vector<std::string> facts_of(const Job& job) {
                          number(nut.blank->height_mm) + " × " + number(nut.blank->thickness_mm);
     facts.push_back(seat_name(nut.seat));
     facts.push_back(job.left_handed ? translate("sheet", "left-handed") : translate("sheet", "right-handed"));
-    if (!job.owner.empty()) facts.push_back(translate("sheet", "owner %1", job.owner));
+    if (!job.owner.empty()) facts.push_back(with_values(translate("sheet", "owner %1"), job.owner));
     return facts;
 }
 
@@ -59,10 +61,10 @@ public:
         enlargement();
         cut_list();
         page_.down(1.0);
-        page_.paragraph(translate("sheet",
-                                  "Where nothing else is said: ± %1. Stop at the floor plus twice "
-                                  "its ±, string up, read again.",
-                                  page_.number(0.1)));
+        page_.paragraph(
+            with_values(translate("sheet", "Where nothing else is said: ± %1. Stop at the floor plus twice "
+                                           "its ±, string up, read again."),
+                        page_.number(0.1)));
         return {page_.finished(), page_.figures()};
     }
 
@@ -158,7 +160,7 @@ private:
         const double right_room = leader_mm + 1.0 + SheetPage::longest(right);
         const double end_room = dimension_step_mm + width_of(thickness, em) + 8.0;
         const double factor = best_factor(left_room, right_room, end_room, figures_room);
-        page_.heading(translate("sheet", "Enlarged %1", scale_text(factor)),
+        page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor)),
                       translate("sheet",
                                 "slot centres from the centreline, along the nut; heights from the seat, in "
                                 "the middle but for the edges"));
@@ -223,8 +225,8 @@ private:
         page_.page().place(as_picture(nut_end(design_, page_.solution(), options)), factor,
                            {front.x, front.y + factor * fall});
         const std::string words =
-            angled ? translate("sheet", "end view, seat %1",
-                               page_.angle_figure("nut.seat_angle", design_.nut.headstock_angle_deg))
+            angled ? with_values(translate("sheet", "end view, seat %1"),
+                                 page_.angle_figure("nut.seat_angle", design_.nut.headstock_angle_deg))
                    : translate("sheet", "end view");
         const double middle = front.x + 0.5 * factor * design_.nut.thickness_mm;
         const double most = page_.right() - 0.5 * width_of(words, em);
@@ -257,7 +259,9 @@ private:
                                          {translate("sheet", "saw to")},
                                          {translate("sheet", "floor"), true}};
         if (sure) columns.push_back({"±"});
-        for (const char* head : {"depth", "width", "file", "floor angle"})
+        for (const char* head :
+             {QT_TRANSLATE_NOOP("sheet", "depth"), QT_TRANSLATE_NOOP("sheet", "width"),
+              QT_TRANSLATE_NOOP("sheet", "file"), QT_TRANSLATE_NOOP("sheet", "floor angle")})
             columns.push_back({translate("sheet", head)});
         std::vector<std::vector<std::string>> rows;
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
@@ -293,7 +297,8 @@ std::string file_words(const SheetPage& page, std::size_t string) {
     switch (file.fit) {
     case FileFit::fits: return page.number(file.width_mm);
     case FileFit::rock:
-        return page.number(file.width_mm) + " " + translate("sheet", "rock %1", page.number(file.short_mm));
+        return page.number(file.width_mm) + " " +
+               with_values(translate("sheet", "rock %1"), page.number(file.short_mm));
     case FileFit::none: return translate("sheet", "none fits");
     }
     return {};

@@ -124,7 +124,8 @@ public:
     Tile(const SheetContext& context, const Drawing& strip, double from, double to, int tile, int tiles,
          double half)
         : page_(context, "placing",
-                translate("sheet", "Placing strip %1 of %2", std::to_string(tile + 1), std::to_string(tiles)),
+                with_values(translate("sheet", "Placing strip %1 of %2"), std::to_string(tile + 1),
+                            std::to_string(tiles)),
                 facts(context, half), scale_text(1.0), true),
           from_(from), to_(to), tile_(tile), tiles_(tiles) {
         const double over_strip_mm = SheetPage::longest(marks()) + 12.0;
@@ -151,7 +152,7 @@ private:
     static std::vector<std::string> facts(const SheetContext& context, double half) {
         const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
         return {translate("sheet", "seen from the front, head to the left"),
-                translate("sheet", "%1 to either side of the centreline", number(half)),
+                with_values(translate("sheet", "%1 to either side of the centreline"), number(half)),
                 context.job.left_handed ? translate("sheet", "left-handed")
                                         : translate("sheet", "right-handed")};
     }
@@ -209,14 +210,16 @@ private:
                          "measure nut to slot on the joined strip: it must be what is written here."));
         const Placing& place = page_.solution().placing;
         page_.paragraph(
-            translate("sheet",
-                      "Along the outer strings, nut's front to the slot's front edge: bass %1, treble %2.",
-                      page_.figure("placing.nut_bass", place.bass.nut_to_slot_front_mm),
-                      page_.figure("placing.nut_treble", place.treble.nut_to_slot_front_mm)) +
+            with_values(
+                translate(
+                    "sheet",
+                    "Along the outer strings, nut's front to the slot's front edge: bass %1, treble %2."),
+                page_.figure("placing.nut_bass", place.bass.nut_to_slot_front_mm),
+                page_.figure("placing.nut_treble", place.treble.nut_to_slot_front_mm)) +
             " " +
-            translate("sheet", "Fret 12 to the same: bass %1, treble %2.",
-                      page_.figure("placing.12_bass", place.bass.fret12_to_slot_front_mm),
-                      page_.figure("placing.12_treble", place.treble.fret12_to_slot_front_mm)));
+            with_values(translate("sheet", "Fret 12 to the same: bass %1, treble %2."),
+                        page_.figure("placing.12_bass", place.bass.fret12_to_slot_front_mm),
+                        page_.figure("placing.12_treble", place.treble.fret12_to_slot_front_mm)));
     }
 
     SheetPage page_;

@@ -31,7 +31,7 @@ void bar(SheetPage& page, Point from, bool upright, const std::string& words) {
 } // namespace
 
 Sheet printer_sheet(const SheetContext& context) {
-    SheetPage page(context, "printer", translate("sheet", "Printer test page"),
+    SheetPage page(context, "printer", translate("sheet", "Test page"),
                    {translate("sheet", "drawn as it is, whatever printer is chosen")}, scale_text(1.0));
     page.paragraph(translate("sheet", "1. Print this page at 100 %, not fitted to the page, on the paper the "
                                       "sheets will use."),
@@ -53,14 +53,16 @@ Sheet printer_sheet(const SheetContext& context) {
                               {corner.x + test_frame_wide_mm, corner.y + test_frame_high_mm},
                               {0.13, Ink::line, LineStyle::centre}));
     const std::string bar_words = page.label(test_bar_mm) + " " + page.unit();
-    bar(page, {corner.x - 10.0, corner.y + 10.0}, true, translate("sheet", "bar Y, %1", bar_words));
-    bar(page, {corner.x, corner.y - 8.0}, false, translate("sheet", "bar X, %1", bar_words));
+    bar(page, {corner.x - 10.0, corner.y + 10.0}, true,
+        with_values(translate("sheet", "bar Y, %1"), bar_words));
+    bar(page, {corner.x, corner.y - 8.0}, false, with_values(translate("sheet", "bar X, %1"), bar_words));
     page.text(corner.x + test_frame_wide_mm + 3.0, corner.y + 0.5 * test_frame_high_mm,
-              translate("sheet", "side %1", page.label(test_frame_high_mm)), em);
+              with_values(translate("sheet", "side %1"), page.label(test_frame_high_mm)), em);
     page.text(corner.x + 0.5 * test_frame_wide_mm, top + 1.5,
-              translate("sheet", "side %1", page.label(test_frame_wide_mm)), em, TextAnchor::middle);
+              with_values(translate("sheet", "side %1"), page.label(test_frame_wide_mm)), em,
+              TextAnchor::middle);
     page.text(corner.x + 0.5 * test_frame_wide_mm + 6.0, corner.y + 0.5 * test_frame_high_mm - 4.0,
-              translate("sheet", "diagonal %1", page.label(test_diagonal_mm)), em);
+              with_values(translate("sheet", "diagonal %1"), page.label(test_diagonal_mm)), em);
     return {page.finished(), page.figures()};
 }
 

@@ -2,6 +2,8 @@
 #include "sheet/part_sheets.h"
 #include "sheet/saddle_views.h"
 
+#include <QCoreApplication>
+
 #include <algorithm>
 #include <cmath>
 
@@ -43,12 +45,13 @@ std::vector<std::string> facts_of(const SheetContext& context) {
             facts.front() += ", " + translate("sheet", "blank") + " " + number(saddle.blank->length_mm) +
                              " × " + number(saddle.blank->height_mm) + " × " +
                              number(saddle.blank->thickness_mm);
-        facts.push_back(translate("sheet", "ends rounded %1", number(context.solution.saddle.end_radius_mm)));
+        facts.push_back(with_values(translate("sheet", "ends rounded %1"),
+                                    number(context.solution.saddle.end_radius_mm)));
     }
     if (const auto& radius = context.solution.saddle.crown_radius_mm) {
-        std::string words = translate("sheet", "crown radius %1", number(*radius));
+        std::string words = with_values(translate("sheet", "crown radius %1"), number(*radius));
         if (const auto block = nearest_block_mm(*radius, context.tools.radius_blocks_mm))
-            words += ", " + translate("sheet", "block %1", number(*block));
+            words += ", " + with_values(translate("sheet", "block %1"), number(*block));
         facts.push_back(words);
     }
     facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
@@ -152,7 +155,7 @@ private:
         const double high = page_.y() - page_.bottom() - rows - figures_room - plan_room - 22.0;
         const double wide = page_.width() - left_room - right_room;
         factor_ = fm::enlargement(2.0 * reach() + 10.0, wide, highest_ + most_string_mm(), high);
-        page_.heading(translate("sheet", "Enlarged %1", scale_text(factor_)),
+        page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
                       translate("sheet", "string places from the centreline, along the part") + "; " +
                           ground_words(saddle_ground(design_, page_.solution())));
         centre_ = page_.left() + left_room + factor_ * (reach() + 5.0);
@@ -222,7 +225,8 @@ private:
                                               ? translate("sheet", "crown from the edge")
                                               : translate("sheet", "crown behind front face")}};
         if (top)
-            for (const char* head : {"notch width", "notch depth"})
+            for (const char* head :
+                 {QT_TRANSLATE_NOOP("sheet", "notch width"), QT_TRANSLATE_NOOP("sheet", "notch depth")})
                 columns.push_back({translate("sheet", head)});
         else
             columns.push_back({translate("sheet", "compensation")});
@@ -249,12 +253,13 @@ private:
         if (page_.solution().travel) return;
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (!is_bridge_top(page_.context()))
-            page_.paragraph(translate("sheet", "Thickness %1; it holds in its slot without being forced.",
-                                      page_.figure("saddle.thickness", design_.saddle.thickness_mm)));
-        page_.paragraph(translate("sheet",
-                                  "The crowns' line stands at %1 to the square, the %2 end further back.",
-                                  page_.angle_figure("saddle.angle", std::abs(angle)),
-                                  angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
+            page_.paragraph(
+                with_values(translate("sheet", "Thickness %1; it holds in its slot without being forced."),
+                            page_.figure("saddle.thickness", design_.saddle.thickness_mm)));
+        page_.paragraph(with_values(
+            translate("sheet", "The crowns' line stands at %1 to the square, the %2 end further back."),
+            page_.angle_figure("saddle.angle", std::abs(angle)),
+            angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
     }
 
     SaddleSpan span_;

@@ -13,13 +13,13 @@ namespace {
 
 constexpr std::array parts{
     SheetPartName{SheetPart::nut, "nut", QT_TRANSLATE_NOOP("sheet", "Nut")},
-    SheetPartName{SheetPart::saddle, "saddle", QT_TRANSLATE_NOOP("sheet", "Saddle or bridge top")},
+    SheetPartName{SheetPart::saddle, "saddle", QT_TRANSLATE_NOOP("sheet", "Saddle")},
     SheetPartName{SheetPart::bridge, "bridge", QT_TRANSLATE_NOOP("sheet", "Bridge")},
     SheetPartName{SheetPart::placing, "placing", QT_TRANSLATE_NOOP("sheet", "Placing strip")},
-    SheetPartName{SheetPart::board, "board", QT_TRANSLATE_NOOP("sheet", "Frets and strings")},
+    SheetPartName{SheetPart::board, "board", QT_TRANSLATE_NOOP("sheet", "Fret plan")},
     SheetPartName{SheetPart::cuts, "cuts", QT_TRANSLATE_NOOP("sheet", "Order of cuts")},
     SheetPartName{SheetPart::card, "card", QT_TRANSLATE_NOOP("sheet", "Set-up card")},
-    SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Printer test page")}};
+    SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Test page")}};
 
 std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
     switch (part) {

@@ -99,15 +99,17 @@ void SheetPage::side_words(double centre, double half, double y) {
 void SheetPage::title_block(const std::vector<std::string>& facts, const std::string& scale) {
     const SheetStyle& style = context_->style;
     down(5.0);
-    const std::string revision = translate("sheet", "revision %1", std::to_string(style.revision));
+    const std::string revision =
+        with_values(translate("sheet", "revision %1"), std::to_string(style.revision));
     const std::string when = style.date + " · " + revision;
     const double title_room = width() - width_of(when, body_em) - 5.0;
     text(left(), y_, fitted_text(page_.title, 6, title_room, true), 6, TextAnchor::left, true);
     text(right(), y_, when, body_em, TextAnchor::right);
     down(6.5);
-    std::string units = translate("sheet", "lengths in %1", unit());
+    std::string units = with_values(translate("sheet", "lengths in %1"), unit());
     if (style.second_unit) units += " (" + std::string(unit_word(second_unit(job().unit))) + ")";
-    const std::string about = (scale.empty() ? "" : translate("sheet", "scale %1", scale) + " · ") + units;
+    const std::string about =
+        (scale.empty() ? "" : with_values(translate("sheet", "scale %1"), scale) + " · ") + units;
     std::string line;
     for (const std::string& fact : facts) line += (line.empty() ? "" : " · ") + fact;
     text(left(), y_, fitted_text(line, body_em, width() - width_of(about, body_em) - 5.0));
@@ -209,9 +211,9 @@ void SheetPage::check_bars() {
     std::vector<std::string> lines{translate("sheet", "Print at 100 %, not fitted to the page."),
                                    translate("sheet", "Check the bars with a caliper before cutting.")};
     if (const auto& printer = context_->style.printer)
-        lines = {translate("sheet", "Drawn %1 for %2.",
-                           percent(printer->scale.across) + " × " + percent(printer->scale.up),
-                           printer->name),
+        lines = {with_values(translate("sheet", "Drawn %1 for %2."),
+                             percent(printer->scale.across) + " × " + percent(printer->scale.up),
+                             printer->name),
                  translate("sheet", "Print at 100 %: the bars must read 100 mm, else do not cut.")};
     const double x = left() + 106.0;
     double line_y = y + 6.0;
@@ -243,10 +245,10 @@ Drawing SheetPage::finished() {
     check_bars();
     if (printed_before_) {
         const std::string words =
-            changed_.empty()
-                ? translate("sheet", "no figure has changed since %1", context_->style.before_date)
-                : translate("sheet", "\u25B2 changed since %1: %2", context_->style.before_date,
-                            std::to_string(changed_.size()));
+            changed_.empty() ? with_values(translate("sheet", "no figure has changed since %1"),
+                                           context_->style.before_date)
+                             : with_values(translate("sheet", "\u25B2 changed since %1: %2"),
+                                           context_->style.before_date, std::to_string(changed_.size()));
         text(changed_at_.x, changed_at_.y, fitted_text(words, small_em, width()), small_em,
              TextAnchor::right);
     }

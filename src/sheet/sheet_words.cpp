@@ -4,20 +4,40 @@
 #include "sheet/fonts.h"
 
 #include <QCoreApplication>
+#include <QTranslator>
 
 #include <cmath>
 
 namespace fm {
 
+namespace {
+
+const QTranslator* sheet_translator = nullptr;
+
+QString translated(const char* context, const char* text) {
+    if (!sheet_translator) return QCoreApplication::translate(context, text);
+    const QString words = sheet_translator->translate(context, text);
+    return words.isEmpty() ? QString::fromUtf8(text) : words;
+}
+
+} // namespace
+
+SheetLanguage::SheetLanguage(const QTranslator* translator) {
+    sheet_translator = translator;
+}
+
+SheetLanguage::~SheetLanguage() {
+    sheet_translator = nullptr;
+}
+
 std::string translate(const char* context, const char* text) {
-    return QCoreApplication::translate(context, text).toStdString();
+    return translated(context, text).toStdString();
 }
-std::string translate(const char* context, const char* text, const std::string& value) {
-    return QCoreApplication::translate(context, text).arg(QString::fromStdString(value)).toStdString();
+std::string with_values(const std::string& text, const std::string& first) {
+    return QString::fromStdString(text).arg(QString::fromStdString(first)).toStdString();
 }
-std::string translate(const char* context, const char* text, const std::string& first,
-                      const std::string& second) {
-    return QCoreApplication::translate(context, text)
+std::string with_values(const std::string& text, const std::string& first, const std::string& second) {
+    return QString::fromStdString(text)
         .arg(QString::fromStdString(first), QString::fromStdString(second))
         .toStdString();
 }

@@ -5,14 +5,26 @@
 #include <string>
 #include <vector>
 
+class QTranslator;
+
 namespace fm {
+
+/// As long as it lives, sheets speak another language than the application.
+class SheetLanguage {
+public:
+    /// @param translator an empty one: English; nullptr: the application's language
+    explicit SheetLanguage(const QTranslator* translator);
+    ~SheetLanguage();
+    SheetLanguage(const SheetLanguage&) = delete;
+    SheetLanguage& operator=(const SheetLanguage&) = delete;
+};
 
 /// A text of a sheet in the application's language. Named as the translators' tool expects it: the context,
 /// then the English.
 std::string translate(const char* context, const char* text);
-std::string translate(const char* context, const char* text, const std::string& value);
-std::string translate(const char* context, const char* text, const std::string& first,
-                      const std::string& second);
+/// A text with values in the places of %1 and %2.
+std::string with_values(const std::string& text, const std::string& first);
+std::string with_values(const std::string& text, const std::string& first, const std::string& second);
 /// The sentence of a message id in the application's language, with values in their places.
 std::string sheet_sentence(std::string_view id);
 

@@ -24,8 +24,6 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     resize(1280, 800);
     setMinimumSize(1000, 660);
     session_.set_workshop(std::move(workshop));
-    paper_ = QSettings().value(QStringLiteral("paper")).toString() == QLatin1String("letter") ? Paper::letter
-                                                                                              : Paper::a4;
     build();
     build_menus();
     connect_parts();
@@ -165,11 +163,14 @@ void MainWindow::refresh() {
     way_->set_string(view_.string);
     StationFrame* const drawn = drawn_station(); // made now, if it is gone to for the first time
     if (view_.station == Station::strings) strings();
+    if (view_.station == Station::sheets) sheets();
     middle_->setCurrentIndex(view_.board ? middle_->count() - 1 : static_cast<int>(view_.station));
     if (view_.board)
         board_->refresh();
     else if (view_.station == Station::strings)
         strings_->refresh();
+    else if (view_.station == Station::sheets)
+        sheets_->refresh();
     if (drawn) {
         drawn->refresh();
         drawn->show_table(view_.table);
@@ -271,6 +272,7 @@ void MainWindow::choose_station(Station station) {
     key_name_ = first_number(station);
     refresh();
     if (station == Station::strings) strings()->table()->setFocus();
+    if (station == Station::sheets) sheets()->pages()->setFocus();
     if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
 }
 

@@ -1,5 +1,4 @@
 #pragma once
-#include "sheet/sheet_files.h"
 #include "ui/bridge_station.h"
 #include "ui/cut_list.h"
 #include "ui/finder.h"
@@ -9,6 +8,7 @@
 #include "ui/nut_station.h"
 #include "ui/saddle_station.h"
 #include "ui/session.h"
+#include "ui/sheet_station.h"
 #include "ui/station_path.h"
 #include "ui/string_way.h"
 #include "ui/strings_station.h"
@@ -47,6 +47,7 @@ public:
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
     StringsStation* strings();
+    SheetStation* sheets();
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
     HelpWindow* help() { return help_; } ///< once asked for
@@ -69,13 +70,13 @@ public:
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
     void choose_measure(BoardMeasure measure);
+    /// Enlarges what is in sight, or draws it smaller; 0: the whole of it again.
+    void zoom(double factor);
     /// The drawing's values as a table, or the drawing again.
     void show_table(bool shown);
     /// The text that lies over everything, or "".
     QString overlay() const;
     void apply_theme(bool evening);
-    /// The nut's sheet as bytes for a file of that name.
-    QByteArray sheet_for(const QString& path) const;
 
 Q_SIGNALS:
     void language_chosen(const QString& language);
@@ -126,8 +127,6 @@ private:
     void new_dialog();
     void open_dialog();
     void save_as_dialog();
-    void export_dialog();
-    void print_dialog();
     void show_keys();
     void show_help();
     /// Schools of a choice side by side; without one the choice in sight.
@@ -144,12 +143,10 @@ private:
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
     void add_field_entries(std::vector<Finder::Entry>& entries);
     void add_number_entries(std::vector<Finder::Entry>& entries);
-    Drawing sheet() const;
 
     Session session_;
     ViewState view_;
     std::pair<std::size_t, int> shape_; ///< strings and frets the lists know
-    Paper paper_ = Paper::a4;
     StationPath* path_ = nullptr;
     StringWay* way_ = nullptr;
     SurveyStation* survey_ = nullptr;
@@ -160,6 +157,7 @@ private:
     CutList* cut_list_ = nullptr;
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;
+    SheetStation* sheets_ = nullptr;
     std::vector<QWidget*> lists_;      ///< beside the stations
     QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
     WorkingBar* working_ = nullptr;

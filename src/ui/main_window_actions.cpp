@@ -6,7 +6,6 @@
 #include "job/new_job.h"
 #include "sheet/fonts.h"
 #include "sheet/paint.h"
-#include "sheet/part_sheets.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -18,9 +17,6 @@
 #include <QFileInfo>
 #include <QLocale>
 #include <QMenuBar>
-#include <QPainter>
-#include <QPrintDialog>
-#include <QPrinter>
 #include <QSettings>
 #include <QStandardPaths>
 
@@ -68,24 +64,17 @@ void MainWindow::build_menus() {
         tr("Write the job to another file and go on there; every change is saved by itself"),
         [this] { save_as_dialog(); });
     file->addSeparator();
-    add(file, tr("&Print the nut's template…"), QKeySequence::Print, tr("Print the template in true size"),
-        [this] { print_dialog(); });
-    add(file, tr("&Template as a file…"), QKeySequence(tr("Ctrl+E")),
-        tr("Save the template as PDF, SVG or DXF"), [this] { export_dialog(); });
-    QMenu* paper = file->addMenu(tr("Pa&per"));
-    auto* papers = new QActionGroup(this);
-    for (const auto& [name, kind] :
-         {std::pair{tr("A4"), Paper::a4}, std::pair{tr("Letter"), Paper::letter}}) {
-        QAction* action =
-            add(paper, name, {}, tr("The page templates are laid out for"), [this, kind = kind] {
-                paper_ = kind;
-                QSettings().setValue(QStringLiteral("paper"),
-                                     kind == Paper::letter ? QStringLiteral("letter") : QStringLiteral("a4"));
-            });
-        action->setCheckable(true);
-        action->setChecked(kind == paper_);
-        papers->addAction(action);
-    }
+    add(file, tr("&Print sheets…"), QKeySequence::Print, tr("Print the chosen sheets in true size"), [this] {
+        if (!session_.is_open()) return;
+        choose_station(Station::sheets);
+        sheets()->print_dialog();
+    });
+    add(file, tr("Sheets as a &file…"), QKeySequence(tr("Ctrl+E")),
+        tr("Save the chosen sheets as PDF, SVG or DXF"), [this] {
+            if (!session_.is_open()) return;
+            choose_station(Station::sheets);
+            sheets()->save_dialog();
+        });
     file->addSeparator();
     add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"),
         [this] { close(); });
@@ -148,6 +137,8 @@ void MainWindow::build_view_menu() {
         [this] { choose_station(Station::saddle); });
     add(look, tr("Brid&ge"), QKeySequence(tr("Alt+6")), tr("Go to the bridge"),
         [this] { choose_station(Station::bridge); });
+    add(look, tr("Sheet&s"), QKeySequence(tr("Alt+7")), tr("Go to the sheets: templates, lists and cards"),
+        [this] { choose_station(Station::sheets); });
     add(look, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
         tr("Draw the nut, or the string's way from it to the post"), [this] {
             if (!session_.is_open()) return;
@@ -184,15 +175,10 @@ void MainWindow::build_view_menu() {
     add(look, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
         tr("Choose the next string toward the treble"), [this] { step_string(1); });
     look->addSeparator();
-    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"), [this] {
-        if (StationFrame* station = drawn_station()) station->canvas()->zoom_by(1.25);
-    });
-    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"), [this] {
-        if (StationFrame* station = drawn_station()) station->canvas()->zoom_by(0.8);
-    });
-    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"), [this] {
-        if (StationFrame* station = drawn_station()) station->canvas()->zoom_home();
-    });
+    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"), [this] { zoom(1.25); });
+    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"), [this] { zoom(0.8); });
+    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"),
+        [this] { zoom(0); });
     look->addSeparator();
     for (int i = 0; i < most_pages; ++i)
         add(look, tr("Page %1 under the drawing").arg(i + 1),
@@ -223,6 +209,14 @@ void MainWindow::build_view_menu() {
     QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question),
                         tr("All shortcuts of this station"), [this] { show_keys(); });
     keys->setShortcuts({QKeySequence(Qt::Key_Question), QKeySequence(Qt::SHIFT | Qt::Key_Question)});
+}
+
+void MainWindow::zoom(double factor) {
+    if (!view_.board && view_.station == Station::sheets && sheets_)
+        return factor == 0 ? sheets_->pages()->zoom_home() : sheets_->pages()->zoom_by(factor);
+    StationFrame* station = drawn_station();
+    if (!station) return;
+    factor == 0 ? station->canvas()->zoom_home() : station->canvas()->zoom_by(factor);
 }
 
 void MainWindow::show_help() {
@@ -350,52 +344,6 @@ void MainWindow::save_as_dialog() {
     } catch (const InputError& error) {
         show_notice(message_text(error.message(), Unit::mm), true);
     }
-}
-
-Drawing MainWindow::sheet() const {
-    const State& state = session_.state();
-    const std::string date = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat).toStdString();
-    SheetStyle style;
-    style.paper = paper_;
-    style.date = date;
-    return nut_sheet({state.job, state.solution, session_.tools(), style, {}}).page;
-}
-
-QByteArray MainWindow::sheet_for(const QString& path) const {
-    return sheet_bytes({sheet()}, paper_, path);
-}
-
-void MainWindow::export_dialog() {
-    if (!session_.is_open()) return;
-    const QString start =
-        QDir(QFileInfo(session_.path()).path())
-            .filePath(QFileInfo(session_.path()).completeBaseName() + QStringLiteral("-nut.pdf"));
-    const QString path = QFileDialog::getSaveFileName(
-        this, tr("Save the template"), start, tr("PDF (*.pdf);;SVG in mm (*.svg);;DXF in mm (*.dxf)"));
-    if (path.isEmpty()) return;
-    const QByteArray bytes = sheet_for(path);
-    if (bytes.isEmpty())
-        return show_notice(tr("%1 must end in .pdf, .svg or .dxf").arg(QFileInfo(path).fileName()), false);
-    try {
-        save_file(path, bytes, nullptr);
-    } catch (const InputError& error) {
-        show_notice(message_text(error.message(), Unit::mm), false);
-    }
-}
-
-void MainWindow::print_dialog() {
-    if (!session_.is_open()) return;
-    QPrinter printer(QPrinter::HighResolution);
-    printer.setPageSize(QPageSize(paper_ == Paper::a4 ? QPageSize::A4 : QPageSize::Letter));
-    printer.setFullPage(true); // the page's own corner is the origin, so that nothing is scaled or moved
-    printer.setDocName(windowTitle());
-    QPrintDialog dialog(&printer, this);
-    dialog.setWindowTitle(tr("Print the nut's template, at 100 %"));
-    if (dialog.exec() != QDialog::Accepted) return;
-    QPainter painter(&printer);
-    const Drawing page = sheet();
-    const double dots_per_mm = printer.resolution() / 25.4;
-    paint(painter, page, paper_look(), dots_per_mm, QPointF(0.0, page.height * dots_per_mm));
 }
 
 } // namespace fm

@@ -83,6 +83,14 @@ BridgeStation* MainWindow::bridge() {
     return bridge_;
 }
 
+SheetStation* MainWindow::sheets() {
+    if (sheets_) return sheets_;
+    sheets_ = new SheetStation(session_);
+    put_in(Station::sheets, side_by_side(sheets_, sheets_->panel()));
+    connect(sheets_, &SheetStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    return sheets_;
+}
+
 void MainWindow::put_in(Station station, QWidget* widget) {
     const int place = static_cast<int>(station);
     QWidget* empty = middle_->widget(place);
@@ -119,6 +127,7 @@ StationFrame* MainWindow::drawn_station() {
     case Station::nut: return nut();
     case Station::saddle: return saddle();
     case Station::bridge: return bridge();
+    case Station::sheets: return nullptr;
     }
     return nullptr;
 }
@@ -159,7 +168,8 @@ QString MainWindow::first_number(Station station) const {
     case Station::survey: return QStringLiteral("action12_mm");
     case Station::neck: return QStringLiteral("scale_mm");
     case Station::strings: return QStringLiteral("tension_n");
-    case Station::nut: return QString::fromLatin1(key_of(view_.datum));
+    case Station::nut:
+    case Station::sheets: return QString::fromLatin1(key_of(view_.datum));
     case Station::saddle: return QStringLiteral("saddle_z_mm");
     case Station::bridge:
         return session_.state().job.design.bridge ? QStringLiteral("break_angle_deg")

@@ -48,6 +48,7 @@ public:
 
     bool is_open() const { return state_ != nullptr; }
     const State& state() const { return *state_; }
+    std::shared_ptr<const State> shared_state() const { return state_; }
     /// As the job was when it was opened.
     const State& as_opened() const { return *opened_state_; }
     /// The document the steps have led to, without a preview.

@@ -59,7 +59,8 @@ StartOptions start_options(const QStringList& words) {
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
     option("station",
-           "What to show: survey, neck, strings, nut, saddle, bridge, placing, behind (the nut), or board "
+           "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), or "
+           "board "
            "(where it sounds and buzzes).",
            "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");

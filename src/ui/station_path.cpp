@@ -68,6 +68,9 @@ QString caution_at(Station station, const Design& design) {
         return StationPath::tr(
             "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
             "clamped. A lifted bridge is a job for a trained repairer.");
+    case Station::sheets:
+        return StationPath::tr("Print at 100 %. Measure the bars with a caliper before anything is cut by a "
+                               "sheet.");
     }
     return {};
 }
@@ -117,6 +120,11 @@ QString bridge_words(const State& state) {
                   : StationPath::tr("floating");
 }
 
+QString sheet_words(const State& state) {
+    if (state.job.sheets.empty()) return StationPath::tr("not printed");
+    return StationPath::tr("revision %1 printed").arg(state.job.sheets.back().revision);
+}
+
 QString next_at_survey(const State& state) {
     const auto& points = survey_points();
     for (std::size_t i = 0; i < points.size(); ++i)
@@ -138,6 +146,9 @@ QString next_words(const State& state, Station station) {
     case Station::nut: return next_at_nut(state);
     case Station::saddle: return next_at_saddle(state);
     case Station::bridge: return StationPath::tr("Check the place at both outer strings");
+    case Station::sheets:
+        return state.job.sheets.empty() ? StationPath::tr("Print the sheets of the parts to be cut")
+                                        : StationPath::tr("Print again what has changed");
     }
     return {};
 }
@@ -166,6 +177,8 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
                                     tr("The saddle: action, crowns, the piece (Alt+5)")));
     stations_.push_back(add_station(column, Station::bridge, tr("Bridge"),
                                     tr("The bridge: height, anchor, outline, its place (Alt+6)")));
+    stations_.push_back(add_station(column, Station::sheets, tr("Sheets"),
+                                    tr("The sheets: templates, lists and cards on paper (Alt+7)")));
     column->addSpacing(6);
     jobs_ = plain_button(tr("Jobs") + QStringLiteral(" ▾"), {});
     jobs_->setPopupMode(QToolButton::InstantPopup);
@@ -257,9 +270,15 @@ void StationPath::refresh() {
                            tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
                            read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
                            state.plan ? tr("read at fret 12") : tr("to be made"),
-                           bridge_words(state)};
-    const std::array begun{seen > 0, relief.has_value(),     true,
-                           read,     state.plan.has_value(), design.bridge.has_value()};
+                           bridge_words(state),
+                           sheet_words(state)};
+    const std::array begun{seen > 0,
+                           relief.has_value(),
+                           true,
+                           read,
+                           state.plan.has_value(),
+                           design.bridge.has_value(),
+                           !state.job.sheets.empty()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         // One line, so that nothing below moves; the whole of it in the tooltip.

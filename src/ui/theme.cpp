@@ -117,6 +117,12 @@ QToolButton[page="true"] { border: none; border-bottom: 3px solid transparent; p
 QToolButton[page="true"]:checked { color: $ink; border-bottom: 3px solid $ink; }
 QToolButton[page="true"]:focus { border: 1px solid $yours; }
 QToolButton[plain="true"] { border: 1px solid $hairline; padding: 4px 10px; min-height: 22px; background: $list; color: $ink; }
+QCheckBox { spacing: 8px; border: 2px solid transparent; }
+QCheckBox:focus { border: 2px solid $yours; }
+QCheckBox::indicator { width: 16px; height: 16px; border: 1px solid $ink; background: $list; }
+QCheckBox::indicator:checked { background: $ink; }
+QCheckBox::indicator:disabled { border: 1px solid $hairline; }
+QToolButton::menu-indicator { image: none; }
 QToolButton[plain="true"]:focus { border: 2px solid $yours; }
 QLineEdit[pencil="true"] { border: none; border-bottom: 2px dotted $yours; background: $ground; color: $yours; padding: 0px 3px; selection-background-color: $yours; selection-color: $list; }
 QLineEdit[pencil="true"]:focus { border: 2px solid $yours; background: $list; }

@@ -7,9 +7,9 @@
 namespace fm {
 
 /// The stations there are, in the order of the work.
-enum class Station { survey, neck, strings, nut, saddle, bridge };
+enum class Station { survey, neck, strings, nut, saddle, bridge, sheets };
 /// What they are called where a person does not read it: settings, the command line.
-inline constexpr std::array station_words{"survey", "neck", "strings", "nut", "saddle", "bridge"};
+inline constexpr std::array station_words{"survey", "neck", "strings", "nut", "saddle", "bridge", "sheets"};
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };

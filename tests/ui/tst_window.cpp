@@ -75,7 +75,6 @@ private Q_SLOTS:
     void without_a_job_nothing_breaks();
     void a_job_reopens_where_it_was();
     void one_string_and_fourteen();
-    void the_sheet_is_the_commands_sheet();
 
 private:
     template <class Widget = ValueField> Widget* field(const char* key) {
@@ -460,7 +459,8 @@ void TestWindow::bad_files_are_told_and_the_open_job_stays() {
     write("long", QByteArray::fromStdString(
                       written_json(with(test::demo_document("teal"), "title", std::string(3000000, 'x')))));
     QVERIFY(window_->open(job("long")) && !window_->grab().isNull()); // a title of three megabytes
-    QVERIFY(!window_->sheet_for(QStringLiteral("a.pdf")).isEmpty());
+    window_->choose_station(Station::sheets);
+    QVERIFY(!window_->sheets()->bytes_for(QStringLiteral("a.pdf")).isEmpty());
     QVERIFY(window_->open(job("curlew")));
     write("newer", test::file_bytes(job("lantern")).replace("\"version\": 1", "\"version\": 7"));
     QVERIFY(!window_->open(job("broken")));
@@ -680,13 +680,6 @@ void TestWindow::one_string_and_fourteen() {
         for (std::size_t i = 0; i < count; ++i) press(Qt::Key_BracketRight);
         QCOMPARE(window_->view().string, count - 1);
     }
-}
-
-void TestWindow::the_sheet_is_the_commands_sheet() {
-    QVERIFY(window_->sheet_for(QStringLiteral("a.pdf")).startsWith("%PDF"));
-    QVERIFY(window_->sheet_for(QStringLiteral("a.svg")).contains("viewBox=\"0 0 210 297\""));
-    QVERIFY(window_->sheet_for(QStringLiteral("a.dxf")).contains("AC1015"));
-    QVERIFY(window_->sheet_for(QStringLiteral("a.doc")).isEmpty());
 }
 
 QTEST_MAIN(TestWindow)
