@@ -1,7 +1,9 @@
 # What ./demo, ./check and .ci/run share: installing what is missing from Debian, configuring, building.
 
+# Open CASCADE, and what it links to, makes the solid models; without it the program builds and makes none.
+packages_solids="libocct-data-exchange-dev libocct-modeling-algorithms-dev libtbb-dev"
 packages_build="cmake ninja-build g++ qt6-base-dev qt6-tools-dev qt6-tools-dev-tools qt6-l10n-tools
-    qt6-translations-l10n nlohmann-json3-dev libgl-dev"
+    qt6-translations-l10n nlohmann-json3-dev libpolyclipping-dev libgl-dev $packages_solids"
 packages_check="xvfb xauth poppler-utils python3 python3-ezdxf python3-pil"
 packages_all="clang-format clang-tidy clang-14 libclang-rt-14-dev git"
 
@@ -32,9 +34,10 @@ quietly() {
     "$@" >"build/$name.log" 2>&1 || { tail -n 60 "build/$name.log" >&2; echo "$name failed; the whole log is build/$name.log" >&2; exit 1; }
 }
 
+# build_release [TARGET...]: everything, or what is named.
 build_release() {
     [ -f build/build.ninja ] || echo "Configuring"
     quietly configure cmake --preset release
     [ -x build/src/fair-measure ] || echo "Building (a few minutes the first time)"
-    quietly compile cmake --build build
+    quietly compile cmake --build build ${1:+--target "$@"}
 }

@@ -21,6 +21,9 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
   sheet JOB --part nut|saddle|bridge|placing|board|cuts|card|printer|all -o FILE.pdf|.svg|.dxf
       [--paper a4|letter] [--unit mm|in|thou|64ths] [--second-unit] [--printer NAME]
                                 true-size templates; printer: the test page of a printer
+  sheet JOB --machine --part nut|saddle|bridge [--cutter DIAMETER] -o FILE.svg|.dxf|.step|.stl
+                                the part alone for a machine, a layer for every operation; with a cutter its
+                                way, and a line for every place it does not get to
   printer NAME --bar-x READING --bar-y READING --workshop DIR
                                 what the bars of its test page read: sheets for it come out true
   fit JOB [--string N] [--write]
@@ -63,7 +66,9 @@ const std::vector<Command>& commands() {
           {"--paper", true},
           {"--unit", true},
           {"--second-unit", false},
-          {"--printer", true}},
+          {"--printer", true},
+          {"--machine", false},
+          {"--cutter", true}},
          sheet_command},
         {"printer",
          "the name of one printer",

@@ -6,6 +6,7 @@
 #include "job/json.h"
 #include "job/scala.h"
 #include "job/string_set.h"
+#include "sheet/machine_files.h"
 #include "sheet/sheet_book.h"
 
 #include <cmath>
@@ -101,16 +102,33 @@ CommandResult sheet_command(const Words& words) {
     const auto unit = unit_word ? unit_of_word(*unit_word) : std::nullopt;
     if (unit_word && !unit) return usage("--unit is " + *unit_word + "; allowed are mm, in, thou, 64ths");
     const Workshop workshop = workshop_of(words);
+    std::optional<double> cutter_mm;
+    if (const auto text = words.option("--cutter")) {
+        const ReadingResult reading = parse_reading(*text);
+        if (!words.has("--machine")) return usage("--cutter needs --machine");
+        if (!reading || !(reading.reading->mm >= least_cutter_mm && reading.reading->mm <= most_cutter_mm))
+            return usage("--cutter is " + *text + "; allowed is 0.01 to 30 mm");
+        cutter_mm = reading.reading->mm;
+    }
     const auto printer = words.option("--printer");
     if (printer && !workshop.printer(*printer))
         return usage("--printer is " + *printer + "; the workshop has no printer of that name");
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
-    const std::string fault = write_sheets({*solved.job, solved.solution, tools_of(*solved.job, workshop),
-                                            part, *file, paper == "letter", unit, words.has("--second-unit"),
-                                            printer ? workshop.printer(*printer) : nullptr});
+    const SheetRequest request{*solved.job,
+                               solved.solution,
+                               tools_of(*solved.job, workshop),
+                               part,
+                               *file,
+                               paper == "letter",
+                               unit,
+                               words.has("--second-unit"),
+                               printer ? workshop.printer(*printer) : nullptr};
+    std::string told_lines;
+    const std::string fault =
+        words.has("--machine") ? write_for_machine(request, cutter_mm, told_lines) : write_sheets(request);
     if (!fault.empty()) return usage(fault);
-    return {};
+    return {told_lines, {}, 0};
 }
 
 } // namespace fm

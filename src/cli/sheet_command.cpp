@@ -2,6 +2,7 @@
 
 #include "job/job_file.h"
 #include "sheet/fonts.h"
+#include "sheet/machine_files.h"
 #include "sheet/sheet_book.h"
 
 #include <QDate>
@@ -12,6 +13,20 @@
 #include <thread>
 
 namespace fm {
+
+std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm,
+                              std::string& told) {
+    const auto kind = machine_part_of_word(request.part);
+    if (!kind) return "--part is " + request.part + "; a machine cuts nut, saddle, bridge";
+    if (!has_part(request.job, *sheet_part_of_word(request.part)))
+        return "--part is " + request.part + "; the job has no " + request.part;
+    const QString path = QString::fromStdString(request.path);
+    const MachineFile file = machine_file(request.job, request.solution, *kind, path, cutter_mm);
+    if (file.bytes.isEmpty()) return "-o is " + request.path + "; " + file.fault;
+    save_file(path, file.bytes, nullptr);
+    for (const std::string& line : file.unreached) told += line + "\n";
+    return {};
+}
 
 std::string write_sheets(const SheetRequest& request) {
     const auto part = sheet_part_of_word(request.part);

@@ -20,6 +20,12 @@ struct SheetRequest {
     const ShopPrinter* printer = nullptr; ///< none: drawn as it is
 };
 
+/// Writes one part for a machine. @param cutter_mm see machine_file() @param told what the cutter leaves, a
+/// line each
+/// @returns what is wrong with the request, or "". @throws InputError if the file cannot be written
+std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm,
+                              std::string& told);
+
 /// Draws sheets into a file whose ending names the format. @returns what is wrong with the request, or "".
 /// @throws InputError if the file cannot be written
 std::string write_sheets(const SheetRequest& request);

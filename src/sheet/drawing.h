@@ -11,9 +11,9 @@ struct Point {
     double y = 0;
 };
 
-/// One for every operation: the outline, its slots, its holes, lines that are only marked, centre lines; and
-/// what is not worked at all.
-enum class Layer { cut, slot, hole, scribe, centre, dimension, text };
+/// One for every operation: the outline, its slots, its holes, the way of a cutter's middle, lines that are
+/// only marked, centre lines; and what is not worked at all.
+enum class Layer { cut, slot, hole, tool, scribe, centre, dimension, text };
 
 /// What a line or an area means; each sink and theme has its own look for it.
 enum class Ink { line, faint, take_off, yours, missing, chosen };
@@ -40,6 +40,7 @@ struct Path {
     Stroke stroke;
     Fill fill = Fill::none;
     bool outlined = true;
+    double wide_mm = 0; ///< of what a centre line stands for; files say it, paper does not
 };
 
 struct Circle {

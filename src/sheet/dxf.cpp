@@ -118,7 +118,7 @@ private:
 
     void add_path(DxfTags& to, unsigned owner, const Path& path) {
         const auto& vertices = path.vertices;
-        if (vertices.size() == 2 && !path.closed && vertices[0].bulge == 0.0) {
+        if (vertices.size() == 2 && !path.closed && vertices[0].bulge == 0.0 && path.wide_mm == 0.0) {
             begin(to, "LINE", owner, path.layer, line_type(path.stroke.style)).text(100, "AcDbLine");
             to.point(10, x(vertices[0].at), y(vertices[0].at))
                 .point(11, x(vertices[1].at), y(vertices[1].at));
@@ -126,6 +126,7 @@ private:
         }
         begin(to, "LWPOLYLINE", owner, path.layer, line_type(path.stroke.style)).text(100, "AcDbPolyline");
         to.whole(90, static_cast<int>(vertices.size())).whole(70, path.closed ? 1 : 0);
+        if (path.wide_mm > 0) to.number(43, path.wide_mm);
         for (const Vertex& vertex : vertices) {
             to.number(10, x(vertex.at)).number(20, y(vertex.at));
             if (vertex.bulge != 0.0) to.number(42, vertex.bulge);

@@ -215,6 +215,13 @@ Blank shown_blank(const Design& design, const Solution& solution) {
             design.nut.thickness_mm};
 }
 
+double slot_run_mm(const Design& design, const StringLine& line, std::size_t string) {
+    if (design.nut.posts.empty())
+        return -(line.saddle_y_mm - line.nut_y_mm) / (line.saddle_x_mm - line.set_forward_mm);
+    const Post& post = design.nut.posts[string];
+    return (post.across_mm - line.nut_y_mm) / post.behind_mm;
+}
+
 Drawing nut_front(const Design& design, const Solution& solution, const NutViewOptions& options) {
     return Front(design, solution, options).drawn();
 }
@@ -229,13 +236,7 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
         const StringSolution& string = solution.strings[i];
         const double r = 0.5 * string.slot.width_mm;
         const double x = sign * string.slot.along_mm;
-        // Behind the front face a slot runs toward its post, without one along the string's own line.
-        const double across =
-            design.nut.posts.empty()
-                ? -(string.line.saddle_y_mm - string.line.nut_y_mm) /
-                      (string.line.saddle_x_mm - string.line.set_forward_mm)
-                : (design.nut.posts[i].across_mm - string.line.nut_y_mm) / design.nut.posts[i].behind_mm;
-        const double back = x + sign * across * depth;
+        const double back = x + sign * slot_run_mm(design, string.line, i) * depth;
         Path slot;
         slot.layer = Layer::slot;
         slot.stroke = slot_line;

@@ -33,6 +33,10 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
 /// head.
 Drawing nut_end(const Design& design, const Solution& solution, const NutViewOptions& options);
 
+/// How far a slot runs aside for every mm behind the front face: toward its post, without one along the
+/// string's own line.
+double slot_run_mm(const Design& design, const StringLine& line, std::size_t string);
+
 /// Half of the nut's length along the part.
 double nut_half_length_mm(const Design& design, const Solution& solution);
 /// Height of the finished top over the seat, along the part; the edges follow the fret tops' fall.

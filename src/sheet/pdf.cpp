@@ -83,6 +83,7 @@ const char* layer_word(Layer layer) {
     case Layer::cut: return "CUT";
     case Layer::slot: return "SLOT";
     case Layer::hole: return "HOLE";
+    case Layer::tool: return "TOOL";
     case Layer::scribe: return "SCRIBE";
     case Layer::centre: return "CENTRE";
     case Layer::dimension: return "DIMENSION";

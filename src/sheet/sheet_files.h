@@ -34,7 +34,7 @@ QByteArray sheet_bytes(const std::vector<Drawing>& pages, Paper paper, const QSt
 
 /// Word of a layer in SVG groups and DXF layers.
 const char* layer_word(Layer layer);
-inline constexpr std::array all_layers{Layer::cut,    Layer::slot,      Layer::hole, Layer::scribe,
-                                       Layer::centre, Layer::dimension, Layer::text};
+inline constexpr std::array all_layers{Layer::cut,    Layer::slot,   Layer::hole,      Layer::tool,
+                                       Layer::scribe, Layer::centre, Layer::dimension, Layer::text};
 
 } // namespace fm

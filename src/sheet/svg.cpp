@@ -48,6 +48,7 @@ public:
         if (path.layer != layer_) return;
         xml_.writeEmptyElement(QStringLiteral("path"));
         attribute("d", path_data(path));
+        if (path.wide_mm > 0) attribute("data-width-mm", number(path.wide_mm));
         attribute("fill", QLatin1String(path.fill == Fill::ink ? "black" : "none"));
         if (path.outlined) stroke(path.stroke);
     }

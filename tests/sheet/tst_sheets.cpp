@@ -171,7 +171,7 @@ void TestSheets::the_svg_is_true() {
     QCOMPARE(*find(seen, "height")->text(), std::string("297mm"));
     QCOMPARE(*find(seen, "viewBox")->text(), std::string("0 0 210 297"));
     QCOMPARE(compact_json(*find(seen, "groups")),
-             std::string(R"(["CENTRE","CUT","DIMENSION","HOLE","SCRIBE","SLOT","TEXT"])"));
+             std::string(R"(["CENTRE","CUT","DIMENSION","HOLE","SCRIBE","SLOT","TEXT","TOOL"])"));
     const Value::Array& centres = *find(seen, "centres")->array();
     const std::vector<double> slots_at = slots_of(job);
     QCOMPARE(centres.size(), slots_at.size());

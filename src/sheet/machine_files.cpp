@@ -1,0 +1,54 @@
+#include "sheet/machine_files.h"
+
+#include "sheet/sheet_files.h"
+#include "sheet/sheet_words.h"
+#include "sheet/solid.h"
+
+namespace fm {
+
+namespace {
+
+std::string name_of(MachinePartKind kind) {
+    switch (kind) {
+    case MachinePartKind::nut: return translate("sheet", "Nut");
+    case MachinePartKind::saddle: return translate("sheet", "Saddle");
+    case MachinePartKind::bridge: return translate("sheet", "Bridge");
+    }
+    return {};
+}
+
+MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind kind, bool step) {
+    if (!makes_solids()) return {{}, translate("sheet", "this program was built without solid models"), {}};
+    if (kind == MachinePartKind::bridge)
+        return {{}, translate("sheet", "solid models are made of nut and saddle"), {}};
+    if (kind == MachinePartKind::saddle && solution.travel)
+        return {{}, translate("sheet", "single saddles are bought: there is no solid model of them"), {}};
+    const SolidPart part = kind == MachinePartKind::nut ? solid_nut(job.design, solution, job.left_handed)
+                                                        : solid_saddle(job.design, solution, job.left_handed);
+    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, {}};
+}
+
+} // namespace
+
+std::optional<MachinePartKind> machine_part_of_word(std::string_view word) {
+    if (word == "nut") return MachinePartKind::nut;
+    if (word == "saddle") return MachinePartKind::saddle;
+    if (word == "bridge") return MachinePartKind::bridge;
+    return {};
+}
+
+MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKind kind, const QString& path,
+                         std::optional<double> cutter_mm) {
+    const auto ends = [&](const char* ending) {
+        return path.endsWith(QLatin1String(ending), Qt::CaseInsensitive);
+    };
+    if (ends(".step") || ends(".stp")) return solid_file(job, solution, kind, true);
+    if (ends(".stl")) return solid_file(job, solution, kind, false);
+    if (!ends(".svg") && !ends(".dxf"))
+        return {{}, translate("sheet", "a machine's file ends in .svg, .dxf, .step or .stl"), {}};
+    const MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
+    MachineDrawing made = machine_drawing(part, name_of(kind) + " · " + job.title, cutter_mm, job.unit);
+    return {ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(made.unreached)};
+}
+
+} // namespace fm

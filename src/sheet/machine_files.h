@@ -1,0 +1,27 @@
+#pragma once
+// Files for machines, by their endings.
+#include "job/job.h"
+#include "sheet/machine_part.h"
+
+#include <QByteArray>
+#include <QString>
+
+namespace fm {
+
+/// The part of a sheet's word that machines cut, if they cut it: nut, saddle, bridge.
+std::optional<MachinePartKind> machine_part_of_word(std::string_view word);
+
+struct MachineFile {
+    QByteArray bytes;                   ///< empty: no such file, and why
+    std::string fault;                  ///< names the ending
+    std::vector<std::string> unreached; ///< what the cutter leaves, a line each
+};
+/// @param path ends in .svg, .dxf, .step, .stp or .stl @param cutter_mm diameter; none: true outlines only
+MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKind kind, const QString& path,
+                         std::optional<double> cutter_mm);
+
+/// Cutters and beams there are [mm].
+constexpr double least_cutter_mm = 0.01;
+constexpr double most_cutter_mm = 30;
+
+} // namespace fm

@@ -1,0 +1,415 @@
+// Parts as machines cut them: outlines, the cutter's way, solids; read back by readers that are not ours.
+#include "common/jobs.h"
+#include "common/run.h"
+#include "sheet/fonts.h"
+#include "sheet/machine_files.h"
+#include "sheet/solid.h"
+
+#include <QFile>
+#include <QGuiApplication>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <bit>
+#include <cmath>
+#include <cstring>
+#include <numbers>
+
+#ifdef HAS_SOLIDS
+#include <BRepGProp.hxx>
+#include <GProp_GProps.hxx>
+#include <STEPControl_Reader.hxx>
+#include <TopoDS_Shape.hxx>
+#endif
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+double distance(Point p, Point q) {
+    return std::hypot(p.x - q.x, p.y - q.y);
+}
+
+double to_line(Point p, Point a, Point b) {
+    const double dx = b.x - a.x, dy = b.y - a.y;
+    const double length2 = dx * dx + dy * dy;
+    const double t =
+        length2 == 0 ? 0.0 : std::clamp(((p.x - a.x) * dx + (p.y - a.y) * dy) / length2, 0.0, 1.0);
+    return distance(p, {a.x + t * dx, a.y + t * dy});
+}
+
+/// Distance to an arc given by its bulge: by its circle where the point lies in its sector, else by its ends.
+double to_arc(Point p, Point a, Point b, double bulge) {
+    const double chord = distance(a, b);
+    const double sagitta = 0.5 * chord * bulge; // to the right of a → b for positive bulges
+    const double radius = (0.25 * chord * chord + sagitta * sagitta) / (2.0 * std::abs(sagitta));
+    const Point right{(b.y - a.y) / chord, -(b.x - a.x) / chord};
+    const Point top{0.5 * (a.x + b.x) + sagitta * right.x, 0.5 * (a.y + b.y) + sagitta * right.y};
+    const double side = sagitta > 0 ? 1.0 : -1.0;
+    const Point centre{top.x - side * radius * right.x, top.y - side * radius * right.y};
+    const double half = std::acos(std::clamp(1.0 - std::abs(sagitta) / radius, -1.0, 1.0));
+    const double away =
+        std::acos(std::clamp(((p.x - centre.x) * (top.x - centre.x) + (p.y - centre.y) * (top.y - centre.y)) /
+                                 (distance(p, centre) * radius + 1e-300),
+                             -1.0, 1.0));
+    if (away <= half) return std::abs(distance(p, centre) - radius);
+    return std::min(distance(p, a), distance(p, b));
+}
+
+double to_outline(Point p, const Path& outline) {
+    double least = 1e9;
+    for (std::size_t i = 0; i < outline.vertices.size(); ++i) {
+        const Vertex& a = outline.vertices[i];
+        const Point b = outline.vertices[(i + 1) % outline.vertices.size()].at;
+        least = std::min(least, a.bulge == 0.0 ? to_line(p, a.at, b) : to_arc(p, a.at, b, a.bulge));
+    }
+    return least;
+}
+
+/// The greatest error of a path that should run at a distance of an outline, at its corners and between them.
+double worst(const Path& path, const Path& outline, double radius) {
+    double most = 0;
+    for (std::size_t i = 0; i < path.vertices.size(); ++i) {
+        const Point a = path.vertices[i].at;
+        const Point b = path.vertices[(i + 1) % path.vertices.size()].at;
+        for (const double share : {0.0, 0.25, 0.5, 0.75}) {
+            const Point p{a.x + share * (b.x - a.x), a.y + share * (b.y - a.y)};
+            most = std::max(most, std::abs(to_outline(p, outline) - radius));
+        }
+    }
+    return most;
+}
+
+Path box(double wide, double high) {
+    Path path;
+    path.closed = true;
+    path.vertices = {{{0, 0}}, {{wide, 0}}, {{wide, high}}, {{0, high}}};
+    return path;
+}
+
+struct Case {
+    const char* job;
+    MachinePartKind kind;
+};
+
+Job demo_job(const char* name) {
+    return job_of(demo_document(name));
+}
+
+/// A bridge with inner corners.
+Job waisted() {
+    Value document = demo_document("kittiwake");
+    for (const auto& [key, mm] :
+         {std::pair{"length_mm", 120.0}, std::pair{"width_mm", 34.0}, std::pair{"front_mm", 12.0},
+          std::pair{"middle_mm", 60.0}, std::pair{"wing_width_mm", 22.0}})
+        document = with(document, std::string("bridge.outline.") + key, mm);
+    return job_of(with(document, "bridge.outline.form", "waisted"));
+}
+
+Job curved_seat() {
+    const Value document = with(demo_document("groundswell"), "nut.seat", "curved");
+    return job_of(with(document, "nut.seat_radius_mm", 300.0));
+}
+
+void add_parts() {
+    QTest::addColumn<Job>("job");
+    QTest::addColumn<int>("kind");
+    const auto add = [](const char* row, const Job& job, MachinePartKind kind) {
+        QTest::newRow(row) << job << static_cast<int>(kind);
+    };
+    for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
+        add((std::string(name) + " nut").c_str(), demo_job(name), MachinePartKind::nut);
+        add((std::string(name) + " saddle").c_str(), demo_job(name), MachinePartKind::saddle);
+    }
+    for (const char* name : {"curlew", "lantern", "kittiwake"})
+        add((std::string(name) + " bridge").c_str(), demo_job(name), MachinePartKind::bridge);
+    add("waisted bridge", waisted(), MachinePartKind::bridge);
+    add("curved seat", curved_seat(), MachinePartKind::nut);
+}
+
+/// One of every kind: reading each takes its time.
+void add_some_parts() {
+    QTest::addColumn<Job>("job");
+    QTest::addColumn<int>("kind");
+    QTest::newRow("nut") << demo_job("teal") << static_cast<int>(MachinePartKind::nut);
+    QTest::newRow("bridge top") << demo_job("curlew") << static_cast<int>(MachinePartKind::saddle);
+    QTest::newRow("saddle") << demo_job("lantern") << static_cast<int>(MachinePartKind::saddle);
+    QTest::newRow("bridge") << waisted() << static_cast<int>(MachinePartKind::bridge);
+}
+
+Value read_dxf(const QByteArray& bytes) {
+    const QTemporaryDir dir;
+    const QString path = dir.filePath(QStringLiteral("part.dxf"));
+    QFile file(path);
+    if (file.open(QIODevice::WriteOnly)) file.write(bytes);
+    file.close();
+    return measured("measure_machine.py", path);
+}
+
+/// Volume by the shoelace rule and columns, without the library that made the solid.
+double expected_volume(const SolidPart& part) {
+    constexpr int slices = 400;
+    double low = 1e9, high = -1e9;
+    for (const Point& p : part.profile) low = std::min(low, p.x), high = std::max(high, p.x);
+    const std::size_t bottom = part.bottom_points;
+    // Height of the top at x: its points run from right to left.
+    const auto top = [&](double x) {
+        for (std::size_t i = bottom; i + 1 < part.profile.size(); ++i) {
+            const Point& a = part.profile[i + 1];
+            const Point& b = part.profile[i];
+            if (x >= a.x && x <= b.x) return a.x == b.x ? b.y : a.y + (b.y - a.y) * (x - a.x) / (b.x - a.x);
+        }
+        return 0.0;
+    };
+    double volume = 0;
+    for (int slice = 0; slice < slices; ++slice) {
+        const double z = part.thickness_mm * (slice + 0.5) / slices;
+        std::vector<Point> outline = part.profile;
+        for (std::size_t i = 0; i < bottom; ++i) outline[i].y -= part.bottom_fall_mm * z / part.thickness_mm;
+        double area = std::abs(area_of(outline));
+        const double r = part.end_radius_mm;
+        const double edge = std::min(z, part.thickness_mm - z);
+        if (r > 0 && edge < r) { // the round ends: two strips off the ends
+            const double in = r - std::sqrt(r * r - (r - edge) * (r - edge));
+            constexpr int columns = 50;
+            for (int c = 0; c < columns; ++c)
+                for (const double x : {low + in * (c + 0.5) / columns, high - in * (c + 0.5) / columns})
+                    area -= top(x) * in / columns;
+        }
+        for (const SolidPart::Slot& slot : part.slots) {
+            const double share = z / part.thickness_mm;
+            const double x = slot.x_mm + share * (slot.back_x_mm - slot.x_mm);
+            const double floor = slot.floor_mm - share * slot.back_fall_mm;
+            const double half = 0.5 * slot.width_mm;
+            constexpr int columns = 200;
+            for (int c = 0; c < columns; ++c) {
+                const double at = half * ((c + 0.5) * 2.0 / columns - 1.0);
+                const double low_y = floor + half - std::sqrt(half * half - at * at);
+                area -= std::max(0.0, top(x + at) - low_y) * slot.width_mm / columns;
+            }
+        }
+        volume += area * part.thickness_mm / slices;
+    }
+    return volume;
+}
+
+/// Volume within a binary STL's triangles.
+double volume_of_stl(const QByteArray& stl) {
+    quint32 count = 0;
+    std::memcpy(&count, stl.constData() + 80, 4);
+    double six = 0;
+    for (quint32 i = 0; i < count; ++i) {
+        float v[12];
+        std::memcpy(v, stl.constData() + 84 + 50 * i, sizeof v);
+        six += v[3] * (double(v[7]) * v[11] - double(v[8]) * v[10]) +
+               v[4] * (double(v[8]) * v[9] - double(v[6]) * v[11]) +
+               v[5] * (double(v[6]) * v[10] - double(v[7]) * v[9]);
+    }
+    return six / 6.0;
+}
+
+} // namespace
+
+Q_DECLARE_METATYPE(fm::Job)
+
+class TestMachine : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { load_fonts(); }
+    void the_cutter_runs_at_its_radius_data() { add_parts(); }
+    void the_cutter_runs_at_its_radius();
+    void files_are_clean_data() { add_some_parts(); }
+    void files_are_clean();
+    void inner_corners_are_listed();
+    void a_slot_too_narrow_is_listed();
+    void outer_corners_are_reached();
+    void slots_stand_where_they_are_computed();
+    void the_left_handed_part_is_the_mirror_image();
+    void files_of_no_kind_are_refused();
+    void solids_have_their_volume_data();
+    void solids_have_their_volume();
+};
+
+void TestMachine::the_cutter_runs_at_its_radius() {
+    QFETCH(const Job, job);
+    QFETCH(const int, kind);
+    const Solution solution = solve(job.design);
+    const MachinePart part =
+        machine_part(job.design, solution, static_cast<MachinePartKind>(kind), job.left_handed);
+    for (const double radius : {0.05, 0.4, 1.5, 3.0}) {
+        const CutterPaths around = cutter_around(part.outline, radius);
+        QCOMPARE(around.paths.size(), std::size_t{1});
+        QVERIFY2(worst(around.paths.front(), part.outline, radius) < 0.005,
+                 qPrintable(QString::number(worst(around.paths.front(), part.outline, radius))));
+        for (const MachineSlot& slot : part.slots) {
+            Path outline = slot.outline; // led out over its open top
+            if (slot.is_open) outline.vertices.front().at.y += radius, outline.vertices.back().at.y += radius;
+            const CutterPaths within = cutter_within(outline, radius);
+            for (const Path& path : within.paths) QVERIFY(worst(path, outline, radius) < 0.005);
+            const bool fits = 2.0 * radius <= slot.centre.wide_mm + 1e-9;
+            QCOMPARE(within.paths.empty(), !fits);
+            if (!fits) QVERIFY(within.unreached.front().is_whole);
+        }
+    }
+}
+
+void TestMachine::files_are_clean() {
+    QFETCH(const Job, job);
+    QFETCH(const int, kind);
+    const Solution solution = solve(job.design);
+    const MachinePart part =
+        machine_part(job.design, solution, static_cast<MachinePartKind>(kind), job.left_handed);
+    const Value seen = read_dxf(
+        machine_file(job, solution, static_cast<MachinePartKind>(kind), QStringLiteral("a.dxf"), 0.2).bytes);
+    QCOMPARE(find(seen, "errors")->number(), 0.0);
+    QCOMPARE(find(seen, "repairs")->number(), 0.0);
+    QCOMPARE(find(seen, "duplicates")->number(), 0.0);
+    QCOMPARE(find(seen, "open")->number(), 0.0); // on the layers that are cut
+    QCOMPARE(find(seen, "layers.CUT")->number(), 1.0);
+    QCOMPARE(find(seen, "layers.SLOT")->number(), static_cast<double>(part.slots.size()));
+    QCOMPARE(find(seen, "layers.HOLE")->number(), static_cast<double>(part.holes.size()));
+    const Value::Array& widths = *find(seen, "widths")->array();
+    QCOMPARE(widths.size(), part.slots.size());
+    std::vector<double> wanted;
+    for (const MachineSlot& slot : part.slots) wanted.push_back(slot.centre.wide_mm);
+    std::sort(wanted.begin(), wanted.end());
+    for (std::size_t i = 0; i < widths.size(); ++i) QVERIFY(std::abs(widths[i].number() - wanted[i]) < 0.001);
+    const QByteArray svg =
+        machine_file(job, solution, static_cast<MachinePartKind>(kind), QStringLiteral("a.svg"), {}).bytes;
+    QCOMPARE(svg.count("data-width-mm"), static_cast<qsizetype>(part.slots.size()));
+}
+
+void TestMachine::inner_corners_are_listed() {
+    const Job job = waisted();
+    const Solution solution = solve(job.design);
+    const MachinePart part = machine_part(job.design, solution, MachinePartKind::bridge, false);
+    const double radius = 2.0;
+    const CutterPaths around = cutter_around(part.outline, radius);
+    QCOMPARE(around.unreached.size(), std::size_t{4}); // where the wings meet the middle
+    for (const Unreached& corner : around.unreached) {
+        QVERIFY(!corner.is_whole);
+        QVERIFY(corner.wide_mm > 0.9 * radius && corner.high_mm < 1.01 * radius);
+        QVERIFY(to_outline(corner.at, part.outline) < radius);
+    }
+    const MachineDrawing drawing = machine_drawing(part, "b", 2.0 * radius, Unit::mm);
+    QVERIFY(std::any_of(drawing.unreached.begin(), drawing.unreached.end(), [](const std::string& line) {
+        return line.find("outline: left standing at x") != std::string::npos;
+    }));
+}
+
+void TestMachine::a_slot_too_narrow_is_listed() {
+    const CutterPaths within = cutter_within(box(0.3, 5.0), 0.5);
+    QVERIFY(within.paths.empty());
+    QCOMPARE(within.unreached.size(), std::size_t{1});
+    QVERIFY(within.unreached.front().is_whole);
+    QVERIFY(std::abs(within.unreached.front().wide_mm - 0.3) < 1e-4);
+    // A thin neck between two wide places is left, and said, while both places are cut.
+    Path neck;
+    neck.closed = true;
+    neck.vertices = {{{0, 0}},  {{4, 0}}, {{4, 1.85}}, {{6, 1.85}}, {{6, 0}}, {{10, 0}},
+                     {{10, 4}}, {{6, 4}}, {{6, 2.15}}, {{4, 2.15}}, {{4, 4}}, {{0, 4}}};
+    const CutterPaths two = cutter_within(neck, 0.5);
+    QCOMPARE(two.paths.size(), std::size_t{2});
+    QVERIFY(std::any_of(two.unreached.begin(), two.unreached.end(), [](const Unreached& place) {
+        return std::abs(place.at.x - 5.0) < 0.1 && std::abs(place.at.y - 2.0) < 0.1;
+    }));
+}
+
+void TestMachine::outer_corners_are_reached() {
+    QVERIFY(cutter_around(box(10, 5), 2.0).unreached.empty());
+    const double area = std::abs(area_of(corners_of(cutter_around(box(10, 5), 2.0).paths.front())));
+    QVERIFY(std::abs(area - (50.0 + 2.0 * 2.0 * 15.0 + std::numbers::pi * 4.0)) < 0.02);
+    // An open slot's top is no corner to be listed.
+    const Job job = demo_job("groundswell");
+    const MachinePart part = machine_part(job.design, solve(job.design), MachinePartKind::nut, false);
+    QVERIFY(machine_drawing(part, "n", 1.0, Unit::mm).unreached.empty());
+}
+
+void TestMachine::slots_stand_where_they_are_computed() {
+    for (const char* name : {"curlew", "teal"}) {
+        const Job job = demo_job(name);
+        const Solution solution = solve(job.design);
+        const Value seen =
+            read_dxf(machine_file(job, solution, MachinePartKind::nut, QStringLiteral("a.dxf"), {}).bytes);
+        const Value::Array& places = *find(seen, "centres")->array();
+        std::vector<double> wanted;
+        for (const StringSolution& string : solution.strings)
+            wanted.push_back((job.left_handed ? -1 : 1) * string.slot.along_mm);
+        std::sort(wanted.begin(), wanted.end());
+        QCOMPARE(places.size(), wanted.size());
+        for (std::size_t i = 0; i < wanted.size(); ++i)
+            QVERIFY(std::abs(places[i].number() - wanted[i]) < 0.001);
+    }
+}
+
+void TestMachine::the_left_handed_part_is_the_mirror_image() {
+    const Job job = demo_job("kittiwake");
+    const Solution solution = solve(job.design);
+    for (const MachinePartKind kind :
+         {MachinePartKind::nut, MachinePartKind::saddle, MachinePartKind::bridge}) {
+        const Path right = machine_part(job.design, solution, kind, false).outline;
+        Path left = machine_part(job.design, solution, kind, true).outline;
+        for (Vertex& v : left.vertices) v.at.x = -v.at.x;
+        for (const Vertex& v : left.vertices) QVERIFY(to_outline(v.at, right) < 1e-9);
+    }
+    for (const auto& solid : {solid_nut, solid_saddle}) {
+        const SolidPart right = solid(job.design, solution, false);
+        const SolidPart left = solid(job.design, solution, true);
+        QVERIFY(std::abs(area_of(right.profile) - area_of(left.profile)) < 1e-9); // the same way round, too
+        QVERIFY(std::abs(expected_volume(right) - expected_volume(left)) < 1e-6);
+    }
+}
+
+void TestMachine::files_of_no_kind_are_refused() {
+    const Job job = demo_job("kittiwake");
+    const Solution solution = solve(job.design);
+    const MachineFile file = machine_file(job, solution, MachinePartKind::nut, QStringLiteral("a.pdf"), {});
+    QVERIFY(file.bytes.isEmpty() && file.fault.find(".svg, .dxf, .step or .stl") != std::string::npos);
+    const MachineFile bridge =
+        machine_file(job, solution, MachinePartKind::bridge, QStringLiteral("a.step"), {});
+    QVERIFY(bridge.bytes.isEmpty() && !bridge.fault.empty());
+}
+
+void TestMachine::solids_have_their_volume_data() {
+    QTest::addColumn<Job>("job");
+    QTest::addColumn<int>("kind");
+    const int nut = static_cast<int>(MachinePartKind::nut);
+    const int saddle = static_cast<int>(MachinePartKind::saddle);
+    QTest::newRow("seat at an angle, floors that fall") << demo_job("kittiwake") << nut;
+    QTest::newRow("left-handed") << demo_job("teal") << nut;
+    QTest::newRow("curved seat and top") << curved_seat() << nut;
+    QTest::newRow("saddle with round ends") << demo_job("lantern") << saddle;
+    QTest::newRow("bridge top with notches") << demo_job("curlew") << saddle;
+}
+
+void TestMachine::solids_have_their_volume() {
+    if (!makes_solids()) QSKIP("built without solids");
+    QFETCH(const Job, job);
+    QFETCH(const int, kind);
+    const Solution solution = solve(job.design);
+    const SolidPart part = static_cast<MachinePartKind>(kind) == MachinePartKind::nut
+                               ? solid_nut(job.design, solution, job.left_handed)
+                               : solid_saddle(job.design, solution, job.left_handed);
+    const double wanted = expected_volume(part);
+    const double in_stl = volume_of_stl(stl_of(part));
+    QVERIFY2(std::abs(in_stl / wanted - 1.0) < 0.001, qPrintable(QString::number(in_stl / wanted)));
+#ifdef HAS_SOLIDS
+    const QTemporaryDir dir;
+    const QString path = dir.filePath(QStringLiteral("part.step"));
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly));
+    file.write(step_of(part, "part"));
+    file.close();
+    STEPControl_Reader reader;
+    QVERIFY(reader.ReadFile(path.toLocal8Bit().constData()) == IFSelect_RetDone);
+    reader.TransferRoots();
+    GProp_GProps properties;
+    BRepGProp::VolumeProperties(reader.OneShape(), properties);
+    QVERIFY2(std::abs(properties.Mass() / wanted - 1.0) < 0.001,
+             qPrintable(QString::number(properties.Mass() / wanted)));
+#endif
+}
+
+QTEST_MAIN(TestMachine)
+#include "tst_machine.moc"
