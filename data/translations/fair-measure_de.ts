@@ -2,6 +2,116 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
+    <name>fm::BackgroundLayer</name>
+    <message>
+        <source>%1 is no picture that can be read: %2</source>
+        <translation>%1 ist kein lesbares Bild: %2</translation>
+    </message>
+</context>
+<context>
+    <name>fm::BackgroundPage</name>
+    <message>
+        <source>A drawing or a picture…</source>
+        <translation>Eine Zeichnung oder ein Bild…</translation>
+    </message>
+    <message>
+        <source>Lay a DXF, PNG or JPEG of what is there behind the drawing</source>
+        <translation>Ein DXF, PNG oder JPEG dessen, was da ist, hinter die Zeichnung legen</translation>
+    </message>
+    <message>
+        <source>Set true by two points…</source>
+        <translation>An zwei Punkten wahr machen…</translation>
+    </message>
+    <message>
+        <source>Click two places on the drawing and enter how far they truly are apart</source>
+        <translation>Zwei Stellen der Zeichnung anklicken und eingeben, wie weit sie wirklich auseinander sind</translation>
+    </message>
+    <message>
+        <source>Take away</source>
+        <translation>Wegnehmen</translation>
+    </message>
+    <message>
+        <source>Nothing behind the drawing; the file stays in the job&apos;s folder</source>
+        <translation>Nichts hinter der Zeichnung; die Datei bleibt im Ordner des Auftrags</translation>
+    </message>
+    <message>
+        <source>how far the two points are apart</source>
+        <translation>Abstand der zwei Punkte</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
+    <message>
+        <source>along</source>
+        <translation>längs</translation>
+    </message>
+    <message>
+        <source>turned</source>
+        <translation>gedreht</translation>
+    </message>
+    <message>
+        <source>mm a unit</source>
+        <translation>mm je Einheit</translation>
+    </message>
+    <message>
+        <source>truly apart</source>
+        <translation>wirklicher Abstand</translation>
+    </message>
+    <message>
+        <source>What is behind the drawing</source>
+        <translation>Was hinter der Zeichnung liegt</translation>
+    </message>
+    <message>
+        <source>Click the first of two places whose distance you know.</source>
+        <translation>Die erste von zwei Stellen anklicken, deren Abstand bekannt ist.</translation>
+    </message>
+    <message>
+        <source>nothing behind the drawing</source>
+        <translation>nichts hinter der Zeichnung</translation>
+    </message>
+    <message>
+        <source>A drawing of the board, the headstock or the old bridge, or a scanned picture with a ruler in it.</source>
+        <translation>Eine Zeichnung des Griffbretts, der Kopfplatte oder des alten Stegs, oder ein gescanntes Bild mit einem Lineal darin.</translation>
+    </message>
+    <message>
+        <source>true to scale</source>
+        <translation>maßstäblich</translation>
+    </message>
+    <message>
+        <source>not true yet: set it by two points</source>
+        <translation>noch nicht wahr: an zwei Punkten einstellen</translation>
+    </message>
+    <message>
+        <source>left out: %1</source>
+        <translation>ausgelassen: %1</translation>
+    </message>
+    <message>
+        <source>Behind the drawing</source>
+        <translation>Hinter der Zeichnung</translation>
+    </message>
+    <message>
+        <source>Drawings and pictures (*.dxf *.png *.jpg *.jpeg)</source>
+        <translation>Zeichnungen und Bilder (*.dxf *.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
+        <source>%1 behind the drawing</source>
+        <translation>%1 hinter der Zeichnung</translation>
+    </message>
+    <message>
+        <source>The two points are drawn %1 apart. Enter how far they truly are.</source>
+        <translation>Die zwei Punkte sind %1 auseinander gezeichnet. Wirklichen Abstand eingeben.</translation>
+    </message>
+    <message>
+        <source>two points on one another, or no distance, tell no scale</source>
+        <translation>zwei Punkte aufeinander oder kein Abstand geben keinen Maßstab</translation>
+    </message>
+    <message>
+        <source>background set true</source>
+        <translation>Hintergrund wahr gemacht</translation>
+    </message>
+</context>
+<context>
     <name>fm::BridgeCanvas</name>
     <message>
         <source>Drawing of the bridge</source>
@@ -385,6 +495,10 @@
     <message>
         <source>There now</source>
         <translation>Vorhanden</translation>
+    </message>
+    <message>
+        <source>Behind</source>
+        <translation>Dahinter</translation>
     </message>
 </context>
 <context>
@@ -884,6 +998,77 @@
     <message>
         <source>Space shows the working</source>
         <translation>Leertaste zeigt die Rechnung</translation>
+    </message>
+</context>
+<context>
+    <name>fm::MachinePanel</name>
+    <message>
+        <source>For a machine</source>
+        <translation>Für eine Maschine</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>cutter</source>
+        <translation>Fräser</translation>
+    </message>
+    <message>
+        <source>Diameter of the cutter, or what the beam takes; 0: true outlines only</source>
+        <translation>Durchmesser des Fräsers, oder was der Strahl nimmt; 0: nur wahre Umrisse</translation>
+    </message>
+    <message>
+        <source>Save for a machine…</source>
+        <translation>Für Maschine speichern…</translation>
+    </message>
+    <message>
+        <source>The part alone as SVG, DXF, STEP or STL (Ctrl+Shift+M)</source>
+        <translation>Das Teil allein als SVG, DXF, STEP oder STL (Strg+Umschalt+M)</translation>
+    </message>
+    <message>
+        <source>The part alone as SVG or DXF (Ctrl+Shift+M)</source>
+        <translation>Das Teil allein als SVG oder DXF (Strg+Umschalt+M)</translation>
+    </message>
+    <message>
+        <source>What the cutter does not reach</source>
+        <translation>Was der Fräser nicht erreicht</translation>
+    </message>
+    <message>
+        <source>a cutter is %1 to %2 wide</source>
+        <translation>ein Fräser ist %1 bis %2 breit</translation>
+    </message>
+    <message>
+        <source>the job has no bridge</source>
+        <translation>der Auftrag hat keinen Steg</translation>
+    </message>
+    <message>
+        <source>and %1 more, all in the file&apos;s list</source>
+        <translation>und %1 weitere, alle in der Liste zur Datei</translation>
+    </message>
+    <message>
+        <source>The cutter reaches all of it.</source>
+        <translation>Der Fräser erreicht alles.</translation>
+    </message>
+    <message>
+        <source>True outlines, no cutter&apos;s way.</source>
+        <translation>Wahre Umrisse, kein Fräserweg.</translation>
+    </message>
+    <message>
+        <source>DXF in mm (*.dxf);;SVG in mm (*.svg)</source>
+        <translation>DXF in mm (*.dxf);;SVG in mm (*.svg)</translation>
+    </message>
+    <message>
+        <source>Save the part for a machine</source>
+        <translation>Das Teil für eine Maschine speichern</translation>
     </message>
 </context>
 <context>
@@ -1407,6 +1592,18 @@
     <message>
         <source>Go to the sheets: templates, lists and cards</source>
         <translation>Zu den Blättern: Schablonen, Listen und Karten</translation>
+    </message>
+    <message>
+        <source>A part for a &amp;machine…</source>
+        <translation>Ein Teil für eine &amp;Maschine…</translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+M</source>
+        <translation>Ctrl+Shift+M</translation>
+    </message>
+    <message>
+        <source>Save nut, saddle or bridge alone, with the way of a cutter, or as a solid</source>
+        <translation>Sattel, Einlage oder Steg allein speichern, mit dem Weg eines Fräsers oder als Körper</translation>
     </message>
 </context>
 <context>
@@ -6583,6 +6780,38 @@
         <source>old or unknown strings: put the set on that will stay; gaps and intonation belong to it</source>
         <translation>Saiten alt oder unbekannt: den Satz aufziehen, der bleibt; Lücken und Reinheit gehören zu ihm</translation>
     </message>
+    <message>
+        <source>{where} is no DXF drawing</source>
+        <translation>{where} ist keine DXF-Zeichnung</translation>
+    </message>
+    <message>
+        <source>{where} is no DXF drawing: line {0} is no group code</source>
+        <translation>{where} ist keine DXF-Zeichnung: Zeile {0} ist kein Gruppencode</translation>
+    </message>
+    <message>
+        <source>{where} has a count nobody draws: {0}</source>
+        <translation>{where} hat eine Anzahl, die niemand zeichnet: {0}</translation>
+    </message>
+    <message>
+        <source>{where} breaks off before its end; nothing of it was taken</source>
+        <translation>{where} bricht vor dem Ende ab; nichts davon wurde übernommen</translation>
+    </message>
+    <message>
+        <source>{where} is too large for a background: {0} million</source>
+        <translation>{where} ist zu groß für einen Hintergrund: {0} Millionen</translation>
+    </message>
+    <message>
+        <source>{where} is a binary DXF; save it as a text DXF in the program it is from</source>
+        <translation>{where} ist ein binäres DXF; im Ursprungsprogramm als Text-DXF speichern</translation>
+    </message>
+    <message>
+        <source>{where} cannot be read as DXF: {0}</source>
+        <translation>{where} kann nicht als DXF gelesen werden: {0}</translation>
+    </message>
+    <message>
+        <source>{where} has no line, arc or curve in it</source>
+        <translation>in {where} ist keine Linie, kein Bogen, keine Kurve</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -7361,6 +7590,46 @@
     <message>
         <source>Test page</source>
         <translation>Testseite</translation>
+    </message>
+    <message>
+        <source>this program was built without solid models</source>
+        <translation>dieses Programm wurde ohne Körpermodelle gebaut</translation>
+    </message>
+    <message>
+        <source>solid models are made of nut and saddle</source>
+        <translation>Körpermodelle gibt es von Sattel und Einlage</translation>
+    </message>
+    <message>
+        <source>single saddles are bought: there is no solid model of them</source>
+        <translation>Einzelreiter werden gekauft: von ihnen gibt es kein Körpermodell</translation>
+    </message>
+    <message>
+        <source>a machine&apos;s file ends in .svg, .dxf, .step or .stl</source>
+        <translation>eine Datei für Maschinen endet auf .svg, .dxf, .step oder .stl</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s slot</source>
+        <translation>Nut der Einlage</translation>
+    </message>
+    <message>
+        <source>%1 wide, a cutter of %2 does not get in</source>
+        <translation>%1 breit, ein Fräser von %2 kommt nicht hinein</translation>
+    </message>
+    <message>
+        <source>left standing at %1: %2</source>
+        <translation>bleibt stehen bei %1: %2</translation>
+    </message>
+    <message>
+        <source>outline</source>
+        <translation>Umriss</translation>
+    </message>
+    <message>
+        <source>slot %1</source>
+        <translation>Kerbe %1</translation>
+    </message>
+    <message>
+        <source>hole %1</source>
+        <translation>Loch %1</translation>
     </message>
 </context>
 </TS>

@@ -5,6 +5,7 @@
 #include "core/readings.h"
 #include "core/survey.h"
 #include "core/units.h"
+#include "job/background.h"
 #include "job/printed.h"
 #include "job/value.h"
 
@@ -34,8 +35,10 @@ struct Job {
     Design design;
     std::vector<SurveyFinding> survey; ///< one a point, in the order of survey_points()
     std::vector<ReadingEntry> readings;
-    std::vector<PrintedSheets> sheets; ///< what was printed, in order
-    std::optional<Tools> tools;        ///< a job's own tools win over the workshop's
+    std::vector<PrintedSheets> sheets;       ///< what was printed, in order
+    std::optional<Background> behind_bridge; ///< what lies behind its drawing
+    std::optional<Background> behind_board;  ///< and behind the board with the bridge\'s place
+    std::optional<Tools> tools;              ///< a job's own tools win over the workshop's
 
     bool read_only() const { return version > newest_job_version; }
 };

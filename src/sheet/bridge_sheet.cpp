@@ -11,7 +11,6 @@ namespace fm {
 namespace {
 
 constexpr double leader_mm = 7;
-constexpr double em = SheetPage::small_em;
 
 BridgeViewOptions options_of(const Job& job) {
     BridgeViewOptions options;

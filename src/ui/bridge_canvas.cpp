@@ -219,12 +219,19 @@ void BridgeCanvas::lay_out() {
     lay_out_side(p);
 }
 
+QTransform BridgeCanvas::to_widget() const {
+    const Place p = place();
+    return {p.scale, 0, 0, -p.scale, p.plan.x(), p.plan.y()};
+}
+
 void BridgeCanvas::paint_views(QPainter& painter) {
     const Place p = place();
     const Look look = look_of(theme(), "hardwood");
     painter.save();
     painter.setClipRect(QRectF(0, 0, p.split, height()));
-    paint(painter, bridge_plan(design(), state().solution, options()), look, p.scale, p.plan);
+    Look plan_look = look;
+    plan_look.fills = !paint_background(painter, state().job.behind_bridge);
+    paint(painter, bridge_plan(design(), state().solution, options()), plan_look, p.scale, p.plan);
     painter.restore();
     painter.setPen(theme().hairline);
     painter.drawLine(QPointF(p.split, 8.0), QPointF(p.split, height() - 8.0));

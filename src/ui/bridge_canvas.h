@@ -15,6 +15,7 @@ protected:
     void paint_views(QPainter& painter) override;
     QPointF still_point() const override;
     std::optional<std::size_t> string_at(QPointF at) const override;
+    QTransform to_widget() const override;
 
 private:
     struct Place {

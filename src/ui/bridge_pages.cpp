@@ -28,6 +28,9 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
     add_height_page();
     add_form_page();
     add_existing_page();
+    background_ = new BackgroundPage(session, binder, view);
+    connect(background_, &BackgroundPage::refused, this, &BridgePages::refused);
+    add_page(tr("Behind"), {background_});
 }
 
 QWidget* BridgePages::bridge_field(const char* key, const QString& name, const QString& caption,
@@ -207,6 +210,7 @@ void BridgePages::add_existing_page() {
 
 void BridgePages::show_state() {
     const auto& bridge = session_.state().job.design.bridge;
+    background_->refresh();
     bridge_->set_chosen(bridge ? 1 : 0);
     const auto of_a_bridge = std::to_array<QWidget*>({anchor_, height_, form_, existing_, pocket_});
     for (QWidget* row : of_a_bridge) row->setVisible(bridge.has_value());

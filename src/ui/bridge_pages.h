@@ -1,4 +1,5 @@
 #pragma once
+#include "ui/background_page.h"
 #include "ui/part_pages.h"
 
 namespace fm {
@@ -8,6 +9,8 @@ class BridgePages : public PartPages {
     Q_OBJECT
 public:
     BridgePages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
+
+    BackgroundPage* background() { return background_; }
 
 protected:
     void show_state() override;
@@ -37,6 +40,7 @@ private:
     QWidget* belly_ = nullptr;
     QWidget* existing_height_ = nullptr;
     QWidget* pocket_box_ = nullptr;
+    BackgroundPage* background_ = nullptr;
 };
 
 } // namespace fm

@@ -13,6 +13,10 @@ BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* p
     drawings_->addWidget(bridge_);
     drawings_->addWidget(placing_);
     hold(drawings_, pages_);
+    connect(pages_->background(), &BackgroundPage::two_points_asked, this,
+            [this] { canvas()->ask_two_points(); });
+    for (PartCanvas* drawing : canvases())
+        connect(drawing, &PartCanvas::two_points, pages_->background(), &BackgroundPage::take_two_points);
     show_views({tr("bridge"), tr("its place")}, tr("P"), tr("Which drawing"));
     list_->set_columns({number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
                         number_column(tr("down, N"), "strings[].saddle_down_force_n"),

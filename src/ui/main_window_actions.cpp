@@ -75,6 +75,12 @@ void MainWindow::build_menus() {
             choose_station(Station::sheets);
             sheets()->save_dialog();
         });
+    add(file, tr("A part for a &machine…"), QKeySequence(tr("Ctrl+Shift+M")),
+        tr("Save nut, saddle or bridge alone, with the way of a cutter, or as a solid"), [this] {
+            if (!session_.is_open()) return;
+            choose_station(Station::sheets);
+            sheets()->machine()->save_dialog();
+        });
     file->addSeparator();
     add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"),
         [this] { close(); });

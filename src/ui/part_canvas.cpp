@@ -238,9 +238,43 @@ void PartCanvas::resizeEvent(QResizeEvent*) {
     refresh();
 }
 
+void PartCanvas::ask_two_points() {
+    asks_points_ = true;
+    points_mm_.clear();
+    setCursor(Qt::CrossCursor);
+    update();
+}
+
+void PartCanvas::take_point(QPointF at) {
+    points_mm_.push_back(to_widget().inverted().map(at));
+    update();
+    if (points_mm_.size() < 2) return;
+    asks_points_ = false;
+    unsetCursor();
+    Q_EMIT two_points(points_mm_[0], points_mm_[1]);
+}
+
+bool PartCanvas::paint_background(QPainter& painter, const std::optional<Background>& background) {
+    if (!background) {
+        points_mm_.clear();
+        return false;
+    }
+    const QString fault =
+        background_.load(session_.pictures() + QLatin1Char('/') + QString::fromStdString(background->file));
+    if (fault.isEmpty()) background_.paint(painter, *background, to_widget());
+    painter.setPen(QPen(theme().warning, 2));
+    for (const QPointF& point : points_mm_) {
+        const QPointF at = to_widget().map(point);
+        painter.drawLine(at - QPointF(9, 0), at + QPointF(9, 0));
+        painter.drawLine(at - QPointF(0, 9), at + QPointF(0, 9));
+    }
+    return fault.isEmpty();
+}
+
 void PartCanvas::mousePressEvent(QMouseEvent* event) {
     pressed_at_ = event->position();
     if (!session_.is_open() || event->button() != Qt::LeftButton) return;
+    if (asks_points_) return take_point(event->position());
     if (const auto string = string_at(event->position())) Q_EMIT string_picked(*string);
 }
 

@@ -1,4 +1,5 @@
 #pragma once
+#include "ui/background_layer.h"
 #include "ui/field_binder.h"
 #include "ui/ink_number.h"
 #include "ui/spacing_place.h"
@@ -24,8 +25,11 @@ public:
     void refresh();
     void zoom_by(double factor);
     void zoom_home();
+    /// Waits for two clicks on the drawing and tells where they were.
+    void ask_two_points();
 
 Q_SIGNALS:
+    void two_points(QPointF first_mm, QPointF second_mm);
     void string_picked(std::size_t string);
     void string_stepped(int by);
     void outer_toggled();                    ///< the outer strings by the other of edges and spread
@@ -48,6 +52,10 @@ protected:
     /// The point of the widget that zoom leaves where it is when nothing is moved.
     virtual QPointF still_point() const = 0;
     virtual std::optional<std::size_t> string_at(QPointF at) const = 0;
+    /// From the mm of the drawing a background lies behind to the widget.
+    virtual QTransform to_widget() const { return {}; }
+    /// Paints what lies behind the drawing. @returns whether anything does
+    bool paint_background(QPainter& painter, const std::optional<Background>& background);
 
     ValueField* add_field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                           int width, KeyMaker made = nullptr);
@@ -102,11 +110,15 @@ private:
     };
     void paint_marks(QPainter& painter) const;
     void show_numbers();
+    void take_point(QPointF at);
 
     std::vector<Number> numbers_;
     std::vector<Words> words_;
     std::vector<QPolygonF> lines_;
     QPointF pressed_at_;
+    bool asks_points_ = false;
+    std::vector<QPointF> points_mm_; ///< clicked so far
+    BackgroundLayer background_;
 };
 
 } // namespace fm

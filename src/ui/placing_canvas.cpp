@@ -112,10 +112,16 @@ void PlacingCanvas::lay_out() {
         2.0 * step - 8.0);
 }
 
+QTransform PlacingCanvas::to_widget() const {
+    const Place p = place();
+    return {p.scale, 0, 0, -p.scale * p.stretch, p.nut.x(), p.nut.y()};
+}
+
 void PlacingCanvas::paint_views(QPainter& painter) {
     const Place p = place();
-    paint(painter, placing_board(design(), state().solution, options(), p.stretch),
-          look_of(theme(), "hardwood"), p.scale, p.nut);
+    Look look = look_of(theme(), "hardwood");
+    look.fills = !paint_background(painter, state().job.behind_board);
+    paint(painter, placing_board(design(), state().solution, options(), p.stretch), look, p.scale, p.nut);
 }
 
 } // namespace fm

@@ -125,6 +125,9 @@ QWidget* SheetStation::build_panel() {
     record_->setProperty("caption", true);
     record_->setAccessibleName(tr("Printed before"));
     column->addWidget(record_);
+    machine_ = new MachinePanel(session_);
+    connect(machine_, &MachinePanel::refused, this, &SheetStation::refused);
+    column->addWidget(machine_);
     column->addStretch(1);
     // Where height is short it scrolls.
     auto* room = new QScrollArea;
@@ -199,6 +202,7 @@ void SheetStation::refresh() {
     if (!session_.is_open()) return;
     for (const auto& [part, box] : boxes_) box->setEnabled(has_part(session_.state().job, part));
     printer_->refresh();
+    machine_->refresh();
     draw();
     show_record();
 }

@@ -1,6 +1,7 @@
 #pragma once
 #include "sheet/sheet_book.h"
 #include "ui/choice_row.h"
+#include "ui/machine_panel.h"
 #include "ui/page_view.h"
 #include "ui/printer_panel.h"
 #include "ui/session.h"
@@ -20,6 +21,7 @@ public:
     PageView* pages() { return pages_; }
     QWidget* panel() { return panel_; } ///< what stands beside it
     PrinterPanel* printer() { return printer_; }
+    MachinePanel* machine() { return machine_; }
 
     /// Which sheets are wanted. Kept from sitting to sitting.
     std::vector<SheetPart> parts() const;
@@ -57,6 +59,7 @@ private:
     ChoiceRow* second_ = nullptr;
     ChoiceRow* language_ = nullptr;
     PrinterPanel* printer_ = nullptr;
+    MachinePanel* machine_ = nullptr;
     QLabel* record_ = nullptr;
     QWidget* panel_ = nullptr;
     Printing printing_;

@@ -177,6 +177,36 @@ private Q_SLOTS:
         QVERIFY(says("Print at 100 %, not fitted to the page."));
     }
 
+    void a_part_is_saved_for_a_machine() {
+        MachinePanel* machine = station()->machine();
+        QVERIFY(machine->unreached().contains(QStringLiteral("no cutter")));
+        auto* cutter = machine->findChild<ValueField*>();
+        cutter->setFocus();
+        cutter->selectAll();
+        QTest::keyClicks(cutter, QStringLiteral("0.5"));
+        QTest::keyClick(cutter, Qt::Key_Return);
+        QVERIFY2(machine->unreached().contains(QStringLiteral("a cutter of 0.50 mm does not get in")),
+                 qPrintable(machine->unreached()));
+        const QDir dir(folder());
+        machine->save_to(dir.filePath(QStringLiteral("nut.dxf")));
+        QVERIFY(file_bytes(dir.filePath(QStringLiteral("nut.dxf"))).contains("TOOL"));
+        const QByteArray list = file_bytes(dir.filePath(QStringLiteral("nut.dxf.txt")));
+        QVERIFY(list.count('\n') >= 4); // what is left standing goes along
+        machine->save_to(dir.filePath(QStringLiteral("nut.pdf")));
+        QVERIFY(window()->notice().contains(QStringLiteral(".step or .stl")));
+        machine->choose(MachinePartKind::bridge);
+        machine->save_to(dir.filePath(QStringLiteral("bridge.svg")));
+        QVERIFY(file_bytes(dir.filePath(QStringLiteral("bridge.svg"))).startsWith("<?xml"));
+        cutter->setFocus();
+        cutter->selectAll();
+        QTest::keyClicks(cutter, QStringLiteral("50"));
+        QTest::keyClick(cutter, Qt::Key_Return);
+        QVERIFY(window()->notice().contains(QStringLiteral("a cutter is 0.01 mm to 30.00 mm wide")));
+        window_->again("teal");
+        press(Qt::Key_7, Qt::AltModifier);
+        QVERIFY(machine->unreached().contains(QStringLiteral("no bridge")));
+    }
+
     void every_control_says_what_it_is() {
         for (QWidget* widget : station()->panel()->findChildren<QWidget*>()) {
             if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisible()) continue;

@@ -1,0 +1,25 @@
+#pragma once
+// A DXF drawing of somebody else as outlines, to lie behind a part.
+#include "sheet/drawing.h"
+
+#include <QString>
+
+#include <string>
+
+namespace fm {
+
+struct DxfOutline {
+    std::vector<std::vector<Point>> lines; ///< in mm; curves as chords within a hundredth of a mm of theirs
+    bool units_told = false;               ///< else its numbers are taken as mm
+    std::vector<std::string> left_out;     ///< kinds of entities that are no outline, each once
+    Point low;                             ///< around all lines
+    Point high;
+};
+
+/// Lines, arcs, circles, ellipses, polylines, splines and blocks of a DXF file; the whole of it or nothing.
+/// @throws InputError (dxf_…, file_…): no DXF, nothing drawn in it, too large, broken off
+DxfOutline dxf_outline(const QString& path);
+
+constexpr qint64 largest_dxf_bytes = qint64{64} * 1024 * 1024;
+
+} // namespace fm
