@@ -6972,10 +6972,6 @@
         <translation>klingende Länge</translation>
     </message>
     <message>
-        <source>outline only around slot and pins</source>
-        <translation>Umriss nur um Nut und Stifte</translation>
-    </message>
-    <message>
         <source>Bridge</source>
         <translation>Steg</translation>
     </message>
@@ -7564,10 +7560,6 @@
         <translation>Revision %1</translation>
     </message>
     <message>
-        <source>lengths in %1</source>
-        <translation>Längen in %1</translation>
-    </message>
-    <message>
         <source>scale %1</source>
         <translation>Maßstab %1</translation>
     </message>
@@ -7630,6 +7622,18 @@
     <message>
         <source>hole %1</source>
         <translation>Loch %1</translation>
+    </message>
+    <message>
+        <source>outline not given: drawn plain</source>
+        <translation>Umriss nicht gegeben: schlicht gezeichnet</translation>
+    </message>
+    <message>
+        <source>The job has no bridge: heights are over the fret plane. What the saddle stands on is not in them, so do not cut its height by this sheet.</source>
+        <translation>Der Auftrag hat keinen Steg: Höhen über der Bundebene. Worauf die Einlage steht, ist nicht darin; ihre Höhe nicht nach diesem Blatt schneiden.</translation>
+    </message>
+    <message>
+        <source>lengths: %1</source>
+        <translation>Längen: %1</translation>
     </message>
 </context>
 </TS>

@@ -49,7 +49,9 @@ private:
     }
     static std::vector<std::string> facts(const SheetContext& context) {
         const NeckDesign& neck = context.job.design.neck;
-        const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
+        const auto number = [&](double mm) {
+            return sheet_number(mm, context.job.unit == Unit::thou ? Unit::in : context.job.unit);
+        };
         std::vector<std::string> facts{
             neck.fanned() ? with_values(translate("sheet", "scale lengths %1 and %2"),
                                         number(neck.scale_bass_mm), number(neck.scale_treble_mm))

@@ -23,15 +23,15 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     const BridgeDesign& bridge = *context.job.design.bridge;
     const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
     std::vector<std::string> facts;
+    facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
+                                            : translate("sheet", "right-handed"));
     if (context.solution.bridge->height_mm)
         facts.push_back(
             with_values(translate("sheet", "height %1"), number(*context.solution.bridge->height_mm)));
     if (bridge.anchor == Anchor::pins)
         facts.push_back(with_values(translate("sheet", "pin holes %1, ramps %2 deep"),
                                     number(bridge.pins.hole_mm), number(bridge.pins.ramp_mm)));
-    if (!bridge.outline) facts.push_back(translate("sheet", "outline only around slot and pins"));
-    facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
-                                            : translate("sheet", "right-handed"));
+    if (!bridge.outline) facts.push_back(translate("sheet", "outline not given: drawn plain"));
     return facts;
 }
 

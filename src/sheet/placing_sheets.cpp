@@ -150,7 +150,9 @@ public:
 
 private:
     static std::vector<std::string> facts(const SheetContext& context, double half) {
-        const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
+        const auto number = [&](double mm) {
+            return sheet_number(mm, context.job.unit == Unit::thou ? Unit::in : context.job.unit);
+        };
         return {translate("sheet", "seen from the front, head to the left"),
                 with_values(translate("sheet", "%1 to either side of the centreline"), number(half)),
                 context.job.left_handed ? translate("sheet", "left-handed")

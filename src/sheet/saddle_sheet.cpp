@@ -48,7 +48,8 @@ std::vector<std::string> facts_of(const SheetContext& context) {
         facts.push_back(with_values(translate("sheet", "ends rounded %1"),
                                     number(context.solution.saddle.end_radius_mm)));
     }
-    if (const auto& radius = context.solution.saddle.crown_radius_mm) {
+    constexpr double straight_mm = 5000; // a crown with a longer radius is straight over any saddle
+    if (const auto& radius = context.solution.saddle.crown_radius_mm; radius && *radius < straight_mm) {
         std::string words = with_values(translate("sheet", "crown radius %1"), number(*radius));
         if (const auto block = nearest_block_mm(*radius, context.tools.radius_blocks_mm))
             words += ", " + with_values(translate("sheet", "block %1"), number(*block));
@@ -100,7 +101,8 @@ private:
         strip(centre, strip_top);
         page_.go_to(strip_top - strip_mm - 3.0 - most_string_mm() - highest_);
         page_.page().origin = {centre, page_.y()};
-        page_.page().place(front(), 1.0, page_.page().origin);
+        const bool to_be_cut = saddle_ground(design_, page_.solution()) != SaddleGround::fret_plane;
+        page_.page().place(to_be_cut ? front() : as_picture(front()), 1.0, page_.page().origin);
         page_.side_words(centre, reach() + 3.0, page_.y() + 0.4 * highest_);
         page_.down(5.0);
         page_.rule();
@@ -150,7 +152,7 @@ private:
         const double figures_room = SheetPage::longest(along_it) + 13.0;
         const double right_room = leader_mm + 1.0 + SheetPage::longest(up) + 5.0;
         constexpr double left_room = 8.0;
-        const double rows = SheetPage::table_room(design_.strings.size()) + 16.0;
+        const double rows = SheetPage::table_room(design_.strings.size()) + 26.0;
         const double plan_room = 30.0;
         const double high = page_.y() - page_.bottom() - rows - figures_room - plan_room - 22.0;
         const double wide = page_.width() - left_room - right_room;
@@ -245,11 +247,17 @@ private:
                                            page_.solution().strings[i].compensation_mm));
             rows.push_back(std::move(row));
         }
-        page_.table(columns, rows, page_.bottom() + 14.0);
+        page_.table(columns, rows, page_.bottom() + 24.0);
     }
 
     void notes() {
         page_.down(1.0);
+        if (saddle_ground(design_, page_.solution()) == SaddleGround::fret_plane)
+            page_.paragraph(translate("sheet",
+                                      "The job has no bridge: heights are over the fret plane. What the "
+                                      "saddle stands on is not in them, so do not cut its height by this "
+                                      "sheet."),
+                            0.0, SheetPage::body_em);
         if (page_.solution().travel) return;
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (!is_bridge_top(page_.context()))

@@ -30,7 +30,11 @@ std::string percent(double factor) {
 
 SheetPage::SheetPage(const SheetContext& context, const std::string& word, const std::string& name,
                      const std::vector<std::string>& facts, const std::string& scale, bool landscape)
-    : context_(&context), printed_before_(has_sheet(context.style.before, word)) {
+    // Whole necks are no matter of thou.
+    : context_(&context),
+      unit_(context.job.unit == Unit::thou && (word == "board" || word == "placing") ? Unit::in
+                                                                                     : context.job.unit),
+      printed_before_(has_sheet(context.style.before, word)) {
     page_.width = paper_width_mm(context.style.paper);
     page_.height = paper_height_mm(context.style.paper);
     if (landscape) std::swap(page_.width, page_.height);
@@ -41,7 +45,7 @@ SheetPage::SheetPage(const SheetContext& context, const std::string& word, const
 
 std::string SheetPage::label(double mm) const {
     std::string words = number(mm);
-    if (context_->style.second_unit) words += " (" + sheet_number(mm, second_unit(job().unit)) + ")";
+    if (context_->style.second_unit) words += " (" + sheet_number(mm, second_unit(unit_)) + ")";
     return words;
 }
 
@@ -106,8 +110,8 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     text(left(), y_, fitted_text(page_.title, 6, title_room, true), 6, TextAnchor::left, true);
     text(right(), y_, when, body_em, TextAnchor::right);
     down(6.5);
-    std::string units = with_values(translate("sheet", "lengths in %1"), unit());
-    if (style.second_unit) units += " (" + std::string(unit_word(second_unit(job().unit))) + ")";
+    std::string units = with_values(translate("sheet", "lengths: %1"), unit());
+    if (style.second_unit) units += " (" + std::string(unit_word(second_unit(unit_))) + ")";
     const std::string about =
         (scale.empty() ? "" : with_values(translate("sheet", "scale %1"), scale) + " · ") + units;
     std::string line;

@@ -82,8 +82,8 @@ public:
     void down(double mm) { y_ -= mm; }
     void go_to(double y) { y_ = y; }
 
-    std::string number(double mm) const { return sheet_number(mm, job().unit); }
-    std::string unit() const { return std::string(unit_word(job().unit)); }
+    std::string number(double mm) const { return sheet_number(mm, unit_); }
+    std::string unit() const { return std::string(unit_word(unit_)); }
     /// A length as it stands at a dimension, the second unit in brackets if wanted.
     std::string label(double mm) const;
     /// The same for a number that is remembered: marked if it is not what was printed last.
@@ -130,6 +130,7 @@ private:
     Drawing page_;
     double y_ = 0;
     Figures figures_;
+    Unit unit_;
     std::set<std::string> changed_;
     bool printed_before_ = false;
     Point changed_at_; ///< where the title block says what has changed

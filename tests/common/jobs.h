@@ -30,6 +30,11 @@ inline Job job_of(const Value& document) {
     return std::move(*result.job);
 }
 
+/// How many random jobs a test takes: few in a quick check, many where FAIR_MEASURE_LONG is set.
+inline unsigned jobs_from_seeds(unsigned quick, unsigned thorough) {
+    return qEnvironmentVariableIsSet("FAIR_MEASURE_LONG") ? thorough : quick;
+}
+
 /// A sensible job from a seed: 1 … 14 strings, every spacing and height school, fans, cones, posts, courses.
 class RandomJob {
 public:

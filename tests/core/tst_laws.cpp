@@ -14,11 +14,7 @@ using namespace fm::test;
 
 namespace {
 
-#ifdef __SANITIZE_ADDRESS__
-constexpr unsigned random_jobs = 300; // each takes ten times as long
-#else
-constexpr unsigned random_jobs = 2000;
-#endif
+const unsigned law_jobs = jobs_from_seeds(300, 2000);
 
 bool close(double a, double b, double tolerance) {
     return std::abs(a - b) <= tolerance * std::max({1.0, std::abs(a), std::abs(b)});
@@ -83,7 +79,7 @@ class TestLaws : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void the_mirror_image_has_the_mirrored_solution() {
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             const Design design = job_of(RandomJob(seed).document()).design;
             const Solution a = solve(design);
             const Solution b = solve(mirrored(design));
@@ -103,7 +99,7 @@ private Q_SLOTS:
     }
 
     void everything_scales() {
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             const double by = seed % 2 == 0 ? 1.25 : 0.8;
             Design design = job_of(RandomJob(seed).document()).design;
             // How far a nut may stand forward, and what counts as resting on a fret, are lengths of their
@@ -122,7 +118,7 @@ private Q_SLOTS:
     }
 
     void open_and_pressed_targets_reproduce_each_other() {
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             Design design = job_of(RandomJob(seed).document()).design;
             design.saddle.compensation = CompensationMethod::fixed;
             design.saddle.set_forward = SetForward::keep;
@@ -151,7 +147,7 @@ private Q_SLOTS:
     }
 
     void a_lower_action_never_raises_a_headroom() {
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             RandomJob random(seed);
             Design design = job_of(random.document()).design;
             design.saddle.set_forward = SetForward::keep;
@@ -178,7 +174,7 @@ private Q_SLOTS:
 
     void a_plan_ends_at_the_target() {
         unsigned planned = 0;
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             const Job job = job_of(RandomJob(seed).document_with_readings());
             const Solution target = solve(job.design);
             for (const PlanOrder order : {PlanOrder::neck_saddle_nut, PlanOrder::neck_nut_saddle}) {
@@ -198,12 +194,12 @@ private Q_SLOTS:
                 }
             }
         }
-        QVERIFY(planned > random_jobs); // most of them twice
+        QVERIFY(planned > law_jobs); // most of them twice
     }
 
     void equal_gaps_are_equal() {
         unsigned found = 0;
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             const Design design = job_of(RandomJob(seed).document()).design;
             const bool courses = course_starts(design.strings).size() < design.strings.size();
             const Solution solution = solve(design);
@@ -216,11 +212,11 @@ private Q_SLOTS:
                 QVERIFY(*most - *least < 1e-9);
             }
         }
-        QVERIFY(found > random_jobs / 4);
+        QVERIFY(found > law_jobs / 4);
     }
 
     void an_explained_number_is_the_solved_one() {
-        for (unsigned seed = 0; seed < random_jobs; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
             const Design design = job_of(RandomJob(seed).document()).design;
             const Solution solution = solve(design);
             const std::vector<NumberKey> numbers = all_numbers(solution);
@@ -237,7 +233,7 @@ private Q_SLOTS:
 
     /// Guesses only make it quicker: the same numbers from afar and from near.
     void where_the_search_begins_does_not_matter() {
-        for (unsigned seed = 0; seed < random_jobs / 4; ++seed) {
+        for (unsigned seed = 0; seed < law_jobs / 4; ++seed) {
             Design design = job_of(RandomJob(seed).document()).design;
             const Design before = design;
             const Solution once = solve(before);

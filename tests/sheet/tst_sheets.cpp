@@ -67,12 +67,6 @@ std::vector<double> slots_of(const Job& job) {
     return places;
 }
 
-/// How many random jobs are laid out: FAIR_MEASURE_JOBS, or as many as a quick check has time for.
-unsigned random_jobs() {
-    const int asked = qEnvironmentVariableIntValue("FAIR_MEASURE_JOBS");
-    return asked > 0 ? static_cast<unsigned>(asked) : 60;
-}
-
 void add_demo_rows() {
     QTest::addColumn<QString>("name");
     for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
@@ -118,7 +112,7 @@ void TestSheets::nothing_overlaps() {
 
 void TestSheets::nothing_overlaps_on_random_jobs() {
     QStringList found;
-    for (unsigned seed = 0; seed < random_jobs(); ++seed) {
+    for (unsigned seed = 0; seed < jobs_from_seeds(60, 300); ++seed) {
         const Job job = job_of(RandomJob(seed).document_with_readings());
         SheetStyle style = style_of(seed % 2 ? Paper::a4 : Paper::letter);
         style.second_unit = seed % 3 == 0;

@@ -143,6 +143,9 @@ private Q_SLOTS:
 
     void every_choice_can_be_made_and_taken_back() {
         for (const char* job : demo_jobs) {
+            // Two jobs have every choice between them; the others where there is time.
+            const bool has_most = std::string_view(job) == "kittiwake" || std::string_view(job) == "curlew";
+            if (!has_most && !qEnvironmentVariableIsSet("FAIR_MEASURE_LONG")) continue;
             window_->again(job);
             for (const int view : {0, 1, 2, 4, 5}) {
                 show_view(view);
