@@ -1,5 +1,6 @@
 // The layout of one page from top to bottom.
 #include "core/bridge_outline.h"
+#include "core/check.h"
 #include "sheet/bridge_views.h"
 #include "sheet/part_sheets.h"
 
@@ -84,6 +85,8 @@ public:
             page_ = page_of(page_.context(), scale_);
         }
         list();
+        page_.down(1.0);
+        page_.doubts(about_the_bridge);
         sheets.push_back({page_.finished(), page_.figures()});
         return sheets;
     }

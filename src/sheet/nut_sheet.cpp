@@ -1,4 +1,5 @@
 // The layout of one page from top to bottom.
+#include "core/check.h"
 #include "core/tools.h"
 #include "sheet/nut_views.h"
 #include "sheet/part_sheets.h"
@@ -65,6 +66,7 @@ public:
             with_values(translate("sheet", "Where nothing else is said: ± %1. Stop at the floor plus twice "
                                            "its ±, string up, read again."),
                         page_.number(0.1)));
+        page_.doubts(about_the_nut);
         return {page_.finished(), page_.figures()};
     }
 

@@ -1,4 +1,5 @@
 // The layout of one page from top to bottom.
+#include "core/check.h"
 #include "sheet/part_sheets.h"
 #include "sheet/saddle_views.h"
 
@@ -80,6 +81,7 @@ public:
         plan();
         list();
         notes();
+        page_.doubts(about_the_saddle);
         return {page_.finished(), page_.figures()};
     }
 

@@ -93,6 +93,17 @@ void SheetPage::paragraph(const std::string& words, double indent_mm, double em,
     }
 }
 
+void SheetPage::doubts(bool (*belongs)(const Message&)) {
+    constexpr double line_mm = 1.45 * small_em;
+    for (const Message& doubt : solution().warnings) {
+        if (doubt.severity == Severity::note || !belongs(doubt)) continue;
+        const std::string words = "\u26A0 " + sheet_message(doubt, unit_);
+        const auto lines = static_cast<double>(wrapped_text(words, small_em, width()).size());
+        if (y_ - lines * line_mm < bottom()) return;
+        paragraph(words);
+    }
+}
+
 void SheetPage::side_words(double centre, double half, double y) {
     for (const double side : {-1.0, 1.0})
         text(centre + side * (half + 3.0), y,

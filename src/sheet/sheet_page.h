@@ -98,6 +98,8 @@ public:
     void heading(const std::string& words, const std::string& remark = {});
     /// Words over as many lines as they need, and down.
     void paragraph(const std::string& words, double indent_mm = 0, double em = small_em, double right_mm = 0);
+    /// What is doubtful about the part, as far as there is room: nobody should cut by a sheet that hides it.
+    void doubts(bool (*belongs)(const Message&));
     /// BASS and TREBLE outside a part.
     void side_words(double centre, double half, double y);
 

@@ -1,6 +1,5 @@
 #include "sheet/sheet_words.h"
 
-#include "core/message.h"
 #include "sheet/fonts.h"
 
 #include <QCoreApplication>
@@ -45,6 +44,19 @@ std::string with_values(const std::string& text, const std::string& first, const
 std::string sheet_sentence(std::string_view id) {
     const std::string english(english_template(id));
     return translate("messages", english.c_str());
+}
+
+std::string sheet_message(const Message& message, Unit unit) {
+    struct Shown {
+        Unit unit;
+        std::string operator()(const std::string& text) const { return text; }
+        std::string operator()(LengthMm length) const { return length_text(length.mm, unit); }
+        std::string operator()(AngleDeg angle) const { return fixed_text(angle.deg, 1) + "°"; }
+        std::string operator()(double value) const { return QString::number(value, 'g', 6).toStdString(); }
+        std::string operator()(int value) const { return std::to_string(value); }
+    };
+    return filled(sheet_sentence(message.id), message,
+                  [unit](const Argument& argument) { return std::visit(Shown{unit}, argument); });
 }
 
 std::string sheet_number(double length_mm, Unit unit) {

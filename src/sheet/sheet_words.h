@@ -1,5 +1,6 @@
 #pragma once
 // Words and numbers as sheets print them.
+#include "core/message.h"
 #include "core/units.h"
 
 #include <string>
@@ -25,6 +26,8 @@ std::string translate(const char* context, const char* text);
 /// A text with values in the places of %1 and %2.
 std::string with_values(const std::string& text, const std::string& first);
 std::string with_values(const std::string& text, const std::string& first, const std::string& second);
+/// A message in the application's language, lengths in that unit.
+std::string sheet_message(const Message& message, Unit unit);
 /// The sentence of a message id in the application's language, with values in their places.
 std::string sheet_sentence(std::string_view id);
 

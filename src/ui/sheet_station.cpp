@@ -4,6 +4,7 @@
 #include "sheet/fonts.h"
 #include "ui/texts.h"
 
+#include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
 #include <QFileDialog>

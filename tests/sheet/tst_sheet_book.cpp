@@ -151,6 +151,7 @@ private Q_SLOTS:
     void single_saddles_have_their_edge();
     void a_bridge_too_large_says_so();
     void blanks_too_small_are_told();
+    void what_is_doubtful_is_on_the_sheet();
 };
 
 void TestSheetBook::every_page_has_true_bars() {
@@ -380,6 +381,19 @@ void TestSheetBook::blanks_too_small_are_told() {
     QVERIFY(says(small.front(), "short in height"));
     const Job good = demo_job(QStringLiteral("kittiwake"));
     QVERIFY(!says(printed(good, {SheetPart::cuts}, style_of(Paper::a4)).sheets.front(), "short in"));
+}
+
+void TestSheetBook::what_is_doubtful_is_on_the_sheet() {
+    // Slots that merge, and a bridge so high that nothing of the saddle stands out.
+    Value document = demo_document("kittiwake");
+    document = with(document, "nut.spacing",
+                    parse_json(R"({"method": "given", "each_mm": [-13, -12.9, -12.8, 13]})"));
+    const Sheet nut = printed(job_of(document), {SheetPart::nut}, style_of(Paper::a4)).sheets.front();
+    QVERIFY(says(nut, "\u26A0") && says(nut, "touch"));
+    const Job high = job_of(with(demo_document("kittiwake"), "bridge.height_mm", 14.0));
+    QVERIFY(says(printed(high, {SheetPart::bridge}, style_of(Paper::a4)).sheets.front(), "\u26A0"));
+    const Job good = job_of(without(demo_document("lantern"), "limits"));
+    QVERIFY(!says(printed(good, {SheetPart::saddle}, style_of(Paper::a4)).sheets.front(), "\u26A0"));
 }
 
 QTEST_MAIN(TestSheetBook)
