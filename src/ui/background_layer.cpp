@@ -14,6 +14,7 @@ namespace fm {
 
 namespace {
 
+constexpr double shown_share = 0.3;
 constexpr int most_side_px = 4000; // of a picture as it is kept
 
 QString tr(const char* text) {
@@ -70,6 +71,8 @@ void BackgroundLayer::paint(QPainter& painter, const Background& background,
         // A picture's rows run down, the drawing's y runs up.
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         painter.scale(1.0, -1.0);
+        painter.setOpacity(
+            shown_share); // pale, so that every number over it can be read by day and in the evening
         painter.drawImage(QRectF(0, -box_.height(), box_.width(), box_.height()), picture_);
     } else {
         QPen pen(theme().take_off, 1.2);
