@@ -16,7 +16,8 @@ namespace {
 std::vector<Point> around(const std::vector<Point>& bottom, std::vector<Point> top, double sign) {
     std::vector<Point> profile;
     for (const Point& p : bottom) profile.push_back({sign * p.x, p.y});
-    for (auto p = top.rbegin(); p != top.rend(); ++p) profile.push_back({sign * p->x, p->y});
+    std::reverse(top.begin(), top.end());
+    for (const Point& p : top) profile.push_back({sign * p.x, p.y});
     if (sign > 0) return profile;
     // Mirrored: the bottom again from left to right, so that the profile runs the same way round.
     std::reverse(profile.begin(), profile.begin() + static_cast<std::ptrdiff_t>(bottom.size()));
