@@ -27,6 +27,8 @@ public:
     void zoom_home();
     /// Waits for two clicks on the drawing and tells where they were.
     void ask_two_points();
+    /// From the mm of the drawing a background lies behind to the widget.
+    virtual QTransform to_widget() const { return {}; }
 
 Q_SIGNALS:
     void two_points(QPointF first_mm, QPointF second_mm);
@@ -52,8 +54,6 @@ protected:
     /// The point of the widget that zoom leaves where it is when nothing is moved.
     virtual QPointF still_point() const = 0;
     virtual std::optional<std::size_t> string_at(QPointF at) const = 0;
-    /// From the mm of the drawing a background lies behind to the widget.
-    virtual QTransform to_widget() const { return {}; }
     /// Paints what lies behind the drawing. @returns whether anything does
     bool paint_background(QPainter& painter, const std::optional<Background>& background);
 

@@ -12,13 +12,13 @@ class PlacingCanvas : public PartCanvas {
     Q_OBJECT
 public:
     PlacingCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
+    QTransform to_widget() const override;
 
 protected:
     void lay_out() override;
     void paint_views(QPainter& painter) override;
     QPointF still_point() const override;
     std::optional<std::size_t> string_at(QPointF at) const override;
-    QTransform to_widget() const override;
 
 private:
     struct Place {

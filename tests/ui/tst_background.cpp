@@ -133,12 +133,7 @@ private:
     /// Where the drawing puts a point: found by the known place of its zero and its scale.
     void click_at(BackgroundPoint mm) {
         PartCanvas* canvas = window()->bridge()->canvas();
-        struct Shown : PartCanvas {
-            static QTransform of(const PartCanvas* one) {
-                return static_cast<const Shown*>(one)->to_widget();
-            }
-        };
-        const QPointF at = Shown::of(canvas).map(QPointF(mm.x, mm.y));
+        const QPointF at = canvas->to_widget().map(QPointF(mm.x, mm.y));
         QTest::mouseClick(canvas, Qt::LeftButton, {}, at.toPoint());
     }
     QString ruler_picture() {
