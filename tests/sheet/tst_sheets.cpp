@@ -67,6 +67,17 @@ std::vector<double> slots_of(const Job& job) {
     return places;
 }
 
+/// Whether a reader found the three check bars: 100 mm lying and standing, 4 inches lying.
+bool has_true_bars(const Value& seen) {
+    const auto found = [&](double length, bool stands) {
+        for (const Value& bar : *find(seen, "bars")->array())
+            if (std::abs((*bar.array())[0].number() - length) < 0.001 && *(*bar.array())[1].flag() == stands)
+                return true;
+        return false;
+    };
+    return found(100.0, false) && found(100.0, true) && found(101.6, false);
+}
+
 void add_demo_rows() {
     QTest::addColumn<QString>("name");
     for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
@@ -161,6 +172,7 @@ void TestSheets::the_svg_is_true() {
     const QTemporaryDir dir;
     const Job job = job_of(demo_document(name.toLatin1().constData()));
     const Value seen = measured("measure_svg.py", saved(dir, sheet_of(job), "sheet.svg"));
+    QVERIFY(has_true_bars(seen));
     QCOMPARE(*find(seen, "width")->text(), std::string("210mm"));
     QCOMPARE(*find(seen, "height")->text(), std::string("297mm"));
     QCOMPARE(*find(seen, "viewBox")->text(), std::string("0 0 210 297"));
@@ -180,6 +192,7 @@ void TestSheets::the_dxf_is_true() {
     const Value seen = measured("measure_dxf.py", saved(dir, sheet_of(job), "sheet.dxf"));
     QCOMPARE(find(seen, "errors")->number(), 0.0);
     QCOMPARE(find(seen, "repairs")->number(), 0.0);
+    QVERIFY(has_true_bars(seen));
     QCOMPARE(find(seen, "units")->number(), 4.0); // mm
     QCOMPARE(*find(seen, "version")->text(), std::string("AC1015"));
     for (const char* layer : {"CUT", "SLOT", "HOLE", "SCRIBE", "CENTRE", "DIMENSION", "TEXT"})
