@@ -14,7 +14,7 @@ using namespace fm::test;
 
 namespace {
 
-const unsigned law_jobs = jobs_from_seeds(300, 2000);
+const unsigned law_jobs = jobs_from_seeds(150, 2000);
 
 bool close(double a, double b, double tolerance) {
     return std::abs(a - b) <= tolerance * std::max({1.0, std::abs(a), std::abs(b)});

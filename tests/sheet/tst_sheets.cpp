@@ -123,7 +123,7 @@ void TestSheets::nothing_overlaps() {
 
 void TestSheets::nothing_overlaps_on_random_jobs() {
     QStringList found;
-    for (unsigned seed = 0; seed < jobs_from_seeds(60, 300); ++seed) {
+    for (unsigned seed = 0; seed < jobs_from_seeds(30, 300); ++seed) {
         const Job job = job_of(RandomJob(seed).document_with_readings());
         SheetStyle style = style_of(seed % 2 ? Paper::a4 : Paper::letter);
         style.second_unit = seed % 3 == 0;
