@@ -7635,5 +7635,9 @@
         <source>lengths: %1</source>
         <translation>Längen: %1</translation>
     </message>
+    <message>
+        <source>grain</source>
+        <translation>Faser</translation>
+    </message>
 </context>
 </TS>

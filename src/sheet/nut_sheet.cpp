@@ -100,6 +100,9 @@ private:
                            {centre, page_.y()});
         page_.text(centre + half_ + 3.0, page_.y() + design_.nut.thickness_mm - 0.75 * em,
                    translate("sheet", "HEAD"), em);
+        if (design_.nut.material == "hardwood")
+            page_.text(centre - half_ - 3.0, page_.y() + 0.5 * design_.nut.thickness_mm - 0.4 * em,
+                       grain_words(), em, TextAnchor::right);
         page_.down(4.0);
         page_.rule();
     }

@@ -106,6 +106,8 @@ private:
         const bool to_be_cut = saddle_ground(design_, page_.solution()) != SaddleGround::fret_plane;
         page_.page().place(to_be_cut ? front() : as_picture(front()), 1.0, page_.page().origin);
         page_.side_words(centre, reach() + 3.0, page_.y() + 0.4 * highest_);
+        if (design_.saddle.material == "hardwood")
+            page_.text(centre - reach() - 6.0, page_.y() - 3.4, grain_words(), em, TextAnchor::right);
         page_.down(5.0);
         page_.rule();
     }

@@ -71,6 +71,10 @@ Unit second_unit(Unit unit) {
     return unit == Unit::mm ? Unit::in : Unit::mm;
 }
 
+std::string grain_words() {
+    return translate("sheet", "grain") + " \u2194";
+}
+
 std::string material_name(const std::string& material) {
     if (material == "bone") return translate("sheet", "bone");
     if (material == "brass") return translate("sheet", "brass");

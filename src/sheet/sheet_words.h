@@ -36,6 +36,9 @@ std::string sheet_number(double length_mm, Unit unit);
 /// The unit that stands in brackets beside the job's own.
 Unit second_unit(Unit unit);
 
+/// The mark of wood whose grain runs along the part.
+std::string grain_words();
+
 /// The name of a material as it is shown.
 std::string material_name(const std::string& material);
 

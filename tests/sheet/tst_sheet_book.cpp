@@ -379,6 +379,12 @@ void TestSheetBook::blanks_too_small_are_told() {
     const Value document = with(demo_document("kittiwake"), "nut.blank.height_mm", 5.0);
     const std::vector<Sheet> small = printed(job_of(document), {SheetPart::cuts}, style_of(Paper::a4)).sheets;
     QVERIFY(says(small.front(), "short in height"));
+    // Wood has its grain marked on the template, bone has none.
+    QVERIFY(says(printed(job_of(document), {SheetPart::nut}, style_of(Paper::a4)).sheets.front(),
+                 "grain \u2194"));
+    QVERIFY(!says(
+        printed(demo_job(QStringLiteral("curlew")), {SheetPart::nut}, style_of(Paper::a4)).sheets.front(),
+        "grain"));
     const Job good = demo_job(QStringLiteral("kittiwake"));
     QVERIFY(!says(printed(good, {SheetPart::cuts}, style_of(Paper::a4)).sheets.front(), "short in"));
 }
