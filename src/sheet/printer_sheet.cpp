@@ -9,24 +9,7 @@ namespace {
 constexpr Stroke line{0.13, Ink::line, LineStyle::solid};
 constexpr double em = SheetPage::body_em;
 
-void bar(SheetPage& page, Point from, bool upright, const std::string& words) {
-    const double length = test_bar_mm;
-    const Point to = upright ? Point{from.x, from.y + length} : Point{from.x + length, from.y};
-    page.page().add(line_path(Layer::dimension, from, to, line));
-    for (const Point& end : {from, to}) {
-        const Point tick = upright ? Point{4.0, 0.0} : Point{0.0, 4.0};
-        page.page().add(line_path(Layer::dimension, {end.x - tick.x, end.y - tick.y},
-                                  {end.x + tick.x, end.y + tick.y}, line));
-    }
-    Text text;
-    text.text = words;
-    text.em_mm = em;
-    text.anchor = TextAnchor::middle;
-    text.upright = upright;
-    text.at =
-        upright ? Point{from.x - 1.5, from.y + 0.5 * length} : Point{from.x + 0.5 * length, from.y + 1.5};
-    page.page().add(text);
-}
+constexpr SheetPage::BarLook bar_look{4.0, 1.5, em};
 
 } // namespace
 
@@ -53,9 +36,10 @@ Sheet printer_sheet(const SheetContext& context) {
                               {corner.x + test_frame_wide_mm, corner.y + test_frame_high_mm},
                               {0.13, Ink::line, LineStyle::centre}));
     const std::string bar_words = page.label(test_bar_mm) + " " + page.unit();
-    bar(page, {corner.x - 10.0, corner.y + 10.0}, true,
-        with_values(translate("sheet", "bar Y, %1"), bar_words));
-    bar(page, {corner.x, corner.y - 8.0}, false, with_values(translate("sheet", "bar X, %1"), bar_words));
+    page.bar({corner.x - 10.0, corner.y + 10.0}, test_bar_mm, true,
+             with_values(translate("sheet", "bar Y, %1"), bar_words), bar_look);
+    page.bar({corner.x, corner.y - 8.0}, test_bar_mm, false,
+             with_values(translate("sheet", "bar X, %1"), bar_words), bar_look);
     page.text(corner.x + test_frame_wide_mm + 3.0, corner.y + 0.5 * test_frame_high_mm,
               with_values(translate("sheet", "side %1"), page.label(test_frame_high_mm)), em);
     page.text(corner.x + 0.5 * test_frame_wide_mm, top + 1.5,

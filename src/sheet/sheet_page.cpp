@@ -220,9 +220,11 @@ double SheetPage::longest(const std::vector<Ordinate>& values) {
 
 void SheetPage::check_bars() {
     const double y = margin_mm + 3.0;
-    bar({left(), y}, 100.0, false, "100 mm");
-    bar({left(), y + 8.0}, 4.0 * mm_per_inch, false, "4 in");
-    bar({page_.width - 8.0, margin_mm}, 100.0, true, "100 mm");
+    constexpr BarLook lying{1.5, 0.9, small_em};
+    constexpr BarLook standing{1.2, -3.1, small_em}; // in the margin, its words on the outer side
+    bar({left(), y}, 100.0, false, "100 mm", lying);
+    bar({left(), y + 8.0}, 4.0 * mm_per_inch, false, "4 in", lying);
+    bar({page_.width - 8.0, margin_mm}, 100.0, true, "100 mm", standing);
     std::vector<std::string> lines{translate("sheet", "Print at 100 %, not fitted to the page."),
                                    translate("sheet", "Check the bars with a caliper before cutting.")};
     if (const auto& printer = context_->style.printer)
@@ -238,21 +240,21 @@ void SheetPage::check_bars() {
     }
 }
 
-void SheetPage::bar(Point from, double length, bool upright, const std::string& words) {
+void SheetPage::bar(Point from, double length, bool upright, const std::string& words, const BarLook& look) {
     const Point to = upright ? Point{from.x, from.y + length} : Point{from.x + length, from.y};
     page_.add(line_path(Layer::dimension, from, to, bar_line));
     for (const Point& end : {from, to}) {
-        const Point tick = upright ? Point{1.2, 0.0} : Point{0.0, 1.5};
+        const Point tick = upright ? Point{look.tick_mm, 0.0} : Point{0.0, look.tick_mm};
         page_.add(line_path(Layer::dimension, {end.x - tick.x, end.y - tick.y},
                             {end.x + tick.x, end.y + tick.y}, bar_line));
     }
     Text item;
     item.text = words;
-    item.em_mm = small_em;
+    item.em_mm = look.em_mm;
     item.anchor = TextAnchor::middle;
     item.upright = upright;
-    item.at =
-        upright ? Point{from.x + 3.1, from.y + 0.5 * length} : Point{from.x + 0.5 * length, from.y + 0.9};
+    item.at = upright ? Point{from.x - look.words_off_mm, from.y + 0.5 * length}
+                      : Point{from.x + 0.5 * length, from.y + look.words_off_mm};
     page_.add(item);
 }
 

@@ -100,6 +100,14 @@ public:
     void paragraph(const std::string& words, double indent_mm = 0, double em = small_em, double right_mm = 0);
     /// What is doubtful about the part, as far as there is room: nobody should cut by a sheet that hides it.
     void doubts(bool (*belongs)(const Message&));
+    /// How a bar to be measured looks: half of its cross lines, how far its words stand off it, their size.
+    struct BarLook {
+        double tick_mm;
+        double words_off_mm;
+        double em_mm;
+    };
+    /// A bar of that true length with cross lines at its ends.
+    void bar(Point from, double length, bool upright, const std::string& words, const BarLook& look);
     /// BASS and TREBLE outside a part.
     void side_words(double centre, double half, double y);
 
@@ -124,7 +132,6 @@ private:
     static constexpr double most_row_mm = 6.2;
     void title_block(const std::vector<std::string>& facts, const std::string& scale);
     void check_bars();
-    void bar(Point from, double length, bool upright, const std::string& words);
     /// Its words, marked if it is not what was printed last.
     std::string marked(const std::string& name, double value, const std::string& words);
 

@@ -3,6 +3,7 @@
 #include "core/message.h"
 #include "job/pictures.h"
 #include "ui/flow_layout.h"
+#include "ui/plain_button.h"
 #include "ui/texts.h"
 
 #include <QFileDialog>
@@ -16,15 +17,6 @@ namespace fm {
 namespace {
 
 constexpr double first_wide_mm = 120; // a picture whose scale is not known yet is laid as wide as this
-
-QToolButton* button(const QString& text, const QString& tip) {
-    auto* made = new QToolButton;
-    made->setText(text);
-    made->setToolTip(tip);
-    made->setProperty("plain", true);
-    made->setMinimumHeight(34);
-    return made;
-}
 
 QWidget* under_caption(QWidget* field, const QString& words) {
     auto* box = new QWidget;
@@ -42,11 +34,12 @@ QWidget* under_caption(QWidget* field, const QString& words) {
 
 BackgroundPage::BackgroundPage(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), binder_(binder), view_(view),
-      lay_(button(tr("A drawing or a picture…"),
-                  tr("Lay a DXF, PNG or JPEG of what is there behind the drawing"))),
-      two_points_(button(tr("Set true by two points…"),
-                         tr("Click two places on the drawing and enter how far they truly are apart"))),
-      away_(button(tr("Take away"), tr("Nothing behind the drawing; the file stays in the job's folder"))),
+      lay_(plain_button(tr("A drawing or a picture…"),
+                        tr("Lay a DXF, PNG or JPEG of what is there behind the drawing"))),
+      two_points_(plain_button(tr("Set true by two points…"),
+                               tr("Click two places on the drawing and enter how far they truly are apart"))),
+      away_(plain_button(tr("Take away"),
+                         tr("Nothing behind the drawing; the file stays in the job's folder"))),
       apart_(new ValueField(QStringLiteral("apart_mm"), tr("how far the two points are apart"),
                             FieldKind::length, this)),
       apart_box_(nullptr), says_(new QLabel) {

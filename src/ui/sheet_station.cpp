@@ -2,6 +2,7 @@
 
 #include "job/job_file.h"
 #include "sheet/fonts.h"
+#include "ui/plain_button.h"
 #include "ui/texts.h"
 
 #include <QCoreApplication>
@@ -28,15 +29,6 @@ namespace {
 
 /// The languages of sheets, in the order of the choice: the window's, then these.
 constexpr std::array language_codes{"", "en", "de"};
-
-QToolButton* button(const QString& text, const QString& tip) {
-    auto* made = new QToolButton;
-    made->setText(text);
-    made->setToolTip(tip);
-    made->setProperty("plain", true);
-    made->setMinimumHeight(36);
-    return made;
-}
 
 QString part_words(SheetPart part) {
     return QCoreApplication::translate("sheet", sheet_parts()[static_cast<std::size_t>(part)].english);
@@ -113,8 +105,8 @@ QWidget* SheetStation::build_panel() {
     connect(printer_, &PrinterPanel::refused, this, &SheetStation::refused);
     column->addWidget(printer_);
     auto* buttons = new QHBoxLayout;
-    auto* print = button(tr("Print…"), tr("Print these sheets in true size (Ctrl+P)"));
-    auto* save = button(tr("Save as a file…"), tr("Save these sheets as PDF, SVG or DXF (Ctrl+E)"));
+    auto* print = plain_button(tr("Print…"), tr("Print these sheets in true size (Ctrl+P)"));
+    auto* save = plain_button(tr("Save as a file…"), tr("Save these sheets as PDF, SVG or DXF (Ctrl+E)"));
     connect(print, &QToolButton::clicked, this, &SheetStation::print_dialog);
     connect(save, &QToolButton::clicked, this, &SheetStation::save_dialog);
     buttons->addWidget(print);

@@ -21,7 +21,7 @@ namespace {
 constexpr int state_left = 66;    // left of a station's state, and a little room at its right
 constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
 
-QToolButton* plain_button(const QString& text, const QString& tip) {
+QToolButton* bare_button(const QString& text, const QString& tip) {
     auto* button = new QToolButton;
     button->setText(text);
     button->setToolTip(tip);
@@ -180,7 +180,7 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     stations_.push_back(add_station(column, Station::sheets, tr("Sheets"),
                                     tr("The sheets: templates, lists and cards on paper (Alt+7)")));
     column->addSpacing(6);
-    jobs_ = plain_button(tr("Jobs") + QStringLiteral(" ▾"), {});
+    jobs_ = bare_button(tr("Jobs") + QStringLiteral(" ▾"), {});
     jobs_->setPopupMode(QToolButton::InstantPopup);
     jobs_->setMenu(new QMenu(jobs_));
     connect(jobs_->menu(), &QMenu::aboutToShow, this, &StationPath::list_jobs);
@@ -202,7 +202,7 @@ StationPath::Entry StationPath::add_station(QVBoxLayout* column, Station station
     row->addSpacing(30);
     auto* words = new QVBoxLayout;
     words->setSpacing(0);
-    entry.button = plain_button(name, tip);
+    entry.button = bare_button(name, tip);
     QFont font = shipped_font(true);
     font.setPixelSize(17);
     entry.button->setFont(font);

@@ -4,6 +4,7 @@
 #include "job/string_edits.h"
 #include "job/string_set.h"
 #include "sheet/fonts.h"
+#include "ui/plain_button.h"
 #include "ui/row_delegate.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
@@ -62,15 +63,6 @@ public:
     }
 };
 
-QToolButton* plain(const QString& text, const QString& tip) {
-    auto* button = new QToolButton;
-    button->setText(text);
-    button->setToolTip(tip);
-    button->setProperty("plain", true);
-    button->setMinimumHeight(34);
-    return button;
-}
-
 } // namespace
 
 StringsStation::StringsStation(Session& session, const ViewState& view, QWidget* parent)
@@ -91,14 +83,14 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     strong.setPixelSize(17);
     total_->setFont(strong);
     head->addWidget(total_, 1);
-    auto* read =
-        plain(tr("Read a set…"), tr("Pitch, gauge and make-up of all strings from a CSV file (Ctrl+I)"));
-    add_ = plain(tr("Add one"), tr("A string like the chosen one, on its treble side (Ins)"));
-    take_out_ = plain(tr("Take out"), tr("The chosen string, and all that is said of it (Ctrl+Del)"));
+    auto* read = plain_button(tr("Read a set…"),
+                              tr("Pitch, gauge and make-up of all strings from a CSV file (Ctrl+I)"));
+    add_ = plain_button(tr("Add one"), tr("A string like the chosen one, on its treble side (Ins)"));
+    take_out_ = plain_button(tr("Take out"), tr("The chosen string, and all that is said of it (Ctrl+Del)"));
     head->addWidget(add_);
     head->addWidget(take_out_);
     head->addWidget(read);
-    sets_ = plain(tr("Shop's sets") + QStringLiteral(" ▾"), tr("A set from the shop's list"));
+    sets_ = plain_button(tr("Shop's sets") + QStringLiteral(" ▾"), tr("A set from the shop's list"));
     sets_->setPopupMode(QToolButton::InstantPopup);
     sets_->setMenu(new QMenu(sets_));
     connect(sets_->menu(), &QMenu::aboutToShow, this, &StringsStation::list_sets);
@@ -135,8 +127,8 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     tuned_column->addWidget(a4);
     foot->addWidget(tuned);
     foot->addStretch(1);
-    together_ = plain(tr("One course"), tr("The selected neighbours stand together as a course"));
-    alone_ = plain(tr("Single"), tr("The selected strings stand alone again"));
+    together_ = plain_button(tr("One course"), tr("The selected neighbours stand together as a course"));
+    alone_ = plain_button(tr("Single"), tr("The selected strings stand alone again"));
     foot->addWidget(together_);
     foot->addWidget(alone_);
     column->addLayout(foot);
