@@ -2,7 +2,7 @@
 
 # Open CASCADE, and what it links to, makes the solid models; without it the program builds and makes none.
 packages_solids="libocct-data-exchange-dev libocct-modeling-algorithms-dev libtbb-dev"
-packages_build="cmake ninja-build g++ qt6-base-dev qt6-tools-dev qt6-tools-dev-tools qt6-l10n-tools
+packages_build="cmake ninja-build g++ qt6-base-dev qt6-serialport-dev qt6-tools-dev qt6-tools-dev-tools qt6-l10n-tools
     qt6-translations-l10n nlohmann-json3-dev libpolyclipping-dev libdxflib-dev libgl-dev $packages_solids"
 packages_check="xvfb xauth poppler-utils python3 python3-ezdxf python3-pil"
 packages_all="clang-format clang-tidy clang-14 libclang-rt-14-dev git"

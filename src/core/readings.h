@@ -41,6 +41,19 @@ struct ReadingGauges {
     std::string relief;
 };
 
+/// The parts that are set or filed at the bench.
+enum class BenchPart { relief, saddle, nut };
+
+/// What was done at the bench since the reading before this one.
+struct BenchWork {
+    BenchPart part = BenchPart::nut;
+    std::optional<std::size_t> string;   ///< worked on; none: the whole part, or the rod
+    double wanted_mm = 0;                ///< what was to come off in this pass; 0: only read again; negative: filled
+    std::optional<EdgeMargins> whole_mm; ///< off the whole part under the outer strings; negative: raised
+    int turned_eighths = 0;              ///< of the truss rod; positive: tightened
+    std::optional<double> u_mm;          ///< of this reading, where its gauge does not say it: two leaves
+};
+
 struct ReadingEntry {
     ReadingState state = ReadingState::found;
     std::string when; ///< ISO 8601, or empty
@@ -49,6 +62,7 @@ struct ReadingEntry {
     std::vector<StringReadings> strings; ///< one a string, or empty
     ReadingGauges gauges;
     std::optional<std::size_t> replaces; ///< an earlier entry, in file order
+    std::optional<BenchWork> bench;      ///< read at the bench, and what was done before it
 };
 
 /// What is known of one string from all entries.

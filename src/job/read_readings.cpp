@@ -47,6 +47,22 @@ std::string read_gauge(Reader& reader, std::string_view key) {
     return std::string(words[reader.word(key, words, 0)]);
 }
 
+std::optional<BenchWork> read_bench(Reader& entry, int strings) {
+    if (!entry.has("bench")) return std::nullopt;
+    Reader reader = entry.object("bench", true);
+    BenchWork work;
+    work.part = static_cast<BenchPart>(reader.word("part", {"relief", "saddle", "nut"}, std::nullopt));
+    if (reader.has("string")) work.string = static_cast<std::size_t>(reader.whole("string", 0, strings - 1));
+    work.wanted_mm = reader.number_or("wanted_mm", 0.0, {-20.0, 20.0});
+    if (reader.has("whole_mm")) {
+        Reader whole = reader.object("whole_mm", true);
+        work.whole_mm = EdgeMargins{whole.number("bass", {-20.0, 20.0}), whole.number("treble", {-20.0, 20.0})};
+    }
+    work.turned_eighths = reader.whole_or("turned_eighths", 0, -80, 80);
+    work.u_mm = reader.number_if("u_mm", {0.0001, 1.0});
+    return work;
+}
+
 } // namespace
 
 std::vector<SurveyFinding> read_survey(Reader& root) {
@@ -82,6 +98,7 @@ std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {
             entry.replaces = static_cast<std::size_t>(
                 reader.whole("replaces", 0, std::max(0, static_cast<int>(entries.size()) - 1)));
         const std::size_t count = design.strings.size();
+        entry.bench = read_bench(reader, static_cast<int>(count));
         for (Reader& string : reader.objects("strings", count, count, false))
             entry.strings.push_back(read_string_readings(string, design.neck.frets));
         entries.push_back(std::move(entry));

@@ -33,6 +33,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
 }
 
 MainWindow::~MainWindow() {
+    delete bench_;
     delete takeCentralWidget(); // its parts read the session, which goes before a window's children do
 }
 
@@ -89,10 +90,12 @@ void MainWindow::connect_parts() {
         notice_->hide(); // it was about the job before
         restore_view();
         if (session_.read_only()) show_notice(session_.read_only_why(), false);
+        QSettings().setValue(QStringLiteral("last"), session_.path());
         remember(session_.path());
     });
     connect(&session_, &Session::trouble, this, [this](const QString& text, bool file_changed) {
         show_notice(text, file_changed);
+        if (bench_) bench_->say(text);
         notice_is_trouble_ = true;
     });
     connect(&session_, &Session::trouble_over, this, [this] {
@@ -176,6 +179,7 @@ void MainWindow::refresh() {
         drawn->show_table(view_.table);
     }
     if (drawn && drawn == nut_) cut_list_->refresh();
+    if (bench_) bench_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
@@ -274,6 +278,10 @@ void MainWindow::choose_station(Station station) {
     if (station == Station::strings) strings()->table()->setFocus();
     if (station == Station::sheets) sheets()->pages()->setFocus();
     if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
+    if (!bench_ || bench_->isHidden()) return;
+    // At the bench the station's own part is worked on; without one the bench is left.
+    const auto part = bench_part(station);
+    part ? go_to_bench(*part) : bench_->leave();
 }
 
 /// The working of the place on the board.
@@ -356,13 +364,12 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
     const bool narrow = is_narrow();
     path_->setFixedWidth(narrow ? 178 : 192);
     for (QWidget* list : lists_) list->setFixedWidth(list_width());
+    if (bench_) bench_->setGeometry(rect());
     working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
     leave_field();
-    QSettings settings;
-    settings.setValue(QStringLiteral("last"), session_.path());
     keep_view();
     // A job that cannot be written stays open: closing would lose the last steps.
     session_.save() ? event->accept() : event->ignore();

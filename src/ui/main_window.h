@@ -1,4 +1,5 @@
 #pragma once
+#include "ui/bench_view.h"
 #include "ui/bridge_station.h"
 #include "ui/cut_list.h"
 #include "ui/finder.h"
@@ -48,6 +49,7 @@ public:
     FretBoard* board() { return board_; }
     StringsStation* strings();
     SheetStation* sheets();
+    BenchView* bench() { return bench_; }      ///< once gone to
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
     HelpWindow* help() { return help_; } ///< once asked for
@@ -70,6 +72,9 @@ public:
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
     void choose_measure(BoardMeasure measure);
+    /// The whole window for filing: the part of the station in sight, else the nut.
+    void go_to_bench();
+    void go_to_bench(BenchPart part);
     /// Enlarges what is in sight, or draws it smaller; 0: the whole of it again.
     void zoom(double factor);
     /// The drawing's values as a table, or the drawing again.
@@ -106,6 +111,9 @@ private:
     QString first_number(Station station) const;
     void build_menus();
     void build_view_menu();
+    void build_bench_menu();
+    void build_help_menu();
+    void change_bench_habits(const std::function<void(BenchHabits&)>& change);
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
                  const std::function<void()>& act);
     void refresh();
@@ -158,6 +166,7 @@ private:
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;
     SheetStation* sheets_ = nullptr;
+    BenchView* bench_ = nullptr; ///< over everything, while it is open
     std::vector<QWidget*> lists_;      ///< beside the stations
     QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
     WorkingBar* working_ = nullptr;

@@ -118,6 +118,69 @@ void MainWindow::build_menus() {
             list ? list->copy() : cut_list_->copy();
         });
     build_view_menu();
+    build_bench_menu();
+    build_help_menu();
+}
+
+void MainWindow::build_bench_menu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Bench"));
+    menu->setToolTipsVisible(true);
+    add(menu, tr("At the &bench"), QKeySequence(Qt::Key_F),
+        tr("The whole window for filing: one string, one number, readable from across the room"),
+        [this] { go_to_bench(); });
+    menu->addSeparator();
+    QMenu* order = menu->addMenu(tr("&Order of the strings"));
+    auto* group = new QActionGroup(order);
+    const QString names[] = {tr("bass to treble"), tr("treble to bass"), tr("the most to take off first"),
+                             tr("round and round, a pass each")};
+    for (int i = 0; i < 4; ++i) {
+        QAction* action = add(order, names[i], {}, tr("Which string comes next at the bench"), [this, i] {
+            change_bench_habits([i](BenchHabits& habits) { habits.order = static_cast<FilingHabit>(i); });
+        });
+        action->setCheckable(true);
+        group->addAction(action);
+    }
+    QAction* sounds = add(menu, tr("&Sounds"), {}, tr("One sound when a string is there, three when it is too deep"),
+                          [this] { change_bench_habits([](BenchHabits& habits) { habits.sounds = !habits.sounds; }); });
+    sounds->setCheckable(true);
+    connect(menu, &QMenu::aboutToShow, this, [this, group, sounds] {
+        const BenchHabits& habits = session_.workshop().bench();
+        group->actions()[static_cast<int>(habits.order)]->setChecked(true);
+        sounds->setChecked(habits.sounds);
+    });
+}
+
+void MainWindow::change_bench_habits(const std::function<void(BenchHabits&)>& change) {
+    BenchHabits habits = session_.workshop().bench();
+    change(habits);
+    try {
+        keep_bench(session_.workshop().folder(), habits);
+        session_.set_workshop(Workshop(session_.workshop().folder()));
+    } catch (const InputError& error) {
+        show_notice(message_text(error.message(), Unit::mm), false);
+    }
+}
+
+void MainWindow::go_to_bench() {
+    go_to_bench(bench_part(view_.station).value_or(BenchPart::nut));
+}
+
+void MainWindow::go_to_bench(BenchPart part) {
+    if (!session_.is_open()) return;
+    leave_field();
+    if (!bench_) {
+        bench_ = new BenchView(session_, this);
+        bench_->setGeometry(rect());
+        connect(bench_, &BenchView::left, this, [this] {
+            keep_view();
+            refresh();
+            if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
+        });
+        connect(bench_, &BenchView::string_chosen, this, &MainWindow::choose_string);
+        connect(bench_, &BenchView::unit_asked, this, &MainWindow::next_unit);
+    }
+    bench_->begin(part);
+    keep_view();
 }
 
 void MainWindow::build_view_menu() {
@@ -208,6 +271,9 @@ void MainWindow::build_view_menu() {
             [this, code = code] { Q_EMIT language_chosen(code); });
     add(look, tr("Find a nu&mber or an action"), QKeySequence(tr("Ctrl+K")),
         tr("Find any number, value or action by its words"), [this] { show_finder(); });
+}
+
+void MainWindow::build_help_menu() {
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     help->setToolTipsVisible(true);
     add(help, tr("&Help on this station"), QKeySequence(Qt::Key_F1),
@@ -282,7 +348,10 @@ void MainWindow::keep_view() const {
                            QString::number(static_cast<int>(view_.stage)),
                            QString::number(static_cast<int>(view_.side)),
                            QString::number(nut_->pages()->page()),
-                           QLatin1String(station_words[static_cast<std::size_t>(view_.station)])};
+                           QLatin1String(station_words[static_cast<std::size_t>(view_.station)]),
+                           bench_ && !bench_->isHidden()
+                               ? QString::fromLatin1(part_word(bench_->worker().part()).data())
+                               : QString()};
     QSettings settings;
     settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
 }
@@ -291,7 +360,10 @@ void MainWindow::restore_view() {
     view_ = ViewState{};
     const QString key = QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex());
     const QStringList kept = QSettings().value(key).toStringList();
-    if (kept.size() != 6) return;
+    if (kept.size() != 7) {
+        if (bench_ && !bench_->isHidden()) bench_->leave();
+        return;
+    }
     const auto number = [&](int at, int most) { return std::clamp(kept[at].toInt(), 0, most); };
     view_.string =
         static_cast<std::size_t>(number(0, static_cast<int>(session_.state().job.design.strings.size()) - 1));
@@ -302,6 +374,9 @@ void MainWindow::restore_view() {
     for (std::size_t i = 0; i < station_words.size(); ++i)
         if (kept[5] == QLatin1String(station_words[i])) view_.station = static_cast<Station>(i);
     key_name_ = first_number(view_.station);
+    for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
+        if (kept[6] == QLatin1String(part_word(part).data())) return go_to_bench(part);
+    if (bench_ && !bench_->isHidden()) bench_->leave();
 }
 
 void MainWindow::fill_recent() {

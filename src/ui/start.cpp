@@ -35,7 +35,8 @@ const QStringList& stations() {
     static const QStringList words = [] {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
-        return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board");
+        return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
+                    << QStringLiteral("bench") << QStringLiteral("bench-saddle") << QStringLiteral("bench-relief");
     }();
     return words;
 }
@@ -59,9 +60,8 @@ StartOptions start_options(const QStringList& words) {
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
     option("station",
-           "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), or "
-           "board "
-           "(where it sounds and buzzes).",
+           "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), board "
+           "(where it sounds and buzzes), or bench, bench-saddle, bench-relief (at the bench).",
            "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
@@ -153,6 +153,13 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     } else if (options.station == QLatin1String("behind")) {
         window.choose_station(Station::nut);
         window.choose_behind(true);
+    } else if (options.station.startsWith(QLatin1String("bench"))) {
+        window.go_to_bench(options.station.endsWith(QLatin1String("saddle"))   ? BenchPart::saddle
+                           : options.station.endsWith(QLatin1String("relief")) ? BenchPart::relief
+                                                                               : BenchPart::nut);
+        if (options.string >= 1 && options.string <= count)
+            window.bench()->worker().choose(static_cast<std::size_t>(count - options.string));
+        window.bench()->refresh();
     } else if (static_cast<Station>(station) != window.view().station)
         window.choose_station(static_cast<Station>(station));
     window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));

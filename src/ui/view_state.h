@@ -3,6 +3,7 @@
 
 #include <array>
 #include <cstddef>
+#include <optional>
 
 namespace fm {
 
@@ -10,6 +11,15 @@ namespace fm {
 enum class Station { survey, neck, strings, nut, saddle, bridge, sheets };
 /// What they are called where a person does not read it: settings, the command line.
 inline constexpr std::array station_words{"survey", "neck", "strings", "nut", "saddle", "bridge", "sheets"};
+/// The part of a station that is worked on at the bench, if it has one.
+constexpr std::optional<BenchPart> bench_part(Station station) {
+    switch (station) {
+    case Station::neck: return BenchPart::relief;
+    case Station::nut: return BenchPart::nut;
+    case Station::saddle: return BenchPart::saddle;
+    default: return std::nullopt;
+    }
+}
 enum class Datum { seat, board, frets, blank_top };
 enum class CutStage { blank, fitted };
 enum class NutSide { found, target };

@@ -64,6 +64,24 @@ std::vector<ShopPrinter> read_printers(Reader& root) {
     return printers;
 }
 
+Hand read_hand(Reader hands, std::string_view key) {
+    if (!hands.has(key)) return {};
+    Reader hand = hands.object(key, true);
+    return {hand.whole("passes", 0, 1000000), hand.number("took", {0.05, 20.0}),
+            hand.number("scatter", {0.0, 10.0})};
+}
+
+BenchHabits read_bench(Reader& root) {
+    Reader reader = root.object("bench", false);
+    BenchHabits bench;
+    const std::vector<std::string_view> words(std::begin(order_words), std::end(order_words));
+    bench.order = static_cast<FilingHabit>(reader.word("order", words, 0));
+    bench.sounds = reader.flag_or("sounds", false);
+    bench.nut_hand = read_hand(reader.object("hands", false), "nut");
+    bench.saddle_hand = read_hand(reader.object("hands", false), "saddle");
+    return bench;
+}
+
 QString file_of(const QString& folder) {
     return QDir(folder).filePath(QStringLiteral("workshop.json"));
 }
@@ -83,6 +101,7 @@ Workshop::Workshop(const QString& folder) : folder_(folder) {
     tables_ = read_tables(root);
     string_sets_ = read_string_sets(root, document);
     printers_ = read_printers(root);
+    bench_ = read_bench(root);
     if (!problems.empty()) throw InputError(problems.front());
 }
 
@@ -105,8 +124,10 @@ const ShopPrinter* Workshop::printer(std::string_view name) const {
     return nullptr;
 }
 
-void keep_printer(const QString& folder, const ShopPrinter& printer) {
-    (void)print_scale(printer.bar_x_mm, printer.bar_y_mm); // refuses what no test page reads
+namespace {
+
+/// The workshop's file with a change, written whole; a new one where there is none.
+template <class Change> void change_workshop(const QString& folder, const Change& changed) {
     const QString path = file_of(folder);
     Value document = parse_json(R"({"format": "fair-measure-workshop", "version": 1})");
     std::optional<FileMark> mark;
@@ -115,19 +136,44 @@ void keep_printer(const QString& folder, const ShopPrinter& printer) {
         document = parse_json(file.text.toStdString());
         mark = file.mark;
     }
-    const Value* list = find(document, "printers");
-    if (!list || !list->array()) document = with(document, "printers", Value::Array{});
-    const Value::Array& printers = *find(document, "printers")->array();
-    std::size_t place = 0;
-    while (place < printers.size() && printers[place].member("name") &&
-           *printers[place].member("name") != Value(printer.name))
-        ++place;
-    const std::string key = "printers[" + std::to_string(place) + "]";
-    if (place == printers.size()) document = with(document, key, Value(Value::Object{}));
-    document = with(document, key + ".name", printer.name);
-    document = with(document, key + ".bar_x_mm", printer.bar_x_mm);
-    document = with(document, key + ".bar_y_mm", printer.bar_y_mm);
-    save_file(path, QByteArray::fromStdString(written_json(document)), mark ? &*mark : nullptr);
+    save_file(path, QByteArray::fromStdString(written_json(changed(document))), mark ? &*mark : nullptr);
+}
+
+Value with_hand(const Value& document, const std::string& key, const Hand& hand) {
+    if (hand.passes == 0) return document;
+    Value changed = with(document, key + ".passes", hand.passes);
+    changed = with(changed, key + ".took", hand.took);
+    return with(changed, key + ".scatter", hand.scatter);
+}
+
+} // namespace
+
+void keep_printer(const QString& folder, const ShopPrinter& printer) {
+    (void)print_scale(printer.bar_x_mm, printer.bar_y_mm); // refuses what no test page reads
+    change_workshop(folder, [&](Value document) {
+        const Value* list = find(document, "printers");
+        if (!list || !list->array()) document = with(document, "printers", Value::Array{});
+        const Value::Array& printers = *find(document, "printers")->array();
+        std::size_t place = 0;
+        while (place < printers.size() && printers[place].member("name") &&
+               *printers[place].member("name") != Value(printer.name))
+            ++place;
+        const std::string key = "printers[" + std::to_string(place) + "]";
+        if (place == printers.size()) document = with(document, key, Value(Value::Object{}));
+        document = with(document, key + ".name", printer.name);
+        document = with(document, key + ".bar_x_mm", printer.bar_x_mm);
+        return with(document, key + ".bar_y_mm", printer.bar_y_mm);
+    });
+}
+
+void keep_bench(const QString& folder, const BenchHabits& bench) {
+    change_workshop(folder, [&](Value document) {
+        document = with(document, "bench.order",
+                        std::string(order_words[static_cast<std::size_t>(bench.order)]));
+        document = with(document, "bench.sounds", bench.sounds);
+        document = with_hand(document, "bench.hands.nut", bench.nut_hand);
+        return with_hand(document, "bench.hands.saddle", bench.saddle_hand);
+    });
 }
 
 void copy_demo_workshop(const QString& folder) {

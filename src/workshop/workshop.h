@@ -1,5 +1,6 @@
 #pragma once
 // The workshop folder: workshop.json with the shop's own things, and the jobs beside it.
+#include "core/filing.h"
 #include "core/shop_work.h"
 #include "job/job.h"
 
@@ -34,6 +35,18 @@ struct ShopPrinter {
     double bar_y_mm = 0;
 };
 
+/// How the shop works at the bench, and what it has learned of its hand.
+struct BenchHabits {
+    FilingHabit order = FilingHabit::bass_to_treble;
+    bool sounds = false;
+    Hand nut_hand;
+    Hand saddle_hand;
+
+    const Hand& hand(BenchPart part) const { return part == BenchPart::nut ? nut_hand : saddle_hand; }
+};
+/// The words of the orders in workshop.json, as they are listed in FilingHabit.
+inline constexpr std::string_view order_words[] = {"bass_to_treble", "treble_to_bass", "worst_first", "round"};
+
 class Workshop {
 public:
     /// No folder: an empty shop.
@@ -48,6 +61,7 @@ public:
     const ShopTables& tables() const { return tables_; }
     const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
     const std::vector<ShopPrinter>& printers() const { return printers_; }
+    const BenchHabits& bench() const { return bench_; }
     /// A printer by its name; nullptr if the shop has none of it.
     const ShopPrinter* printer(std::string_view name) const;
     /// Paths of the jobs in the folder, by name.
@@ -63,6 +77,7 @@ private:
     ShopTables tables_;
     std::vector<ShopStringSet> string_sets_;
     std::vector<ShopPrinter> printers_;
+    BenchHabits bench_;
 };
 
 /// The tools a job is cut with: its own, else the shop's.
@@ -74,6 +89,10 @@ inline const Tools& tools_of(const Job& job, const Workshop& workshop) {
 /// stays.
 /// @throws InputError for readings that are none of a test page, or a file that cannot be written
 void keep_printer(const QString& folder, const ShopPrinter& printer);
+
+/// Writes how the shop works at the bench into the workshop of a folder; what else stands there stays.
+/// @throws InputError for a file that cannot be written
+void keep_bench(const QString& folder, const BenchHabits& bench);
 
 /// Copies the shipped demo workshop into a folder; files already there stay.
 /// @throws InputError if it cannot be written

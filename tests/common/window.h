@@ -37,6 +37,7 @@ public:
         copy_demo_workshop(dir_.path());
     }
     MainWindow* operator->() const { return window_.get(); }
+    MainWindow& window() const { return *window_; }
     const State& state() const { return window_->session().state(); }
     QString path(const char* name) const { return QDir(dir_.path()).filePath(QLatin1String(name)); }
 

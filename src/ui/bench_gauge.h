@@ -1,0 +1,59 @@
+#pragma once
+#include "gauge/serial_gauge.h"
+#include "ui/bench_work.h"
+
+#include <QWidget>
+
+#include <functional>
+
+class QComboBox;
+class QLabel;
+class QProcess;
+class QToolButton;
+
+namespace fm {
+
+/// The digital gauge at the bench: where it is plugged in, what it says, and a simulated one to try it with.
+class BenchGauge : public QWidget {
+    Q_OBJECT
+public:
+    explicit BenchGauge(QWidget* parent);
+    ~BenchGauge() override;
+
+    SerialGauge& serial() { return serial_; }
+    bool is_simulated() const { return process_ != nullptr; }
+    QString status() const;
+    /// Listens at a port; says what is in the way.
+    void listen(const QString& port);
+    void disconnect_gauge();
+    /// Starts the simulated gauge on a job file, its options beside it, and listens to it.
+    void simulate(const QString& job, const QStringList& options = {});
+    /// Tells the simulated one what was done, and has its button pressed.
+    void tell(const QByteArray& line);
+    /// Asks for the truth, and returns its answer; "" without one.
+    QByteArray ask(const QByteArray& line);
+
+    /// The program of the simulated gauge: beside this one.
+    QString program;
+    /// Starts the simulated gauge for the open job; set by the bench.
+    std::function<void()> simulate_open_job;
+
+Q_SIGNALS:
+    void pressed(double mm);
+    void live(double mm);
+    void said(const QString& text); ///< something went wrong, or was not understood
+
+private:
+    void show_status();
+    void fill_ports();
+
+    SerialGauge serial_;
+    QProcess* process_ = nullptr;
+    QComboBox* ports_;
+    QComboBox* units_;
+    QToolButton* connect_;
+    QToolButton* simulate_;
+    QLabel* status_;
+};
+
+} // namespace fm
