@@ -112,6 +112,399 @@
     </message>
 </context>
 <context>
+    <name>fm::BenchGauge</name>
+    <message>
+        <source>Listen</source>
+        <translation>Horchen</translation>
+    </message>
+    <message>
+        <source>Listen at this port: then press the gauge&apos;s button</source>
+        <translation>An diesem Anschluss horchen: dann den Knopf des Messmittels drücken</translation>
+    </message>
+    <message>
+        <source>Simulated gauge</source>
+        <translation>Simuliertes Messmittel</translation>
+    </message>
+    <message>
+        <source>Start a gauge that is not there, with an instrument and a hand of its own: + files the pass and reads it</source>
+        <translation>Ein Messmittel starten, das es nicht gibt, mit eigenem Instrument und eigener Hand: + feilt den Gang und misst</translation>
+    </message>
+    <message>
+        <source>Port of the gauge</source>
+        <translation>Anschluss des Messmittels</translation>
+    </message>
+    <message>
+        <source>Where the gauge is plugged in: a port the system lists, or a path typed in</source>
+        <translation>Wo das Messmittel steckt: ein Anschluss, den das System nennt, oder ein getippter Pfad</translation>
+    </message>
+    <message>
+        <source>Unit of a gauge that does not say it</source>
+        <translation>Einheit eines Messmittels, das sie nicht nennt</translation>
+    </message>
+    <message>
+        <source>Gauge</source>
+        <translation>Messmittel</translation>
+    </message>
+    <message>
+        <source>The gauge sent something that is no reading: “%1”</source>
+        <translation>Das Messmittel schickte etwas, das keine Messung ist: „%1“</translation>
+    </message>
+    <message>
+        <source>The gauge is gone (%1). Type the reading, or plug it in and listen again</source>
+        <translation>Das Messmittel ist weg (%1). Die Messung tippen, oder einstecken und wieder horchen</translation>
+    </message>
+    <message>
+        <source>no gauge</source>
+        <translation>kein Messmittel</translation>
+    </message>
+    <message>
+        <source>listening: press the gauge&apos;s button</source>
+        <translation>horcht: den Knopf des Messmittels drücken</translation>
+    </message>
+    <message>
+        <source>gauge heard</source>
+        <translation>Messmittel gehört</translation>
+    </message>
+    <message>
+        <source>Let go</source>
+        <translation>Loslassen</translation>
+    </message>
+    <message>
+        <source>End simulation</source>
+        <translation>Simulation beenden</translation>
+    </message>
+    <message>
+        <source>Type the port the gauge is plugged into</source>
+        <translation>Den Anschluss tippen, an dem das Messmittel steckt</translation>
+    </message>
+    <message>
+        <source>The simulated gauge did not start</source>
+        <translation>Das simulierte Messmittel startete nicht</translation>
+    </message>
+</context>
+<context>
+    <name>fm::BenchView</name>
+    <message>
+        <source>Bench message</source>
+        <translation>Meldung der Werkbank</translation>
+    </message>
+    <message>
+        <source>What the gauge reads; two leaves as 0.40 &lt; 0.45, or with two points between</source>
+        <translation>Was das Messmittel zeigt; zwei Fühlerlehren als 0.40 &lt; 0.45, oder mit zwei Punkten dazwischen</translation>
+    </message>
+    <message>
+        <source>Enter when it is done</source>
+        <translation>Eingabe, wenn getan</translation>
+    </message>
+    <message>
+        <source>Enter: it is done. * : not now.
+− takes the last one back. Esc leaves.</source>
+        <translation>Eingabe: getan. * : jetzt nicht.
+− nimmt das Letzte zurück. Esc verlässt.</translation>
+    </message>
+    <message>
+        <source>Enter keeps it. Same string until it is there,
+then the next. − takes the last one back.</source>
+        <translation>Eingabe behält. Dieselbe Saite bis zum Ziel,
+dann die nächste. − nimmt das Letzte zurück.</translation>
+    </message>
+    <message>
+        <source>%1 is far from what should be there. In inches it would be %2. Enter: it was inches. / : it is %1. − : not taken</source>
+        <translation>%1 ist weit von dem, was da sein sollte. In Zoll wäre es %2. Eingabe: es waren Zoll. / : es sind %1. − : nicht nehmen</translation>
+    </message>
+    <message>
+        <source>%1 is far from what should be there. In mm it would be %2. Enter: it was mm. / : it is %1. − : not taken</source>
+        <translation>%1 ist weit von dem, was da sein sollte. In mm wäre es %2. Eingabe: es waren mm. / : es sind %1. − : nicht nehmen</translation>
+    </message>
+    <message>
+        <source>%1 kept.</source>
+        <translation>%1 behalten.</translation>
+    </message>
+    <message>
+        <source>%1 is there: %2.</source>
+        <translation>%1 ist am Ziel: %2.</translation>
+    </message>
+    <message>
+        <source>That is more than before, though a pass was made: read it again, or take it back.</source>
+        <translation>Das ist mehr als vorher, obwohl gefeilt wurde: noch einmal messen oder zurücknehmen.</translation>
+    </message>
+    <message>
+        <source>The last one is taken back.</source>
+        <translation>Das Letzte ist zurückgenommen.</translation>
+    </message>
+    <message>
+        <source>course %1</source>
+        <translation>Chor %1</translation>
+    </message>
+    <message>
+        <source>course %1, low</source>
+        <translation>Chor %1, tiefe Saite</translation>
+    </message>
+    <message>
+        <source>course %1, high</source>
+        <translation>Chor %1, hohe Saite</translation>
+    </message>
+    <message>
+        <source>no file of the shop fits</source>
+        <translation>keine Feile der Werkstatt passt</translation>
+    </message>
+    <message>
+        <source>file %1</source>
+        <translation>Feile %1</translation>
+    </message>
+    <message>
+        <source>file %1, rocked</source>
+        <translation>Feile %1, gewiegt</translation>
+    </message>
+    <message>
+        <source>Leaves on the board under the file: %1.</source>
+        <translation>Fühlerlehren auf dem Griffbrett unter der Feile: %1.</translation>
+    </message>
+    <message>
+        <source>The gauge alone would allow %1; this hand took %2 of its passes, give or take %3.</source>
+        <translation>Das Messmittel allein ließe %1 zu; diese Hand nahm das %2-Fache, mehr oder weniger %3.</translation>
+    </message>
+    <message>
+        <source>Read again to be sure. Packing under the saddle by %1 (Ctrl+Enter when it is in), or a new saddle.</source>
+        <translation>Zur Sicherheit noch einmal messen. Einlage um %1 unterlegen (Strg+Eingabe, wenn es liegt) oder eine neue Einlage.</translation>
+    </message>
+    <message>
+        <source>Read again to be sure. Fill the slot by %1 or more (Ctrl+Enter when it is filled), or lift the nut by %2. The nut station weighs it up.</source>
+        <translation>Zur Sicherheit noch einmal messen. Kerbe um %1 oder mehr füllen (Strg+Eingabe, wenn gefüllt) oder den Sattel um %2 heben. Die Station Sattel wägt ab.</translation>
+    </message>
+    <message>
+        <source>Relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>gap under the straight string</source>
+        <translation>Spalt unter der geraden Saite</translation>
+    </message>
+    <message>
+        <source>Small turns; stop when it binds; know which way it goes. When unsure, a professional.</source>
+        <translation>Kleine Drehungen; aufhören, wenn es klemmt; die Richtung kennen. Im Zweifel zum Fachmann.</translation>
+    </message>
+    <message>
+        <source>less relief: tighten the rod</source>
+        <translation>weniger Krümmung: Halsstab anziehen</translation>
+    </message>
+    <message>
+        <source>more relief: loosen the rod</source>
+        <translation>mehr Krümmung: Halsstab lösen</translation>
+    </message>
+    <message>
+        <source>, about %1, then read</source>
+        <translation>, etwa %1, dann messen</translation>
+    </message>
+    <message>
+        <source> by less than an eighth, then read</source>
+        <translation> um weniger als eine achtel Drehung, dann messen</translation>
+    </message>
+    <message>
+        <source> a little, then read</source>
+        <translation> ein wenig, dann messen</translation>
+    </message>
+    <message>
+        <source>Turned: %1 %2. + changes it.</source>
+        <translation>Gedreht: %1 %2. + ändert es.</translation>
+    </message>
+    <message>
+        <source>tighter</source>
+        <translation>fester</translation>
+    </message>
+    <message>
+        <source>looser</source>
+        <translation>loser</translation>
+    </message>
+    <message>
+        <source>+ logs the turn, an eighth a press.</source>
+        <translation>+ hält die Drehung fest, je Druck eine achtel.</translation>
+    </message>
+    <message>
+        <source>The whole nut</source>
+        <translation>Der ganze Sattel</translation>
+    </message>
+    <message>
+        <source>The whole saddle</source>
+        <translation>Die ganze Einlage</translation>
+    </message>
+    <message>
+        <source>shim under the nut, before its slots are filed</source>
+        <translation>unter den Sattel legen, bevor seine Kerben gefeilt werden</translation>
+    </message>
+    <message>
+        <source>packing under the saddle at the bass end, %1 at the treble end</source>
+        <translation>unter die Einlage an der Bassseite, %1 an der Diskantseite</translation>
+    </message>
+    <message>
+        <source>off the saddle&apos;s bottom at the bass string, %1 at the treble string</source>
+        <translation>von der Unterseite der Einlage an der Basssaite, %1 an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>Slacken the strings. Clean joint; the shim is glued to the nut, not to the seat. Glue: fumes, eyes, fingers.</source>
+        <translation>Saiten entspannen. Saubere Fuge; die Unterlage wird an den Sattel geleimt, nicht an den Sitz. Kleber: Dämpfe, Augen, Finger.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings. Bottom flat and square on the stone; dust: mask. String up before reading.</source>
+        <translation>Saiten entspannen. Unterseite eben und winklig auf dem Stein; Staub: Maske. Vor dem Messen stimmen.</translation>
+    </message>
+    <message>
+        <source>off the slot in this pass, then string up and read</source>
+        <translation>aus der Kerbe in diesem Gang, dann aufziehen und messen</translation>
+    </message>
+    <message>
+        <source>lower at the screw, then tune and read</source>
+        <translation>an der Schraube tiefer, dann stimmen und messen</translation>
+    </message>
+    <message>
+        <source>off the top under this string, then string up and read</source>
+        <translation>von oben unter dieser Saite, dann aufziehen und messen</translation>
+    </message>
+    <message>
+        <source>over its target: too near to file. Read it once more</source>
+        <translation>über dem Ziel: zu nah zum Feilen. Noch einmal messen</translation>
+    </message>
+    <message>
+        <source>Each reading makes the mean surer; * leaves the string as it is.</source>
+        <translation>Jede Messung macht das Mittel sicherer; * lässt die Saite, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>this string is there</source>
+        <translation>diese Saite ist am Ziel</translation>
+    </message>
+    <message>
+        <source>too deep: so much is missing under the string</source>
+        <translation>zu tief: so viel fehlt unter der Saite</translation>
+    </message>
+    <message>
+        <source>too low: so much is missing under the string</source>
+        <translation>zu niedrig: so viel fehlt unter der Saite</translation>
+    </message>
+    <message>
+        <source>an eighth of a turn</source>
+        <translation>eine achtel Drehung</translation>
+    </message>
+    <message>
+        <source>a quarter turn</source>
+        <translation>eine viertel Drehung</translation>
+    </message>
+    <message>
+        <source>three eighths of a turn</source>
+        <translation>drei achtel Drehungen</translation>
+    </message>
+    <message>
+        <source>half a turn</source>
+        <translation>eine halbe Drehung</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>no string has both a nut and an action reading yet: take them at the survey</source>
+        <translation>noch hat keine Saite eine Messung am Sattel und eine der Saitenlage: beim Befund nehmen</translation>
+    </message>
+    <message>
+        <source>string %1 of %2</source>
+        <translation>Saite %1 von %2</translation>
+    </message>
+    <message>
+        <source>height over fret 12</source>
+        <translation>Höhe über Bund 12</translation>
+    </message>
+    <message>
+        <source>over fret 12, capo at 1</source>
+        <translation>über Bund 12, Kapodaster am 1.</translation>
+    </message>
+    <message>
+        <source>gap over fret 1, pressed at %1</source>
+        <translation>Spalt über Bund 1, gedrückt am %1.</translation>
+    </message>
+    <message>
+        <source>gap over fret 1</source>
+        <translation>Spalt über Bund 1</translation>
+    </message>
+    <message>
+        <source>is what it should read now: read it before the first stroke</source>
+        <translation>sollte es jetzt sein: vor dem ersten Strich messen</translation>
+    </message>
+    <message>
+        <source>was read last: read it again before the rod is touched</source>
+        <translation>wurde zuletzt gemessen: noch einmal messen, bevor der Stab gedreht wird</translation>
+    </message>
+    <message>
+        <source>from what is wanted: the neck is there</source>
+        <translation>vom Gewünschten: der Hals ist am Ziel</translation>
+    </message>
+    <message>
+        <source>%1 now, mean of %2</source>
+        <translation>%1 jetzt, Mittel aus %2</translation>
+    </message>
+    <message>
+        <source>%1 now</source>
+        <translation>%1 jetzt</translation>
+    </message>
+    <message>
+        <source>%1 stop</source>
+        <translation>%1 halt</translation>
+    </message>
+    <message>
+        <source>%1 wanted</source>
+        <translation>%1 Ziel</translation>
+    </message>
+</context>
+<context>
+    <name>fm::BenchWorker</name>
+    <message>
+        <source>relief read, %1</source>
+        <translation>Halskrümmung gemessen, %1</translation>
+    </message>
+    <message>
+        <source>reading %1, %2</source>
+        <translation>Messung %1, %2</translation>
+    </message>
+    <message>
+        <source>nut shimmed by %1</source>
+        <translation>Sattel um %1 unterlegt</translation>
+    </message>
+    <message>
+        <source>saddle raised</source>
+        <translation>Einlage gehoben</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s bottom taken down</source>
+        <translation>Unterseite der Einlage abgenommen</translation>
+    </message>
+    <message>
+        <source>saddle packed</source>
+        <translation>Einlage unterlegt</translation>
+    </message>
+    <message>
+        <source>slot of %1 filled</source>
+        <translation>Kerbe von %1 gefüllt</translation>
+    </message>
+    <message>
+        <source>reading taken back</source>
+        <translation>Messung zurückgenommen</translation>
+    </message>
+    <message>
+        <source>Nothing was read at the bench last: there is nothing to take back</source>
+        <translation>Zuletzt wurde nicht an der Werkbank gemessen: nichts zurückzunehmen</translation>
+    </message>
+</context>
+<context>
     <name>fm::BridgeCanvas</name>
     <message>
         <source>Drawing of the bridge</source>
@@ -1604,6 +1997,50 @@
     <message>
         <source>Save nut, saddle or bridge alone, with the way of a cutter, or as a solid</source>
         <translation>Sattel, Einlage oder Steg allein speichern, mit dem Weg eines Fräsers oder als Körper</translation>
+    </message>
+    <message>
+        <source>&amp;Bench</source>
+        <translation>&amp;Werkbank</translation>
+    </message>
+    <message>
+        <source>At the &amp;bench</source>
+        <translation>An der &amp;Werkbank</translation>
+    </message>
+    <message>
+        <source>The whole window for filing: one string, one number, readable from across the room</source>
+        <translation>Das ganze Fenster zum Feilen: eine Saite, eine Zahl, quer durch den Raum lesbar</translation>
+    </message>
+    <message>
+        <source>&amp;Order of the strings</source>
+        <translation>&amp;Reihenfolge der Saiten</translation>
+    </message>
+    <message>
+        <source>bass to treble</source>
+        <translation>vom Bass zum Diskant</translation>
+    </message>
+    <message>
+        <source>treble to bass</source>
+        <translation>vom Diskant zum Bass</translation>
+    </message>
+    <message>
+        <source>the most to take off first</source>
+        <translation>wo am meisten abzunehmen ist zuerst</translation>
+    </message>
+    <message>
+        <source>round and round, a pass each</source>
+        <translation>reihum, je ein Gang</translation>
+    </message>
+    <message>
+        <source>Which string comes next at the bench</source>
+        <translation>Welche Saite an der Werkbank als nächste kommt</translation>
+    </message>
+    <message>
+        <source>&amp;Sounds</source>
+        <translation>&amp;Töne</translation>
+    </message>
+    <message>
+        <source>One sound when a string is there, three when it is too deep</source>
+        <translation>Ein Ton, wenn eine Saite am Ziel ist, drei, wenn sie zu tief ist</translation>
     </message>
 </context>
 <context>
@@ -3315,6 +3752,17 @@
     <message>
         <source>nothing read yet: enter the action in the list of the fitted saddle</source>
         <translation>noch nichts gelesen: die Saitenlage in die Liste der vorhandenen Einlage eintragen</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SerialGauge</name>
+    <message>
+        <source>half a line</source>
+        <translation>eine halbe Zeile</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

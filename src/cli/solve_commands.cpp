@@ -3,6 +3,7 @@
 #include "cli/explain_text.h"
 #include "cli/plan_json.h"
 #include "cli/solution_json.h"
+#include "core/reading_doubts.h"
 #include "core/uncertainty.h"
 
 #include <algorithm>
@@ -63,7 +64,11 @@ CommandResult check_command(const Words& words) {
     JobResult read = read_job(document_at(words.plain[0]));
     std::vector<Message> problems = std::move(read.problems);
     if (read.job) {
-        problems = solve(read.job->design).warnings;
+        const Solution solution = solve(read.job->design);
+        problems = solution.warnings;
+        const std::vector<Message> readings =
+            reading_doubts(read.job->design, solution, read.job->readings);
+        problems.insert(problems.end(), readings.begin(), readings.end());
         const std::vector<Message> found = survey_doubts(read.job->survey);
         problems.insert(problems.end(), found.begin(), found.end());
         if (read.job->read_only())

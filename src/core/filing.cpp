@@ -13,7 +13,8 @@ namespace {
 
 // A file takes no less in one stroke; less than this is no pass.
 constexpr double least_pass_mm = 0.005;
-// There: nineteen times in twenty the gap truly lies no higher than two standard deviations of the gauge over it.
+// There: nineteen times in twenty the gap truly lies no higher than two standard deviations of the gauge over
+// it.
 constexpr double sure = 1.645;
 // Less than this is neither sanded off a bottom nor laid under it: nothing smaller can be read.
 constexpr double least_whole_mm = 0.02;
@@ -98,7 +99,8 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
         if (work.part != part || (here && !gap_mm)) story.run.begin();
         if (!here) continue;
         if (work.whole_mm)
-            story.raised_mm -= work.whole_mm->bass_mm + (work.whole_mm->treble_mm - work.whole_mm->bass_mm) * place;
+            story.raised_mm -=
+                work.whole_mm->bass_mm + (work.whole_mm->treble_mm - work.whole_mm->bass_mm) * place;
         else if (!gap_mm)
             story.raised_mm -= work.wanted_mm;
         if (!gap_mm) continue;
@@ -154,7 +156,8 @@ Filing relief_filing(const Design& design, const std::vector<ReadingEntry>& entr
     Filing filing;
     const auto relief = found_relief(design, in_order(entries));
     if (relief)
-        filing.wanted_mm = Neck(design.neck).relief_depth_mm(relief->from_fret, relief->at_fret, relief->to_fret);
+        filing.wanted_mm =
+            Neck(design.neck).relief_depth_mm(relief->from_fret, relief->at_fret, relief->to_fret);
     const Run run = story_of(design, entries, BenchPart::relief, 0, 1, 0).run;
     filing.gauge_u_mm = filing.u_mm = usual_u_mm(BenchPart::relief);
     if (relief) filing.expected_mm = relief->depth_mm;
@@ -172,7 +175,8 @@ Filing relief_filing(const Design& design, const std::vector<ReadingEntry>& entr
 
 } // namespace
 
-double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string, const EndHeights& ends) {
+double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string,
+                    const EndHeights& ends) {
     if (part == BenchPart::saddle)
         return design.saddle.measured == ActionMeasure::open ? open_gap_mm(string, ends, 12)
                                                              : capo_action_mm(string, ends);
@@ -193,17 +197,17 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target,
         const StringOnNeck string(neck, goal.line);
         const double line_mm = string.fret_line_under_string_mm();
         const EndHeights now{line_mm + *known[i].above_fret_line_mm, *known[i].saddle_z_mm};
-        const EndHeights wanted =
-            part == BenchPart::nut ? EndHeights{line_mm + goal.above_fret_line_mm, now.saddle_z_mm}
-                                   : EndHeights{now.nut_z_mm, goal.ends.saddle_z_mm};
+        const EndHeights wanted = part == BenchPart::nut
+                                      ? EndHeights{line_mm + goal.above_fret_line_mm, now.saddle_z_mm}
+                                      : EndHeights{now.nut_z_mm, goal.ends.saddle_z_mm};
         Filing filing;
         filing.string = i;
         filing.wanted_mm = bench_gap_mm(design, part, string, wanted);
         filing.expected_mm = bench_gap_mm(design, part, string, now);
-        const EndHeights lower = part == BenchPart::nut
-                                     ? EndHeights{wanted.nut_z_mm - 1, wanted.saddle_z_mm}
-                                     : EndHeights{wanted.nut_z_mm, wanted.saddle_z_mm - 1};
-        filing.per_part_mm = filing.wanted_mm - bench_gap_mm(design, part, string, lower); // linear in both ends
+        const EndHeights lower = part == BenchPart::nut ? EndHeights{wanted.nut_z_mm - 1, wanted.saddle_z_mm}
+                                                        : EndHeights{wanted.nut_z_mm, wanted.saddle_z_mm - 1};
+        filing.per_part_mm =
+            filing.wanted_mm - bench_gap_mm(design, part, string, lower); // linear in both ends
         filing.gauge_u_mm = filing.u_mm = usual_u_mm(part);
         const Story story = story_of(design, entries, part, i, filing.per_part_mm, 0);
         *filing.expected_mm += story.raised_mm * filing.per_part_mm;
@@ -218,8 +222,7 @@ std::vector<PassOutcome> pass_outcomes(const Design& design, const Solution& tar
                                        std::size_t from_entry) {
     std::vector<PassOutcome> all;
     for (const Filing& filing : filing_of(design, target, entries, part, {})) {
-        const Story story =
-            story_of(design, entries, part, filing.string, filing.per_part_mm, from_entry);
+        const Story story = story_of(design, entries, part, filing.string, filing.per_part_mm, from_entry);
         all.insert(all.end(), story.passes.begin(), story.passes.end());
     }
     return all;
@@ -248,7 +251,8 @@ std::optional<std::size_t> next_filing(const std::vector<Filing>& filings, std::
         else
             std::rotate(order.begin(), left + 1, order.end());
     }
-    const auto next = std::find_if(order.begin(), order.end(), [&](std::size_t at) { return open(filings[at]); });
+    const auto next =
+        std::find_if(order.begin(), order.end(), [&](std::size_t at) { return open(filings[at]); });
     return next == order.end() ? std::nullopt : std::optional(*next);
 }
 
@@ -264,8 +268,8 @@ std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
             if (part == BenchPart::relief || filings[i].string == *entry.bench->string) last = i;
     }
     if (!last) return next_filing(filings, std::nullopt, habit);
-    const bool stays = !filings[*last].done() && (habit != FilingHabit::round ||
-                                                  filings[*last].state != FilingState::to_file);
+    const bool stays = !filings[*last].done() &&
+                       (habit != FilingHabit::round || filings[*last].state != FilingState::to_file);
     if (stays) return last;
     const auto next = next_filing(filings, last, habit);
     return next ? next : last;
@@ -284,8 +288,8 @@ std::optional<double> relief_per_eighth_mm(const Design& design, const std::vect
             // The same bend read at the frets of this reading.
             NeckDesign as_before = neck;
             as_before.relief = before;
-            const double was_mm = Neck(as_before).relief_depth_mm(entry.relief->from_fret, entry.relief->at_fret,
-                                                                  entry.relief->to_fret);
+            const double was_mm = Neck(as_before).relief_depth_mm(
+                entry.relief->from_fret, entry.relief->at_fret, entry.relief->to_fret);
             change += (was_mm - entry.relief->depth_mm) * turned;
             squares += turned * turned;
             const double u_mm = u_of(entry, BenchPart::relief);

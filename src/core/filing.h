@@ -24,14 +24,14 @@ struct Filing {
     FilingState state = FilingState::to_read;
     std::optional<double> now_mm;      ///< the mean of what was read since the last pass
     std::optional<double> expected_mm; ///< what older readings say the gauge should show
-    double wanted_mm = 0;              ///< what it should read in the end, neck and other parts as they are now
-    double gauge_u_mm = 0;             ///< one standard deviation of one reading
-    double u_mm = 0;                   ///< of now_mm; the gauge's while nothing is read
-    int readings = 0;                  ///< since the last pass
-    double per_part_mm = 1;            ///< how far the gap falls for one mm off the part
-    double pass_mm = 0;                ///< to take off the part in this pass
-    double by_gauge_mm = 0;            ///< the same for a hand nothing is known of
-    double all_mm = 0;                 ///< to the target; negative: missing
+    double wanted_mm = 0;   ///< what it should read in the end, neck and other parts as they are now
+    double gauge_u_mm = 0;  ///< one standard deviation of one reading
+    double u_mm = 0;        ///< of now_mm; the gauge's while nothing is read
+    int readings = 0;       ///< since the last pass
+    double per_part_mm = 1; ///< how far the gap falls for one mm off the part
+    double pass_mm = 0;     ///< to take off the part in this pass
+    double by_gauge_mm = 0; ///< the same for a hand nothing is known of
+    double all_mm = 0;      ///< to the target; negative: missing
 
     double above_mm() const { return now_mm.value_or(wanted_mm) - wanted_mm; }
     /// Where to stop and read.
@@ -62,14 +62,15 @@ std::vector<PassOutcome> pass_outcomes(const Design& design, const Solution& tar
 std::optional<std::size_t> next_filing(const std::vector<Filing>& filings, std::optional<std::size_t> current,
                                        FilingHabit habit);
 
-/// The one last worked on at that part, and whether it is to stay in hand; the first by the habit if none was.
+/// The one last worked on at that part, and whether it is to stay in hand; the first by the habit if none
+/// was.
 std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
                                           const std::vector<ReadingEntry>& entries, BenchPart part,
                                           FilingHabit habit);
 
 /// What comes off the whole part before its strings are filed one by one: a saddle's bottom, under the outer
-/// strings; negative: packing under a saddle, a shim under a nut. Nothing where it was done and not all strings
-/// were read since.
+/// strings; negative: packing under a saddle, a shim under a nut. Nothing where it was done and not all
+/// strings were read since.
 std::optional<EdgeMargins> whole_first(const Design& design, const Solution& target,
                                        const std::vector<ReadingEntry>& entries, BenchPart part);
 

@@ -24,9 +24,9 @@ struct Hand {
 /// @param before what was known of it already
 Hand hand_of(const std::vector<PassOutcome>& passes, const Hand& before = {});
 
-/// How much a gap may be lowered by in one pass so that it ends two standard deviations above its target,
-/// hand and gauge together [mm of gap]: the whole of `gap − 2u` for a hand nothing is known of, less for one
-/// that takes more than it means to or scatters.
+/// How much a gap may be lowered by in one pass so that it still ends above its target, two standard
+/// deviations of the gauge and three of the hand together [mm of gap]: the whole of `gap − target − 2u` for a
+/// hand nothing is known of, less for one that takes more than it means to or scatters.
 /// @param above_target_mm the gap less its target  @param u_mm of the gap
 double pass_of_hand_mm(double above_target_mm, double u_mm, const Hand& hand);
 

@@ -47,8 +47,8 @@ enum class BenchPart { relief, saddle, nut };
 /// What was done at the bench since the reading before this one.
 struct BenchWork {
     BenchPart part = BenchPart::nut;
-    std::optional<std::size_t> string;   ///< worked on; none: the whole part, or the rod
-    double wanted_mm = 0;                ///< what was to come off in this pass; 0: only read again; negative: filled
+    std::optional<std::size_t> string; ///< worked on; none: the whole part, or the rod
+    double wanted_mm = 0; ///< what was to come off in this pass; 0: only read again; negative: filled
     std::optional<EdgeMargins> whole_mm; ///< off the whole part under the outer strings; negative: raised
     int turned_eighths = 0;              ///< of the truss rod; positive: tightened
     std::optional<double> u_mm;          ///< of this reading, where its gauge does not say it: two leaves

@@ -31,10 +31,23 @@ constexpr std::size_t symptom_count = 14;
 std::string_view symptom_word(Symptom symptom);
 std::optional<Symptom> symptom_of_word(std::string_view word);
 
+struct HeardPlace {
+    std::size_t string = 0;
+    int fret = 0; ///< where it was fretted; 0: open
+};
+
+/// What a cause's test showed.
+struct TestAnswer {
+    std::string cause;
+    bool yes = false;
+};
+
 struct Heard {
     Symptom symptom = Symptom::open_buzz;
     std::size_t string = 0;
-    int fret = 0; ///< where it was fretted; 0: open
+    int fret = 0;                    ///< where it was fretted; 0: open
+    std::vector<HeardPlace> also;    ///< everywhere else it was heard, where that was tried
+    std::vector<TestAnswer> answers; ///< tests that were made
 };
 
 /// How large an effect is, in words and a number of the model.
@@ -66,7 +79,7 @@ struct Diagnosis {
     std::vector<std::string> missing_keys; ///< readings that would help and are not there yet
 };
 
-/// @param heard string and fret inside the design
+/// @param heard strings and frets inside the design
 Diagnosis diagnosis(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
                     const Heard& heard);
 

@@ -19,13 +19,11 @@ std::optional<Unit> unit_of(const QByteArray& word) {
 std::optional<GaugeReading> gauge_reading(const QByteArray& line) {
     QByteArray text = line.toLower();
     text.replace(" ", "").replace("\t", "").replace(',', '.');
-    if (text.startsWith('+')) text.remove(0, 1);
-    // A unit written where the sign belongs would be read as one: only digits, point and minus begin a number.
-    if (text.isEmpty() || !(std::isdigit(static_cast<unsigned char>(text[0])) || text[0] == '-' || text[0] == '.'))
-        return std::nullopt;
+    if (text.startsWith('+') && !text.startsWith("+-")) text.remove(0, 1);
     GaugeReading reading;
     const char* const end = text.constData() + text.size();
-    const auto [rest, error] = std::from_chars(text.constData(), end, reading.number, std::chars_format::fixed);
+    const auto [rest, error] =
+        std::from_chars(text.constData(), end, reading.number, std::chars_format::fixed);
     if (error != std::errc() || !std::isfinite(reading.number) || std::abs(reading.number) >= largest)
         return std::nullopt;
     const QByteArray word(rest, end - rest);

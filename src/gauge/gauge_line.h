@@ -1,5 +1,6 @@
 #pragma once
-// What digital gauges and their adapters send: plain lines with one number. Source: docs/mathematics.md, "A digital gauge".
+// What digital gauges and their adapters send: plain lines with one number. Source: docs/mathematics.md, "A
+// digital gauge".
 #include "core/units.h"
 
 #include <QByteArray>

@@ -19,7 +19,8 @@ HiddenInstrument::HiddenInstrument(const Design& design, const Solution& target,
     const auto known = known_heights(design, target, entries);
     for (std::size_t i = 0; i < known.size(); ++i) {
         above_fret_line_mm_.push_back(
-            known[i].above_fret_line_mm.value_or(target.strings[i].above_fret_line_mm) + scattered(hand.spoil_mm));
+            known[i].above_fret_line_mm.value_or(target.strings[i].above_fret_line_mm) +
+            scattered(hand.spoil_mm));
         saddle_z_mm_.push_back(known[i].saddle_z_mm.value_or(target.strings[i].ends.saddle_z_mm) +
                                scattered(hand.spoil_mm));
     }

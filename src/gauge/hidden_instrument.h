@@ -1,5 +1,6 @@
 #pragma once
-// The instrument behind the simulated gauge: as a job says it was found, but not quite; and the hand that works on it.
+// The instrument behind the simulated gauge: as a job says it was found, but not quite; and the hand that
+// works on it.
 #include "core/filing.h"
 
 #include <random>
@@ -22,7 +23,8 @@ public:
     HiddenInstrument(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
                      const SimulatedHand& hand, unsigned seed);
 
-    /// What the gauge shows, by the design's school; rounded to a thousandth. @param string of no meaning for relief
+    /// What the gauge shows, by the design's school; rounded to a thousandth. @param string of no meaning for
+    /// relief
     double read_mm(BenchPart part, std::size_t string);
     double true_gap_mm(BenchPart part, std::size_t string) const;
     /// What it should read with that part at its target, the other parts as they truly are.

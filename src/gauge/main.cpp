@@ -1,5 +1,5 @@
-// fair-measure-gauge: a digital gauge that is not there. It answers on a pseudo-terminal, as a gauge would on its
-// serial line, and is told on its standard input what was done to the instrument it owns.
+// fair-measure-gauge: a digital gauge that is not there. It answers on a pseudo-terminal, as a gauge would on
+// its serial line, and is told on its standard input what was done to the instrument it owns.
 #include "gauge/stand_in.h"
 #include "job/job.h"
 #include "job/job_file.h"
@@ -18,7 +18,8 @@
 
 namespace {
 
-/// A pseudo-terminal, raw; its own end of the far side stays open, so that the line lives while nobody listens.
+/// A pseudo-terminal, raw; its own end of the far side stays open, so that the line lives while nobody
+/// listens.
 class Line {
 public:
     Line() : near_(::posix_openpt(O_RDWR | O_NOCTTY)) {
@@ -81,12 +82,14 @@ int main(int argc, char** argv) {
     QCoreApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));
     QCommandLineParser parser;
     parser.setApplicationDescription(
-        QStringLiteral("A simulated digital gauge on a pseudo-terminal, with an instrument and a hand of its own. "
-                       "The first line it prints is its port. It reads from its standard input:\n") +
+        QStringLiteral(
+            "A simulated digital gauge on a pseudo-terminal, with an instrument and a hand of its own. "
+            "The first line it prints is its port. It reads from its standard input:\n") +
         QString::fromLatin1(fm::StandIn::usage()));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("JOB"), QStringLiteral("The job the instrument is as found in."));
+    parser.addPositionalArgument(QStringLiteral("JOB"),
+                                 QStringLiteral("The job the instrument is as found in."));
     option(parser, "seed", "Which instrument and hand.", "N", "1");
     option(parser, "gauge-u", "Scatter of the gauge, one standard deviation.", "MM", "0.015");
     option(parser, "scatter", "Scatter of the hand, as a share of the pass.", "SHARE", "0.2");
@@ -116,9 +119,9 @@ int main(int argc, char** argv) {
         const fm::JobResult read = fm::read_job(document);
         if (!read.job) throw fm::InputError(read.problems.front());
         const fm::Design& design = read.job->design;
-        fm::StandIn gauge(
-            fm::HiddenInstrument(design, fm::solve(design), read.job->readings, hand, seed),
-            unit == QLatin1String("mm") ? fm::Unit::mm : fm::Unit::in, !parser.isSet(QStringLiteral("bare")));
+        fm::StandIn gauge(fm::HiddenInstrument(design, fm::solve(design), read.job->readings, hand, seed),
+                          unit == QLatin1String("mm") ? fm::Unit::mm : fm::Unit::in,
+                          !parser.isSet(QStringLiteral("bare")));
         const Line line;
         if (!line.works()) {
             std::fputs("No pseudo-terminal could be opened.\n", stderr);

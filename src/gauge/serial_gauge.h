@@ -33,11 +33,11 @@ public:
     static QStringList ports();
 
 Q_SIGNALS:
-    void heard();                  ///< the first line was understood
-    void live(double mm);          ///< what it shows now
-    void pressed(double mm);       ///< its button was pressed
+    void heard();                      ///< the first line was understood
+    void live(double mm);              ///< what it shows now
+    void pressed(double mm);           ///< its button was pressed
     void garbage(const QString& line); ///< a line that was not understood
-    void lost(const QString& why); ///< unplugged or switched off; the port is closed
+    void lost(const QString& why);     ///< unplugged or switched off; the port is closed
 
 private:
     void read();

@@ -37,7 +37,8 @@ Value with_read(const Value& entry, const Design& design, const std::vector<Read
             found_relief(design, in_order(entries)).value_or(Relief{0, std::max(2, joint / 2), 1, joint});
         Value read = with(Value(Value::Object{}), "depth_mm", *bench.read_mm);
         read = with(read, "at_fret", relief.at_fret);
-        return with(entry, "relief", with(read, "between_frets", Value::Array{relief.from_fret, relief.to_fret}));
+        return with(entry, "relief",
+                    with(read, "between_frets", Value::Array{relief.from_fret, relief.to_fret}));
     }
     const std::string at = "strings[" + std::to_string(*bench.work.string) + "].";
     Value changed = with(entry, "strings", Value::Array(design.strings.size(), Value(Value::Object{})));

@@ -56,7 +56,8 @@ std::optional<BenchWork> read_bench(Reader& entry, int strings) {
     work.wanted_mm = reader.number_or("wanted_mm", 0.0, {-20.0, 20.0});
     if (reader.has("whole_mm")) {
         Reader whole = reader.object("whole_mm", true);
-        work.whole_mm = EdgeMargins{whole.number("bass", {-20.0, 20.0}), whole.number("treble", {-20.0, 20.0})};
+        work.whole_mm =
+            EdgeMargins{whole.number("bass", {-20.0, 20.0}), whole.number("treble", {-20.0, 20.0})};
     }
     work.turned_eighths = reader.whole_or("turned_eighths", 0, -80, 80);
     work.u_mm = reader.number_if("u_mm", {0.0001, 1.0});

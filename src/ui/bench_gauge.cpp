@@ -24,9 +24,10 @@ BenchGauge::BenchGauge(QWidget* parent)
       program(QDir(QCoreApplication::applicationDirPath()).filePath(QStringLiteral("fair-measure-gauge"))),
       ports_(new QComboBox), units_(new QComboBox),
       connect_(plain_button(tr("Listen"), tr("Listen at this port: then press the gauge's button"))),
-      simulate_(plain_button(tr("Simulated gauge"),
-                             tr("Start a gauge that is not there, with an instrument and a hand of its own: + "
-                                "files the pass and reads it"))),
+      simulate_(
+          plain_button(tr("Simulated gauge"),
+                       tr("Start a gauge that is not there, with an instrument and a hand of its own: + "
+                          "files the pass and reads it"))),
       status_(new QLabel) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
@@ -41,7 +42,8 @@ BenchGauge::BenchGauge(QWidget* parent)
     units_->setToolTip(tr("Unit of a gauge that does not say it"));
     units_->setCurrentText(QSettings().value(unit_key, QStringLiteral("mm")).toString());
     status_->setAccessibleName(tr("Gauge"));
-    for (QWidget* each : std::initializer_list<QWidget*>{ports_, units_, connect_, simulate_}) row->addWidget(each);
+    for (QWidget* each : std::initializer_list<QWidget*>{ports_, units_, connect_, simulate_})
+        row->addWidget(each);
     row->addWidget(status_, 1);
     connect(connect_, &QToolButton::clicked, this,
             [this] { serial_.is_open() ? disconnect_gauge() : listen(ports_->currentText()); });
@@ -87,7 +89,7 @@ QString BenchGauge::status() const {
 }
 
 void BenchGauge::show_status() {
-    status_->setText(!serial_.is_open()  ? tr("no gauge")
+    status_->setText(!serial_.is_open()    ? tr("no gauge")
                      : serial_.baud() == 0 ? tr("listening: press the gauge's button")
                                            : tr("gauge heard"));
     connect_->setText(serial_.is_open() ? tr("Let go") : tr("Listen"));
@@ -95,7 +97,8 @@ void BenchGauge::show_status() {
 }
 
 void BenchGauge::listen(const QString& port) {
-    const QString problem = port.trimmed().isEmpty() ? tr("Type the port the gauge is plugged into") : serial_.open(port.trimmed());
+    const QString problem = port.trimmed().isEmpty() ? tr("Type the port the gauge is plugged into")
+                                                     : serial_.open(port.trimmed());
     if (!problem.isEmpty())
         Q_EMIT said(problem);
     else if (!process_)

@@ -42,17 +42,19 @@ void BenchView::lay_out() {
     const int wide = std::min(static_cast<int>(470 * u), width() / 2 - left);
     field_->setGeometry(left, top, wide, high);
     field_->setFont(font_of(32));
-    field_->setStyleSheet(QStringLiteral("QLineEdit { background: %1; color: %2; border: 2px solid %3; padding: 0 14px; "
-                                         "font-size: %4px; }")
-                              .arg(theme().ground.name(), theme().ink.name(), theme().yours.name())
-                              .arg(std::max(14, static_cast<int>(30 * u))));
+    field_->setStyleSheet(
+        QStringLiteral("QLineEdit { background: %1; color: %2; border: 2px solid %3; padding: 0 14px; "
+                       "font-size: %4px; }")
+            .arg(theme().ground.name(), theme().ink.name(), theme().yours.name())
+            .arg(std::max(14, static_cast<int>(30 * u))));
     const int hint_left = left + wide + static_cast<int>(24 * u);
     hint_->setGeometry(hint_left, top, width() - hint_left - static_cast<int>(150 * u), high);
     hint_->setStyleSheet(QStringLiteral("color: %1; font-size: %2px;")
                              .arg(theme().caption.name())
                              .arg(std::max(13, static_cast<int>(21 * u))));
     const int message_high = static_cast<int>(58 * u);
-    message_->setGeometry(left, top - message_high - static_cast<int>(8 * u), width() - 2 * left, message_high);
+    message_->setGeometry(left, top - message_high - static_cast<int>(8 * u), width() - 2 * left,
+                          message_high);
     message_->setAlignment(Qt::AlignLeft | Qt::AlignBottom);
     message_->setStyleSheet(QStringLiteral("color: %1; font-size: %2px;")
                                 .arg(theme().ink.name())
@@ -95,7 +97,8 @@ void BenchView::paint_marks(QPainter& painter) const {
         painter.setBrush(Qt::NoBrush);
         if (filing.done()) { // a tick
             painter.setPen(QPen(theme().missing, 3.5 * u));
-            painter.drawPolyline(QPolygonF{middle + QPointF(-r, 0), middle + QPointF(-r / 4, r * 0.8), middle + QPointF(r, -r)});
+            painter.drawPolyline(QPolygonF{middle + QPointF(-r, 0), middle + QPointF(-r / 4, r * 0.8),
+                                           middle + QPointF(r, -r)});
         } else if (filing.state == FilingState::too_deep) { // a cross
             painter.setPen(QPen(theme().warning, 3.5 * u));
             painter.drawLine(middle + QPointF(-r, -r), middle + QPointF(r, r));
@@ -110,8 +113,7 @@ void BenchView::paint_marks(QPainter& painter) const {
         painter.setPen(here ? theme().ink : theme().caption);
         painter.drawText(box.adjusted(0, 28 * u, 0, 0), Qt::AlignHCenter | Qt::AlignTop,
                          QString::number(strings - filing.string));
-        if (here)
-            painter.fillRect(QRectF(middle.x() - 14 * u, box.bottom(), 28 * u, 3 * u), theme().ink);
+        if (here) painter.fillRect(QRectF(middle.x() - 14 * u, box.bottom(), 28 * u, 3 * u), theme().ink);
     }
 }
 
@@ -120,10 +122,12 @@ void BenchView::paint_header(QPainter& painter) const {
     const double left = margin * u;
     painter.setPen(theme().ink);
     painter.setFont(font_of(48, true));
-    painter.drawText(QRectF(left, 30 * u, width() / 2.0, 62 * u), Qt::AlignLeft | Qt::AlignVCenter, words_.string);
+    painter.drawText(QRectF(left, 30 * u, width() / 2.0, 62 * u), Qt::AlignLeft | Qt::AlignVCenter,
+                     words_.string);
     painter.setPen(theme().caption);
     painter.setFont(font_of(23));
-    painter.drawText(QRectF(left, 92 * u, width() * 0.62, 34 * u), Qt::AlignLeft | Qt::AlignVCenter, words_.under_string);
+    painter.drawText(QRectF(left, 92 * u, width() * 0.62, 34 * u), Qt::AlignLeft | Qt::AlignVCenter,
+                     words_.under_string);
     const QRectF right(width() / 2.0, 42 * u, width() / 2.0 - left, 42 * u);
     painter.setFont(font_of(27));
     painter.drawText(right, Qt::AlignRight | Qt::AlignVCenter, words_.place);
@@ -142,7 +146,9 @@ void BenchView::paint_number(QPainter& painter) const {
     const double wide = QFontMetricsF(big).horizontalAdvance(words_.number);
     const QRectF box(0, 130 * u, width(), 245 * u);
     painter.setFont(big);
-    painter.setPen(words_.warning ? theme().warning : words_.number_is_reading ? theme().caption : theme().ink);
+    painter.setPen(words_.warning             ? theme().warning
+                   : words_.number_is_reading ? theme().caption
+                                              : theme().ink);
     painter.drawText(box, Qt::AlignCenter, words_.number);
     painter.setFont(small);
     painter.setPen(theme().caption);
@@ -189,7 +195,8 @@ void BenchView::paint_bar(QPainter& painter) const {
         painter.fillRect(QRectF(x - 2 * u, bar.top() - 18 * u, 4 * u, bar.height() + 36 * u), theme().ink);
     };
     if (filing->state == FilingState::to_file) {
-        hatch(QRectF(QPointF(x_of(now_mm), bar.top()), QPointF(x_of(filing->stop_mm()), bar.bottom())), theme().take_off);
+        hatch(QRectF(QPointF(x_of(now_mm), bar.top()), QPointF(x_of(filing->stop_mm()), bar.bottom())),
+              theme().take_off);
         post(x_of(filing->stop_mm()));
     } else if (deep && filing->state == FilingState::too_deep)
         hatch(QRectF(QPointF(goal_x, bar.top()), QPointF(x_of(now_mm), bar.bottom())), theme().missing);
@@ -210,7 +217,8 @@ void BenchView::paint_bar(QPainter& painter) const {
     if (!words_.stop.isEmpty()) taken = taken.united(label(x_of(filing->stop_mm()), words_.stop, taken));
     if (words_.now.isEmpty()) return;
     const double wide = QFontMetricsF(painter.font()).horizontalAdvance(words_.now) + 4;
-    QRectF now(std::clamp(x_of(now_mm) - wide / 2, bar.left(), width() - margin * u - wide), top, wide, 34 * u);
+    QRectF now(std::clamp(x_of(now_mm) - wide / 2, bar.left(), width() - margin * u - wide), top, wide,
+               34 * u);
     if (now.intersects(taken)) now.moveTop(now.top() + 30 * u);
     painter.drawText(now, Qt::AlignCenter, words_.now);
 }
@@ -237,9 +245,10 @@ void BenchView::paint_rod(QPainter& painter) const {
     painter.drawPath(neck(filing->wanted_mm / most));
     painter.setFont(font_of(23));
     painter.setPen(theme().ink);
-    painter.drawText(QRectF(area.left(), area.bottom() + 2 * u, area.width(), 32 * u), Qt::AlignLeft, words_.now);
+    painter.drawText(QRectF(area.left(), area.bottom() - 18 * u, area.width(), 32 * u), Qt::AlignLeft,
+                     words_.now);
     painter.setPen(theme().missing);
-    painter.drawText(QRectF(area.left(), area.bottom() + 2 * u, area.width(), 32 * u), Qt::AlignRight,
+    painter.drawText(QRectF(area.left(), area.bottom() - 18 * u, area.width(), 32 * u), Qt::AlignRight,
                      words_.goal + QStringLiteral(" - -"));
     if (filing->done()) return;
     // The rod's end, seen along it: tightened as a screw is.

@@ -65,7 +65,9 @@ BenchView::BenchView(Session& session, QWidget* parent)
             asked_.reset();
             message_->clear();
             const QString typed = field_->text();
-            field_->setText(!sign ? QString() : typed.startsWith(QLatin1Char('-')) ? typed.mid(1) : QLatin1Char('-') + typed);
+            field_->setText(!sign                                ? QString()
+                            : typed.startsWith(QLatin1Char('-')) ? typed.mid(1)
+                                                                 : QLatin1Char('-') + typed);
             return;
         }
         take_back();
@@ -150,7 +152,8 @@ void BenchView::refresh() {
                       QLatin1Char(' ') + words_.sentence);
     hint_->setText(worker_.whole()
                        ? tr("Enter: it is done. * : not now.\n− takes the last one back. Esc leaves.")
-                       : tr("Enter keeps it. Same string until it is there,\nthen the next. − takes the last one back."));
+                       : tr("Enter keeps it. Same string until it is there,\nthen the next. − takes the last "
+                            "one back."));
     update();
 }
 
@@ -174,7 +177,8 @@ void BenchView::enter() {
         say(problem);
         return refresh();
     }
-    const ReadingResult read = parse_reading(field_->text().toStdString(), {session_.state().job.unit, false});
+    const ReadingResult read =
+        parse_reading(field_->text().toStdString(), {session_.state().job.unit, false});
     if (!read) return say(words_of(message_id(read.error.fault)));
     offer(read.reading->mm, read.reading->uncertainty_mm);
 }
@@ -185,11 +189,13 @@ void BenchView::offer(double mm, std::optional<double> u_mm) {
         asked_ = Asked{mm, *other_mm, u_mm};
         field_->clear(); // the answer is one key
         const bool was_inch = *other_mm > mm;
-        return say((was_inch ? tr("%1 is far from what should be there. In inches it would be %2. Enter: it was inches. "
-                                  "/ : it is %1. − : not taken")
-                             : tr("%1 is far from what should be there. In mm it would be %2. Enter: it was mm. "
-                                  "/ : it is %1. − : not taken"))
-                       .arg(length_with_unit(mm, unit), length_with_unit(*other_mm, unit)));
+        return say(
+            (was_inch
+                 ? tr("%1 is far from what should be there. In inches it would be %2. Enter: it was inches. "
+                      "/ : it is %1. − : not taken")
+                 : tr("%1 is far from what should be there. In mm it would be %2. Enter: it was mm. "
+                      "/ : it is %1. − : not taken"))
+                .arg(length_with_unit(mm, unit), length_with_unit(*other_mm, unit)));
     }
     keep(mm, u_mm);
 }
@@ -206,17 +212,23 @@ void BenchView::keep(double mm, std::optional<double> u_mm) {
     for (const Filing& filing : worker_.filings()) {
         if (filing.string != was.string) continue;
         if (filing.done() && worker_.part() != BenchPart::relief)
-            said = tr("%1 is there: %2.").arg(
-                QString::fromStdString(session_.state().job.design.string_name(was.string)), length_with_unit(mm, unit));
+            said = tr("%1 is there: %2.")
+                       .arg(QString::fromStdString(session_.state().job.design.string_name(was.string)),
+                            length_with_unit(mm, unit));
         if (was.now_mm && was.state == FilingState::to_file && worker_.part() != BenchPart::relief &&
             mm > *was.now_mm + 3 * was.gauge_u_mm)
-            said += QLatin1Char(' ') + tr("That is more than before, though a pass was made: read it again, or take it back.");
+            said += QLatin1Char(' ') +
+                    tr("That is more than before, though a pass was made: read it again, or take it back.");
         if (session_.workshop().bench().sounds) {
             if (filing.done()) QApplication::beep();
             if (filing.state == FilingState::too_deep)
                 for (int i = 0; i < 3; ++i) QApplication::beep();
         }
     }
+    const std::string key = "readings.strings[" + std::to_string(was.string) + "]";
+    for (const Message& doubt : session_.state().reading_doubts)
+        if (worker_.part() != BenchPart::relief && doubt.where == key)
+            said += QLatin1Char(' ') + message_text(doubt, unit);
     say(said);
     refresh();
     if (const Filing* filing = worker_.in_hand()) Q_EMIT string_chosen(filing->string);

@@ -1,7 +1,7 @@
 #include "ui/bench_words.h"
 
-#include "core/inputs.h"
 #include "core/tools.h"
+#include "ui/bench_view.h"
 #include "ui/texts.h"
 
 #include <cmath>
@@ -9,10 +9,6 @@
 namespace fm {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("fm::BenchView", text);
-}
 
 /// A length for one glance; the smallest passes with one more decimal, so that they do not read as nothing.
 QString big_number(double mm, Unit unit) {
@@ -33,8 +29,8 @@ QString course_words(const Design& design, std::size_t string) {
     while (course + 1 < starts.size() && starts[course + 1] <= string) ++course;
     const std::size_t next = course + 1 < starts.size() ? starts[course + 1] : design.strings.size();
     const QString number = QString::number(starts.size() - course);
-    if (next - starts[course] < 2) return tr("course %1").arg(number);
-    return (string == starts[course] ? tr("course %1, low") : tr("course %1, high"))
+    if (next - starts[course] < 2) return BenchView::tr("course %1").arg(number);
+    return (string == starts[course] ? BenchView::tr("course %1, low") : BenchView::tr("course %1, high"))
         .arg(number);
 }
 
@@ -44,9 +40,10 @@ QString file_words(const Session& session, std::size_t i) {
     const FileChoice file =
         file_for_slot(session.tools().nut_files_mm, string.diameter_mm,
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
-    if (file.fit == FileFit::none) return tr("no file of the shop fits");
+    if (file.fit == FileFit::none) return BenchView::tr("no file of the shop fits");
     const QString width = length_short(file.width_mm, session.state().job.unit);
-    return file.fit == FileFit::fits ? tr("file %1").arg(width) : tr("file %1, rocked").arg(width);
+    return file.fit == FileFit::fits ? BenchView::tr("file %1").arg(width)
+                                     : BenchView::tr("file %1, rocked").arg(width);
 }
 
 /// Leaves on the board that stop the file at the end of this pass.
@@ -57,68 +54,79 @@ QString leaves_words(const Session& session, const Filing& filing) {
     if (!stack) return {};
     QStringList leaves;
     for (const double leaf : stack->leaves_mm) leaves << length_short(leaf, session.state().job.unit);
-    return tr("Leaves on the board under the file: %1.").arg(leaves.join(QStringLiteral(" + ")));
+    return BenchView::tr("Leaves on the board under the file: %1.").arg(leaves.join(QStringLiteral(" + ")));
 }
 
 QString hand_words(const Hand& hand, const Filing& filing, Unit unit) {
     if (filing.by_gauge_mm - filing.pass_mm < 0.005) return {};
-    return tr("The gauge alone would allow %1; this hand took %2 of its passes, give or take %3.")
-        .arg(length_with_unit(filing.by_gauge_mm, unit), number_text(hand.took, 2), number_text(hand.scatter, 2));
+    return BenchView::tr("The gauge alone would allow %1; this hand took %2 of its passes, give or take %3.")
+        .arg(length_with_unit(filing.by_gauge_mm, unit), number_text(hand.took, 2),
+             number_text(hand.scatter, 2));
 }
 
 QString too_deep_words(const Session& session, const BenchWorker& bench, const Filing& filing) {
     const Unit unit = session.state().job.unit;
     const double missing_mm = -filing.all_mm;
     if (bench.part() == BenchPart::saddle)
-        return tr("Read again to be sure. Packing under the saddle by %1 (Ctrl+Enter when it is in), or a new saddle.")
+        return BenchView::tr(
+                   "Read again to be sure. Packing under the saddle by %1 (Ctrl+Enter when it is in), or a "
+                   "new saddle.")
             .arg(length_with_unit(missing_mm, unit));
     const double shim_mm = shim_of_raise_mm(missing_mm, session.state().job.design.nut.shim_step_mm);
-    return tr("Read again to be sure. Fill the slot by %1 or more (Ctrl+Enter when it is filled), or lift the nut by %2. "
-              "The nut station weighs it up.")
+    return BenchView::tr(
+               "Read again to be sure. Fill the slot by %1 or more (Ctrl+Enter when it is filled), or lift "
+               "the nut by %2. "
+               "The nut station weighs it up.")
         .arg(length_with_unit(missing_mm, unit), length_with_unit(shim_mm, unit));
 }
 
 void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filing, Unit unit) {
-    words.string = tr("Relief");
-    words.field = tr("gap under the straight string");
-    words.note = tr("Small turns; stop when it binds; know which way it goes. When unsure, a professional.");
+    words.string = BenchView::tr("Relief");
+    words.field = BenchView::tr("gap under the straight string");
+    words.note = BenchView::tr(
+        "Small turns; stop when it binds; know which way it goes. When unsure, a professional.");
     if (filing.state == FilingState::to_read) return;
     words.number = big_number(std::abs(filing.pass_mm), unit);
     words.unit = unit_words(std::abs(filing.pass_mm), unit);
     if (filing.done()) return;
     const bool tighten = filing.pass_mm > 0;
-    words.sentence = tighten ? tr("less relief: tighten the rod") : tr("more relief: loosen the rod");
+    words.sentence = tighten ? BenchView::tr("less relief: tighten the rod")
+                             : BenchView::tr("more relief: loosen the rod");
     const auto turn = bench.rod_turn();
-    words.sentence += turn && *turn != 0 ? tr(", about %1, then read").arg(turn_words(*turn))
-                      : turn             ? tr(" by less than an eighth, then read")
-                                         : tr(" a little, then read");
+    words.sentence += turn && *turn != 0 ? BenchView::tr(", about %1, then read").arg(turn_words(*turn))
+                      : turn             ? BenchView::tr(" by less than an eighth, then read")
+                                         : BenchView::tr(" a little, then read");
     if (bench.turned_eighths() != 0)
-        words.note = tr("Turned: %1 %2. + changes it.")
-                         .arg(turn_words(bench.turned_eighths()),
-                              bench.turned_eighths() > 0 ? tr("tighter") : tr("looser"));
+        words.note =
+            BenchView::tr("Turned: %1 %2. + changes it.")
+                .arg(turn_words(bench.turned_eighths()),
+                     bench.turned_eighths() > 0 ? BenchView::tr("tighter") : BenchView::tr("looser"));
     else
-        words.note += QLatin1Char(' ') + tr("+ logs the turn, an eighth a press.");
+        words.note += QLatin1Char(' ') + BenchView::tr("+ logs the turn, an eighth a press.");
 }
 
 void say_whole(BenchWords& words, const BenchWorker& bench, Unit unit) {
     const EdgeMargins& off = *bench.whole();
     words.number = big_number(std::abs(off.bass_mm), unit);
     words.unit = unit_words(std::abs(off.bass_mm), unit);
-    words.string = bench.part() == BenchPart::nut ? tr("The whole nut") : tr("The whole saddle");
+    words.string =
+        bench.part() == BenchPart::nut ? BenchView::tr("The whole nut") : BenchView::tr("The whole saddle");
     words.under_string.clear();
     words.number_is_reading = false;
     words.place.clear();
     if (bench.part() == BenchPart::nut)
-        words.sentence = tr("shim under the nut, before its slots are filed");
+        words.sentence = BenchView::tr("shim under the nut, before its slots are filed");
     else if (off.bass_mm < 0)
-        words.sentence = tr("packing under the saddle at the bass end, %1 at the treble end")
+        words.sentence = BenchView::tr("packing under the saddle at the bass end, %1 at the treble end")
                              .arg(length_with_unit(-off.treble_mm, unit));
     else
-        words.sentence = tr("off the saddle's bottom at the bass string, %1 at the treble string")
+        words.sentence = BenchView::tr("off the saddle's bottom at the bass string, %1 at the treble string")
                              .arg(length_with_unit(off.treble_mm, unit));
     words.note = bench.part() == BenchPart::nut
-                     ? tr("Slacken the strings. Clean joint; the shim is glued to the nut, not to the seat. Glue: fumes, eyes, fingers.")
-                     : tr("Slacken the strings. Bottom flat and square on the stone; dust: mask. String up before reading.");
+                     ? BenchView::tr("Slacken the strings. Clean joint; the shim is glued to "
+                                     "the nut, not to the seat. Glue: fumes, eyes, fingers.")
+                     : BenchView::tr("Slacken the strings. Bottom flat and square on the "
+                                     "stone; dust: mask. String up before reading.");
 }
 
 void say_filing(BenchWords& words, const Session& session, const BenchWorker& bench, const Filing& filing,
@@ -130,25 +138,26 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
     switch (filing.state) {
     case FilingState::to_read: break;
     case FilingState::to_file:
-        words.sentence = nut      ? tr("off the slot in this pass, then string up and read")
-                         : screws ? tr("lower at the screw, then tune and read")
-                                  : tr("off the top under this string, then string up and read");
-        words.note = nut ? leaves_words(session, filing) + QLatin1Char(' ') + hand_words(bench.hand(), filing, unit)
-                         : hand_words(bench.hand(), filing, unit);
+        words.sentence = nut      ? BenchView::tr("off the slot in this pass, then string up and read")
+                         : screws ? BenchView::tr("lower at the screw, then tune and read")
+                                  : BenchView::tr("off the top under this string, then string up and read");
+        words.note =
+            nut ? leaves_words(session, filing) + QLatin1Char(' ') + hand_words(bench.hand(), filing, unit)
+                : hand_words(bench.hand(), filing, unit);
         break;
     case FilingState::read_again:
         words.number = big_number(filing.all_mm, unit);
         words.unit = unit_words(filing.all_mm, unit);
-        words.sentence = tr("over its target: too near to file. Read it once more");
-        words.note = tr("Each reading makes the mean surer; * leaves the string as it is.");
+        words.sentence = BenchView::tr("over its target: too near to file. Read it once more");
+        words.note = BenchView::tr("Each reading makes the mean surer; * leaves the string as it is.");
         break;
-    case FilingState::there: words.sentence = tr("this string is there"); break;
+    case FilingState::there: words.sentence = BenchView::tr("this string is there"); break;
     case FilingState::too_deep:
         words.warning = true;
         words.number = big_number(-filing.all_mm, unit);
         words.unit = unit_words(filing.all_mm, unit);
-        words.sentence = nut ? tr("too deep: so much is missing under the string")
-                             : tr("too low: so much is missing under the string");
+        words.sentence = nut ? BenchView::tr("too deep: so much is missing under the string")
+                             : BenchView::tr("too low: so much is missing under the string");
         words.note = too_deep_words(session, bench, filing);
         break;
     }
@@ -158,10 +167,10 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
 
 QString turn_words(int eighths) {
     switch (std::abs(eighths)) {
-    case 1: return tr("an eighth of a turn");
-    case 2: return tr("a quarter turn");
-    case 3: return tr("three eighths of a turn");
-    default: return tr("half a turn");
+    case 1: return BenchView::tr("an eighth of a turn");
+    case 2: return BenchView::tr("a quarter turn");
+    case 3: return BenchView::tr("three eighths of a turn");
+    default: return BenchView::tr("half a turn");
     }
 }
 
@@ -171,48 +180,58 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
     BenchWords words;
     const bool nut = bench.part() == BenchPart::nut;
     const bool relief = bench.part() == BenchPart::relief;
-    words.job = tr("%1, %2").arg(QString::fromStdString(state.job.title).left(40),
-                                 nut ? tr("nut") : relief ? tr("relief") : tr("saddle"));
+    words.job = BenchView::tr("%1, %2").arg(QString::fromStdString(state.job.title).left(40),
+                                            nut      ? BenchView::tr("nut")
+                                            : relief ? BenchView::tr("relief")
+                                                     : BenchView::tr("saddle"));
     const Filing* filing = bench.in_hand();
     if (!filing) {
         words.number = QStringLiteral("–");
-        words.sentence = tr("no string has both a nut and an action reading yet: take them at the survey");
+        words.sentence =
+            BenchView::tr("no string has both a nut and an action reading yet: take them at the survey");
         return words;
     }
     const Design& design = state.job.design;
     if (!relief) {
         words.string = QString::fromStdString(design.string_name(filing->string));
         QStringList under;
-        for (const QString& each : {course_words(design, filing->string),
-                                    nut ? file_words(session, filing->string) : QString()})
+        for (const QString& each :
+             {course_words(design, filing->string), nut ? file_words(session, filing->string) : QString()})
             if (!each.isEmpty()) under << each;
         words.under_string = under.join(QStringLiteral(" · "));
-        words.place = tr("string %1 of %2").arg(bench.place() + 1).arg(bench.filings().size());
-        words.field = !nut ? (design.saddle.measured == ActionMeasure::open ? tr("height over fret 12")
-                                                                          : tr("over fret 12, capo at 1"))
-                      : design.nut.height_method == NutHeightMethod::pressed_gap
-                          ? tr("gap over fret 1, pressed at %1").arg(design.nut.pressed_fret)
-                          : tr("gap over fret 1");
+        words.place = BenchView::tr("string %1 of %2").arg(bench.place() + 1).arg(bench.filings().size());
+        words.field =
+            !nut ? (design.saddle.measured == ActionMeasure::open ? BenchView::tr("height over fret 12")
+                                                                  : BenchView::tr("over fret 12, capo at 1"))
+            : design.nut.height_method == NutHeightMethod::pressed_gap
+                ? BenchView::tr("gap over fret 1, pressed at %1").arg(design.nut.pressed_fret)
+                : BenchView::tr("gap over fret 1");
     }
-    words.uncertainty = QStringLiteral("± ") + (unit == Unit::mm ? number_text(filing->gauge_u_mm, 3)
-                                                                 : length_number(filing->gauge_u_mm, unit)
-                                                                       .section(QLatin1Char('\n'), -1));
+    words.uncertainty =
+        QStringLiteral("± ") + (unit == Unit::mm
+                                    ? number_text(filing->gauge_u_mm, 3)
+                                    : length_number(filing->gauge_u_mm, unit).section(QLatin1Char('\n'), -1));
     relief ? say_relief(words, bench, *filing, unit) : say_filing(words, session, bench, *filing, unit);
     if (filing->state == FilingState::to_read) {
         words.number = big_number(filing->expected_mm.value_or(filing->wanted_mm), unit);
         words.unit = unit_words(filing->expected_mm.value_or(filing->wanted_mm), unit);
-        words.sentence = tr("is what it should read now: read it before the first stroke");
-        if (relief) words.sentence = tr("was read last: read it again before the rod is touched");
+        words.sentence = BenchView::tr("is what it should read now: read it before the first stroke");
+        if (relief) words.sentence = BenchView::tr("was read last: read it again before the rod is touched");
     }
-    if (relief && filing->done()) words.sentence = tr("from what is wanted: the neck is there");
-    words.now = filing->now_mm ? (filing->readings > 1 ? tr("%1 now, mean of %2") : tr("%1 now"))
-                                     .arg(length_with_unit(*filing->now_mm, unit))
-                               : QString();
+    if (relief && filing->done()) words.sentence = BenchView::tr("from what is wanted: the neck is there");
+    words.now = filing->now_mm
+                    ? (filing->readings > 1 ? BenchView::tr("%1 now, mean of %2") : BenchView::tr("%1 now"))
+                          .arg(length_with_unit(*filing->now_mm, unit))
+                    : QString();
     if (filing->readings > 1) words.now = words.now.arg(filing->readings);
-    words.stop = filing->state == FilingState::to_file && !relief
-                     ? tr("%1 stop").arg(length_number(filing->stop_mm(), unit).replace(QLatin1Char('\n'), QLatin1Char(' ')))
-                     : QString();
-    words.goal = tr("%1 wanted").arg(length_number(filing->wanted_mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
+    words.stop =
+        filing->state == FilingState::to_file && !relief
+            ? BenchView::tr("%1 stop").arg(
+                  length_number(filing->stop_mm(), unit).replace(QLatin1Char('\n'), QLatin1Char(' ')))
+            : QString();
+    words.goal =
+        BenchView::tr("%1 wanted")
+            .arg(length_number(filing->wanted_mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
     words.number_is_reading = filing->state == FilingState::to_read;
     if (bench.whole()) say_whole(words, bench, unit);
     return words;

@@ -14,10 +14,10 @@ struct BenchWords {
     QString sentence;
     bool warning = false;           ///< too deep
     bool number_is_reading = false; ///< what a gauge should show, not what is to come off
-    QString now, stop, goal; ///< under the bar
-    QString field;        ///< what the reading is of
-    QString uncertainty;  ///< of one reading
-    QString note;         ///< feelers, what was learned, cautions
+    QString now, stop, goal;        ///< under the bar
+    QString field;                  ///< what the reading is of
+    QString uncertainty;            ///< of one reading
+    QString note;                   ///< feelers, what was learned, cautions
 };
 
 BenchWords bench_words(const Session& session, const BenchWorker& bench);

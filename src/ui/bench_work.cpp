@@ -12,7 +12,7 @@
 namespace fm {
 
 namespace {
-constexpr int most_eighths = 4; // half a turn at once is more than any rod should be given
+constexpr int most_eighths = 4;  // half a turn at once is more than any rod should be given
 constexpr double proud_mm = 0.2; // a filled slot is filled proud and cut anew
 const QString choice_key = QStringLiteral("bench/choice");
 } // namespace
@@ -37,8 +37,9 @@ void BenchWorker::refresh() {
     filings_ = filing_of(design, state.solution, readings, part_, hand_);
     whole_ = whole_first(design, state.solution, readings, part_);
     const auto chosen = remembered_choice();
-    place_ = chosen ? *chosen
-                    : filing_in_hand(filings_, readings, part_, session_.workshop().bench().order).value_or(0);
+    place_ = chosen
+                 ? *chosen
+                 : filing_in_hand(filings_, readings, part_, session_.workshop().bench().order).value_or(0);
 }
 
 const Filing* BenchWorker::in_hand() const {
@@ -73,11 +74,13 @@ void BenchWorker::turn(int eighths) {
 QString BenchWorker::commit(const QString& name, const BenchEntry& entry) {
     const State& state = session_.state();
     const QString now = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz"));
-    const auto problems = session_.commit(
-        name, with_bench_entry(session_.document(), state.job.design, state.job.readings, entry, now.toStdString()));
+    const auto problems =
+        session_.commit(name, with_bench_entry(session_.document(), state.job.design, state.job.readings,
+                                               entry, now.toStdString()));
     if (!problems.empty()) return message_text(problems.front(), state.job.unit);
     // Readings of other stations come after this one.
-    session_.begin_sitting(QDateTime::currentDateTime().addMSecs(1).toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz")));
+    session_.begin_sitting(
+        QDateTime::currentDateTime().addMSecs(1).toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz")));
     steps_.push_back(session_.undo_stack()->index());
     QSettings().remove(choice_key);
     turned_ = 0;
@@ -101,11 +104,11 @@ QString BenchWorker::keep(double mm, std::optional<double> u_mm) {
         if (filing->state == FilingState::to_file) entry.work.wanted_mm = filing->pass_mm;
     }
     const Job& job = session_.state().job;
-    const QString name =
-        part_ == BenchPart::relief
-            ? tr("relief read, %1").arg(length_with_unit(mm, job.unit))
-            : tr("reading %1, %2").arg(QString::fromStdString(job.design.string_name(filing->string)),
-                                       length_with_unit(mm, job.unit));
+    const QString name = part_ == BenchPart::relief
+                             ? tr("relief read, %1").arg(length_with_unit(mm, job.unit))
+                             : tr("reading %1, %2")
+                                   .arg(QString::fromStdString(job.design.string_name(filing->string)),
+                                        length_with_unit(mm, job.unit));
     const QString problem = commit(name, entry);
     if (problem.isEmpty()) Q_EMIT kept();
     return problem;
@@ -117,9 +120,10 @@ QString BenchWorker::whole_done() {
     entry.work.part = part_;
     entry.work.whole_mm = whole_;
     const Unit unit = session_.state().job.unit;
-    const QString name = part_ == BenchPart::nut ? tr("nut shimmed by %1").arg(length_with_unit(-whole_->bass_mm, unit))
-                         : whole_->bass_mm < 0   ? tr("saddle raised")
-                                                 : tr("saddle's bottom taken down");
+    const QString name = part_ == BenchPart::nut
+                             ? tr("nut shimmed by %1").arg(length_with_unit(-whole_->bass_mm, unit))
+                         : whole_->bass_mm < 0 ? tr("saddle raised")
+                                               : tr("saddle's bottom taken down");
     return commit(name, entry);
 }
 
@@ -135,11 +139,12 @@ QString BenchWorker::raised() {
         entry.work.string = filing->string;
         entry.work.wanted_mm = -by_mm;
     }
-    return commit(part_ == BenchPart::saddle
-                      ? tr("saddle packed")
-                      : tr("slot of %1 filled").arg(QString::fromStdString(
-                            session_.state().job.design.string_name(filing->string))),
-                  entry);
+    return commit(
+        part_ == BenchPart::saddle
+            ? tr("saddle packed")
+            : tr("slot of %1 filled")
+                  .arg(QString::fromStdString(session_.state().job.design.string_name(filing->string))),
+        entry);
 }
 
 QString BenchWorker::take_back() {
@@ -153,9 +158,9 @@ QString BenchWorker::take_back() {
         Value entry = with(Value(Value::Object{}), "state", "during");
         entry = with(entry, "replaces", static_cast<std::int64_t>(last));
         entry = with(entry, "reason", "taken back at the bench");
-        const auto problems = session_.commit(
-            tr("reading taken back"),
-            with(session_.document(), "readings[" + std::to_string(last + 1) + "]", entry));
+        const auto problems =
+            session_.commit(tr("reading taken back"),
+                            with(session_.document(), "readings[" + std::to_string(last + 1) + "]", entry));
         if (!problems.empty()) return message_text(problems.front(), session_.state().job.unit);
         steps_.clear();
     } else
@@ -170,9 +175,10 @@ void BenchWorker::next_string() {
     if (filings_.size() < 2) return;
     const FilingHabit habit = session_.workshop().bench().order;
     // With nothing left to do the strings are still walked through.
-    place_ = next_filing(filings_, place_, habit)
-                 .value_or(habit == FilingHabit::treble_to_bass ? (place_ + filings_.size() - 1) % filings_.size()
-                                                                : (place_ + 1) % filings_.size());
+    place_ =
+        next_filing(filings_, place_, habit)
+            .value_or(habit == FilingHabit::treble_to_bass ? (place_ + filings_.size() - 1) % filings_.size()
+                                                           : (place_ + 1) % filings_.size());
     remember_choice();
 }
 
@@ -205,7 +211,8 @@ std::optional<double> BenchWorker::in_other_unit(double mm) const {
     const double expected_mm =
         filing->now_mm ? filing->stop_mm() : filing->expected_mm.value_or(filing->wanted_mm);
     if (expected_mm <= 0) return std::nullopt;
-    // Far off as it stands, and near if it was read in the other unit: a factor of 25 is never a matter of filing.
+    // Far off as it stands, and near if it was read in the other unit: a factor of 25 is never a matter of
+    // filing.
     constexpr double far = 3;
     constexpr double near = 1.7;
     const auto apart = [&](double value) { return std::max(value / expected_mm, expected_mm / value); };
@@ -218,7 +225,8 @@ std::optional<double> BenchWorker::in_other_unit(double mm) const {
 void BenchWorker::keep_hand() {
     if (part_ == BenchPart::relief || session_.workshop().folder().isEmpty() || !session_.is_open()) return;
     const State& state = session_.state();
-    const auto passes = pass_outcomes(state.job.design, state.solution, state.job.readings, part_, from_entry_);
+    const auto passes =
+        pass_outcomes(state.job.design, state.solution, state.job.readings, part_, from_entry_);
     BenchHabits habits = session_.workshop().bench();
     Hand& known = part_ == BenchPart::nut ? habits.nut_hand : habits.saddle_hand;
     const Hand learned = hand_of(passes, known);

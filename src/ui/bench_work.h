@@ -35,7 +35,8 @@ public:
     int turned_eighths() const { return turned_; }
     void turn(int eighths);
 
-    /// A reading on the string in hand. @param u_mm of it, where it says so itself @returns what is wrong with it
+    /// A reading on the string in hand. @param u_mm of it, where it says so itself @returns what is wrong
+    /// with it
     QString keep(double mm, std::optional<double> u_mm);
     /// The whole part was worked on as asked.
     QString whole_done();

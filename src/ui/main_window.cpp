@@ -332,6 +332,9 @@ void MainWindow::take_reading(int string, bool action, double mm) {
     const auto problems = session_.commit(name, with_reading(session_.document(), design.strings.size(),
                                                              reading, session_.sitting().toStdString()));
     if (!problems.empty()) show_notice(message_text(problems.front(), session_.state().job.unit), false);
+    const std::string key = "readings.strings[" + std::to_string(string) + "]";
+    for (const Message& doubt : session_.state().reading_doubts)
+        if (doubt.where == key) show_notice(message_text(doubt, session_.state().job.unit), false);
 }
 
 void MainWindow::apply_theme(bool evening) {

@@ -49,7 +49,7 @@ public:
     FretBoard* board() { return board_; }
     StringsStation* strings();
     SheetStation* sheets();
-    BenchView* bench() { return bench_; }      ///< once gone to
+    BenchView* bench() { return bench_; } ///< once gone to
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
     HelpWindow* help() { return help_; } ///< once asked for
@@ -166,7 +166,7 @@ private:
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;
     SheetStation* sheets_ = nullptr;
-    BenchView* bench_ = nullptr; ///< over everything, while it is open
+    BenchView* bench_ = nullptr;       ///< over everything, while it is open
     std::vector<QWidget*> lists_;      ///< beside the stations
     QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
     WorkingBar* working_ = nullptr;

@@ -140,8 +140,9 @@ void MainWindow::build_bench_menu() {
         action->setCheckable(true);
         group->addAction(action);
     }
-    QAction* sounds = add(menu, tr("&Sounds"), {}, tr("One sound when a string is there, three when it is too deep"),
-                          [this] { change_bench_habits([](BenchHabits& habits) { habits.sounds = !habits.sounds; }); });
+    QAction* sounds =
+        add(menu, tr("&Sounds"), {}, tr("One sound when a string is there, three when it is too deep"),
+            [this] { change_bench_habits([](BenchHabits& habits) { habits.sounds = !habits.sounds; }); });
     sounds->setCheckable(true);
     connect(menu, &QMenu::aboutToShow, this, [this, group, sounds] {
         const BenchHabits& habits = session_.workshop().bench();

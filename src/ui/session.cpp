@@ -1,5 +1,6 @@
 #include "ui/session.h"
 
+#include "core/reading_doubts.h"
 #include "job/json.h"
 #include "job/pictures.h"
 #include "ui/texts.h"
@@ -39,6 +40,7 @@ StateResult state_of(const Value& document) {
     state->known = known_heights(state->job.design, state->solution, state->job.readings);
     state->found_floors = found_floors_mm(state->solution, state->known);
     state->found = as_found_readings(state->job.readings, state->job.design.strings.size());
+    state->reading_doubts = reading_doubts(state->job.design, state->solution, state->job.readings);
     state->plan = plan(state->job.design, state->solution, state->job.readings, PlanOrder::neck_saddle_nut);
     return {std::move(state), {}};
 }

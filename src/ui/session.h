@@ -25,6 +25,7 @@ struct State {
     std::vector<KnownString> known;                  ///< heights as found, from the readings
     std::vector<std::optional<double>> found_floors; ///< over the seat
     ReadingEntry found;                              ///< read before anything was touched, one entry of all
+    std::vector<Message> reading_doubts;             ///< readings that cannot all be right
     std::optional<Plan> plan;                        ///< from the readings, once there are both on a string
 };
 

@@ -36,7 +36,8 @@ const QStringList& stations() {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
         return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
-                    << QStringLiteral("bench") << QStringLiteral("bench-saddle") << QStringLiteral("bench-relief");
+                    << QStringLiteral("bench") << QStringLiteral("bench-saddle")
+                    << QStringLiteral("bench-relief");
     }();
     return words;
 }
@@ -59,10 +60,11 @@ StartOptions start_options(const QStringList& words) {
         {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
-    option("station",
-           "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), board "
-           "(where it sounds and buzzes), or bench, bench-saddle, bench-relief (at the bench).",
-           "NAME");
+    option(
+        "station",
+        "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), board "
+        "(where it sounds and buzzes), or bench, bench-saddle, bench-relief (at the bench).",
+        "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
     option("string", "The chosen string, by player's number.", "N");

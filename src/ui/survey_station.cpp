@@ -94,10 +94,12 @@ void SurveyStation::refresh() {
     const State& state = session_.state();
     const int seen = looked_at(state.job.survey);
     const auto found = survey_doubts(state.job.survey);
+    auto doubts = found;
+    doubts.insert(doubts.end(), state.reading_doubts.begin(), state.reading_doubts.end());
     QStringList facts{tr("%1 of %2 looked at").arg(seen).arg(survey_points().size())};
     if (!found.empty()) facts << tr("%1 found").arg(found.size());
     show_facts(facts);
-    show_doubts(doubts_of(found));
+    show_doubts(doubts_of(doubts));
     binder_.refresh();
     pages_->refresh();
     canvas_->refresh();

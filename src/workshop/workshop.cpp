@@ -168,8 +168,8 @@ void keep_printer(const QString& folder, const ShopPrinter& printer) {
 
 void keep_bench(const QString& folder, const BenchHabits& bench) {
     change_workshop(folder, [&](Value document) {
-        document = with(document, "bench.order",
-                        std::string(order_words[static_cast<std::size_t>(bench.order)]));
+        document =
+            with(document, "bench.order", std::string(order_words[static_cast<std::size_t>(bench.order)]));
         document = with(document, "bench.sounds", bench.sounds);
         document = with_hand(document, "bench.hands.nut", bench.nut_hand);
         return with_hand(document, "bench.hands.saddle", bench.saddle_hand);

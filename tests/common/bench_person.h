@@ -1,5 +1,6 @@
 #pragma once
-// A person who does at the bench what the program says, for tests without a window: reads, turns, shims, files.
+// A person who does at the bench what the program says, for tests without a window: reads, turns, shims,
+// files.
 #include "common/jobs.h"
 #include "core/as_found.h"
 #include "gauge/hidden_instrument.h"
@@ -11,7 +12,8 @@ class BenchPerson {
 public:
     BenchPerson(const Value& document, const SimulatedHand& hand, unsigned seed, const Hand& known)
         : document_(document), job_(job_of(document)), target_(solve(job_.design)),
-          instrument_(job_.design, target_, job_.readings, hand, seed), u_mm_(hand.gauge_u_mm), known_(known) {}
+          instrument_(job_.design, target_, job_.readings, hand, seed), u_mm_(hand.gauge_u_mm),
+          known_(known) {}
 
     /// Relief, saddle, nut, each until the program says it is there.
     void sets_up() {
@@ -40,7 +42,9 @@ public:
     /// Readings below the target by more than two standard deviations, and how many of them were told.
     int overshoots() const { return overshoots_; }
     int overshoots_told() const { return overshoots_told_; }
-    Hand hand() const { return hand_of(pass_outcomes(job_.design, target_, job_.readings, BenchPart::nut), known_); }
+    Hand hand() const {
+        return hand_of(pass_outcomes(job_.design, target_, job_.readings, BenchPart::nut), known_);
+    }
 
 private:
     Hand hand_at(BenchPart part) const {
@@ -54,9 +58,7 @@ private:
         const auto at = filing_in_hand(all, job_.readings, part, FilingHabit::bass_to_treble);
         return all[at.value_or(0)];
     }
-    Plan plan_now() const {
-        return *plan(job_.design, target_, job_.readings, PlanOrder::neck_saddle_nut);
-    }
+    Plan plan_now() const { return *plan(job_.design, target_, job_.readings, PlanOrder::neck_saddle_nut); }
     void keep(const BenchWork& work, std::optional<double> read_mm) {
         const std::string when = "2026-11-25T10:00:00." + std::to_string(100000 + job_.readings.size());
         document_ = with_bench_entry(document_, job_.design, job_.readings, {work, read_mm, "dial"}, when);
@@ -113,7 +115,10 @@ private:
     }
     void count_overshoot(BenchPart part, const Filing& before) {
         const StringReadings& shown = job_.readings.back().strings[before.string];
-        const double gap_mm = part == BenchPart::nut ? *shown.open_gap_fret1_mm : *shown.action12_mm;
+        const double gap_mm =
+            *(part == BenchPart::nut
+                  ? (shown.open_gap_fret1_mm ? shown.open_gap_fret1_mm : shown.pressed_gap_mm)
+                  : (shown.action12_mm ? shown.action12_mm : shown.action12_capo_mm));
         if (gap_mm >= before.wanted_mm - 2 * u_mm_ || before.pass_mm == 0) return;
         ++overshoots_;
         for (const Filing& now : filings(part))

@@ -54,8 +54,8 @@ public:
 private:
     bool all_there() {
         const auto& filings = bench().worker().filings();
-        return !bench().worker().whole() &&
-               std::all_of(filings.begin(), filings.end(), [](const Filing& filing) { return filing.done(); });
+        return !bench().worker().whole() && std::all_of(filings.begin(), filings.end(),
+                                                        [](const Filing& filing) { return filing.done(); });
     }
     QString works() {
         for (int step = 0; step < 600; ++step) {
@@ -70,7 +70,8 @@ private:
             QTest::keyClick(bench().field(), Qt::Key_Plus);
             if (whole) continue;
             if (kept.isEmpty() && !kept.wait(5000)) {
-                // A gap next to nothing looks like one in the other unit: it is asked about, and it is as it is.
+                // A gap next to nothing looks like one in the other unit: it is asked about, and it is as it
+                // is.
                 if (bench().message().isEmpty()) return QStringLiteral("no reading came");
                 QTest::keyClick(bench().field(), Qt::Key_Slash);
                 if (kept.isEmpty()) return QStringLiteral("stuck: ") + bench().message();

@@ -1,0 +1,120 @@
+#include "core/symptom_case.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm::effects {
+
+namespace {
+
+double rounded(double value, double step) {
+    return std::round(value / step) * step;
+}
+
+Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
+    return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
+}
+
+/// A part that can be put back: the more of the shortage that takes away, and the smaller the cure against
+/// what is usual for it, the likelier it is the cause.
+Effect by_part(const SymptomCase& c, const char* id, Restored part, std::optional<double> amount_mm,
+               double usual_mm) {
+    const double share = c.share(part);
+    // It was heard: where there is barely room by the readings, their uncertainty decides.
+    if (amount_mm && *amount_mm == 0.0)
+        return effect(share > 0 ? "effect.nearly_short" : "effect.not_short", 0.9 * c.shortage() * share, {});
+    if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
+    const double small = 1.0 - 0.5 * std::min(1.0, *amount_mm / usual_mm);
+    return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {LengthMm{rounded(*amount_mm, 0.001)}});
+}
+
+/// A cause no gauge shows: the likelier, the less the readings explain.
+Effect unread(const SymptomCase& c, double prior) {
+    return effect(c.shortage() < 0.5 ? "effect.readings_show_room" : "effect.readings_explain",
+                  prior * (1.0 - c.shortage()), {});
+}
+
+} // namespace
+
+std::optional<Effect> slot_low(const SymptomCase& c) {
+    const auto amount = c.bench.freeing_mm(c.heard.string, 0, 1.0, [&](double mm) {
+        Bench::Change change;
+        change.string = c.heard.string;
+        change.raise_slot_mm = mm;
+        return change;
+    });
+    return by_part(c, "effect.raise_slot", Restored::slot, amount, 0.3);
+}
+
+std::optional<Effect> slot_wide(const SymptomCase& c) {
+    if (c.known().slot == SlotFound::wiggles) return effect("effect.slot_wiggles", 0.9, {});
+    if (!c.known().slot_width_mm) return std::nullopt;
+    const double excess_mm = *c.known().slot_width_mm - c.target().slot.width_mm;
+    return effect("effect.slot_wider", excess_mm / 0.2, {LengthMm{excess_mm}});
+}
+
+std::optional<Effect> slot_tight(const SymptomCase& c) {
+    if (c.known().slot == SlotFound::binds) return effect("effect.slot_binds", 0.9, {});
+    if (!c.known().slot_width_mm) return std::nullopt;
+    const double lack_mm = c.target().slot.width_mm - *c.known().slot_width_mm;
+    return effect("effect.slot_narrower", lack_mm / 0.06, {LengthMm{lack_mm}});
+}
+
+std::optional<Effect> floor_tilted(const SymptomCase& c) {
+    return unread(c, 0.5);
+}
+
+std::optional<Effect> side_angle(const SymptomCase& c) {
+    if (!c.target().bend) return std::nullopt;
+    const double deg = c.target().bend->side_angle_deg;
+    return effect("effect.side_angle", std::abs(deg) / 15.0, {AngleDeg{deg}});
+}
+
+std::optional<Effect> nut_break(const SymptomCase& c) {
+    if (!c.target().bend) return std::nullopt;
+    const double deg = c.target().bend->break_angle_deg;
+    return effect("effect.break_angle", (6.0 - deg) / 6.0, {AngleDeg{deg}});
+}
+
+std::optional<Effect> saddle_break(const SymptomCase& c) {
+    if (!c.target().bridge) return std::nullopt;
+    const double deg = c.target().bridge->break_angle_deg;
+    const double wanted = c.bench.design().bridge->break_angle_min_deg;
+    return effect("effect.break_angle", (1.5 * wanted - deg) / wanted, {AngleDeg{deg}});
+}
+
+std::optional<Effect> high_fret(const SymptomCase& c) {
+    const int over = c.limiting_fret();
+    if (over < 1) return std::nullopt;
+    const double share = c.share(Restored::fret);
+    if (share == 0.0) return unread(c, c.heard.symptom == Symptom::note_buzz ? 0.7 : 0.3);
+    const auto amount = c.bench.freeing_mm(c.heard.string, c.fret(), 0.5, [&](double mm) {
+        Bench::Change change;
+        change.fret = over;
+        change.level_fret_mm = mm;
+        return change;
+    });
+    Effect made = by_part(c, "effect.level_fret", Restored::fret, amount, 0.1);
+    if (amount && *amount > 0.0) made.text.arguments = {over, LengthMm{rounded(*amount, 0.001)}};
+    return made;
+}
+
+std::optional<Effect> relief_low(const SymptomCase& c) {
+    const auto amount = c.bench.freeing_mm(c.heard.string, c.fret(), 0.5, [](double mm) {
+        Bench::Change change;
+        change.relief_mm = mm;
+        return change;
+    });
+    return by_part(c, "effect.more_relief", Restored::relief, amount, 0.3);
+}
+
+std::optional<Effect> action_low(const SymptomCase& c) {
+    const auto amount = c.bench.freeing_mm(c.heard.string, c.fret(), 5.0, [](double mm) {
+        Bench::Change change;
+        change.raise_saddle_mm = mm;
+        return change;
+    });
+    return by_part(c, "effect.raise_saddle", Restored::saddle, amount, 1.0);
+}
+
+} // namespace fm::effects

@@ -1,0 +1,73 @@
+#pragma once
+// What the causes of symptoms have in common: the instrument as found and as wanted, and what was heard
+// where.
+#include "core/cures.h"
+#include "core/symptoms.h"
+
+namespace fm {
+
+/// Parts that can be put back where they should be, one at a time, to see what that does.
+enum class Restored { slot, saddle, relief, fret };
+
+/// What was heard, on the instrument as it was read last.
+struct SymptomCase {
+    const Design& design; ///< as wanted
+    const Bench& bench;   ///< as found
+    const std::vector<ReadingEntry>& entries;
+    const Heard& heard;
+
+    const Player& player() const { return design.player; }
+    const FoundString& string() const { return bench.now()[heard.string]; }
+    const StringSolution& target() const { return bench.target().strings[heard.string]; }
+    const KnownString& known() const { return bench.known()[heard.string]; }
+    /// Where it was heard; of everything up the neck the fretted note with the least room.
+    int fret() const;
+    /// The fret that note meets first.
+    int limiting_fret() const;
+    double headroom_n(const FoundString& on) const;
+    /// 1 where the note cannot be free, 0 where it has twice the room the player needs.
+    double shortage(const FoundString& on) const;
+    double shortage() const { return shortage(string()); }
+    /// Against the open string: as read last, else as the model has it.
+    double cents(int at_fret) const;
+
+    /// How far a part stands from where it should be, in the way that takes room from the string; 0 where
+    /// that was not read, or is less than its reading can tell.
+    double fault_mm(Restored part) const;
+    /// Putting that part back where it should be.
+    Bench::Change restoring(Restored part) const;
+    /// How much of the shortage that takes away.
+    double gain(Restored part) const;
+    /// Of what all parts together would take away, the share of this one.
+    double share(Restored part) const;
+};
+
+/// Effects by cause: how large, and how well it explains what was heard. Nothing where nothing can be
+/// computed.
+using EffectOf = std::optional<Effect> (*)(const SymptomCase&);
+
+namespace effects {
+std::optional<Effect> slot_low(const SymptomCase& c);
+std::optional<Effect> slot_wide(const SymptomCase& c);
+std::optional<Effect> slot_tight(const SymptomCase& c);
+std::optional<Effect> floor_tilted(const SymptomCase& c);
+std::optional<Effect> side_angle(const SymptomCase& c);
+std::optional<Effect> nut_break(const SymptomCase& c);
+std::optional<Effect> saddle_break(const SymptomCase& c);
+std::optional<Effect> high_fret(const SymptomCase& c);
+std::optional<Effect> relief_low(const SymptomCase& c);
+std::optional<Effect> action_low(const SymptomCase& c);
+std::optional<Effect> slot_deep_behind(const SymptomCase& c);
+std::optional<Effect> straight_behind(const SymptomCase& c);
+std::optional<Effect> nut_high(const SymptomCase& c);
+std::optional<Effect> nut_back(const SymptomCase& c);
+std::optional<Effect> crown_forward(const SymptomCase& c);
+std::optional<Effect> crown_back(const SymptomCase& c);
+std::optional<Effect> press_deep(const SymptomCase& c);
+std::optional<Effect> press_deep_perhaps(const SymptomCase& c);
+std::optional<Effect> bridge_low(const SymptomCase& c);
+std::optional<Effect> moment(const SymptomCase& c);
+std::optional<Effect> season(const SymptomCase& c);
+} // namespace effects
+
+} // namespace fm

@@ -1,0 +1,160 @@
+#include "core/symptom_case.h"
+
+#include "core/fit.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm::effects {
+
+namespace {
+
+double rounded(double value, double step) {
+    return std::round(value / step) * step;
+}
+
+Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
+    return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
+}
+
+/// 1 where the string lies on the frets behind the finger, 0 where it has twice the room it needs.
+double back_shortage(const SymptomCase& c, const FoundString& on) {
+    const auto n = static_cast<std::size_t>(std::max(0, c.heard.fret - 2));
+    if (n >= on.back_gaps_mm.size() || !on.back_gaps_mm[n]) return 0.0;
+    return std::clamp(1.0 - 0.5 * *on.back_gaps_mm[n] / c.player().back_gap_min_mm, 0.0, 1.0);
+}
+
+/// Of what slot and relief put back would take away together, the share of one.
+double back_share(const SymptomCase& c, Restored part) {
+    const double now = back_shortage(c, c.string());
+    const auto gain = [&](Restored each) {
+        if (c.fault_mm(each) == 0.0) return 0.0;
+        return std::max(0.0, now - back_shortage(c, c.bench.with(c.restoring(each))[c.heard.string]));
+    };
+    return gain(part) / std::max(0.1, gain(Restored::slot) + gain(Restored::relief));
+}
+
+/// Heard, and so there: where the readings show room, half of it is believed.
+double back_weight(const SymptomCase& c, Restored part) {
+    return std::max(0.5, back_shortage(c, c.string())) * (0.3 + 0.7 * back_share(c, part));
+}
+
+std::optional<Effect> crown_off(const SymptomCase& c, double sign) {
+    const double cents = c.cents(12);
+    const Neck neck(c.bench.design().neck);
+    const double move_mm = crown_move_mm(StringOnNeck(neck, c.target().line), cents, 0.0);
+    return effect(sign > 0 ? "effect.crown_back" : "effect.crown_forward", sign * cents / 5.0,
+                  {rounded(cents, 0.1), LengthMm{rounded(std::abs(move_mm), 0.01)}});
+}
+} // namespace
+
+std::optional<Effect> slot_deep_behind(const SymptomCase& c) {
+    const auto amount = c.bench.quieting_mm(c.heard.string, c.heard.fret, 1.0, [&](double mm) {
+        Bench::Change change;
+        change.string = c.heard.string;
+        change.raise_slot_mm = mm;
+        return change;
+    });
+    if (!amount) return effect("effect.does_not_free", 0.0, {});
+    return effect(*amount > 0 ? "effect.raise_slot_behind" : "effect.not_short",
+                  *amount > 0 ? back_weight(c, Restored::slot) : 0.0, {LengthMm{rounded(*amount, 0.001)}});
+}
+
+std::optional<Effect> straight_behind(const SymptomCase& c) {
+    const auto amount = c.bench.quieting_mm(c.heard.string, c.heard.fret, 0.5, [](double mm) {
+        Bench::Change change;
+        change.relief_mm = mm;
+        return change;
+    });
+    if (!amount) return effect("effect.does_not_free", 0.0, {});
+    // More relief lifts the middle of the strings: the saddle gives that back.
+    Bench::Change bowed;
+    bowed.relief_mm = *amount;
+    const std::vector<FoundString> strings = c.bench.with(bowed);
+    const double lift_mm =
+        clearance_mm(strings[c.heard.string].standing, 0, 12) - clearance_mm(c.string().standing, 0, 12);
+    return effect(*amount > 0 ? "effect.relief_behind" : "effect.not_short",
+                  *amount > 0 ? 0.95 * back_weight(c, Restored::relief) : 0.0,
+                  {LengthMm{rounded(*amount, 0.001)}, LengthMm{rounded(2.0 * lift_mm, 0.01)}});
+}
+
+std::optional<Effect> nut_high(const SymptomCase& c) {
+    if (!c.string().sound) return std::nullopt;
+    const double now = c.cents(1);
+    Bench::Change lower;
+    lower.string = c.heard.string;
+    if (c.known().complete())
+        lower.raise_slot_mm = std::min(0.0, c.target().above_fret_line_mm - *c.known().above_fret_line_mm);
+    const double gain = c.string().sound->cents[1] - c.bench.with(lower)[c.heard.string].sound->cents[1];
+    return effect("effect.nut_lower", now > 0 ? gain / std::max(2.0, now) : 0.0,
+                  {LengthMm{-lower.raise_slot_mm}, rounded(gain, 0.1)});
+}
+
+std::optional<Effect> nut_back(const SymptomCase& c) {
+    if (!c.string().sound || c.target().cents.empty()) return std::nullopt;
+    constexpr double forward_mm = 0.3;
+    Bench::Change change;
+    change.set_forward_mm = forward_mm;
+    const double gain = c.string().sound->cents[1] - c.bench.with(change)[c.heard.string].sound->cents[1];
+    // What the tuner says beyond what the heights as read explain.
+    const double unexplained = c.cents(1) - c.string().sound->cents[1];
+    return effect("effect.nut_forward", std::clamp(0.25 + unexplained / 10.0, 0.1, 0.9),
+                  {LengthMm{forward_mm}, rounded(gain, 0.1)});
+}
+
+std::optional<Effect> crown_forward(const SymptomCase& c) {
+    return crown_off(c, 1.0);
+}
+std::optional<Effect> crown_back(const SymptomCase& c) {
+    return crown_off(c, -1.0);
+}
+
+std::optional<Effect> press_deep(const SymptomCase& c) {
+    if (!c.string().sound) return std::nullopt;
+    const int fret = std::clamp(c.heard.fret, 1, c.bench.design().neck.frets);
+    Bench::Change hard;
+    hard.press_mm = 0.3;
+    const double more = c.bench.with(hard)[c.heard.string].sound->cents[static_cast<std::size_t>(fret)] -
+                        c.string().sound->cents[static_cast<std::size_t>(fret)];
+    return effect("effect.press", std::min(0.9, more / 5.0), {LengthMm{0.3}, rounded(more, 0.1)});
+}
+
+/// Where a heavy hand is only one explanation.
+std::optional<Effect> press_deep_perhaps(const SymptomCase& c) {
+    std::optional<Effect> made = press_deep(c);
+    if (made) made->weight *= 0.4;
+    return made;
+}
+
+std::optional<Effect> bridge_low(const SymptomCase& c) {
+    if (!c.target().bridge) return std::nullopt;
+    return effect(
+        "effect.down_force", 0.4 + 0.3 * (8.0 - c.target().bridge->break_angle_deg) / 8.0,
+        {rounded(c.target().bridge->down_force_n, 0.1), AngleDeg{c.target().bridge->break_angle_deg}});
+}
+
+std::optional<Effect> moment(const SymptomCase& c) {
+    if (!c.bench.target().bridge) return std::nullopt;
+    return effect("effect.moment", 0.9, {rounded(c.bench.target().bridge->moment_nm, 0.1)});
+}
+
+std::optional<Effect> season(const SymptomCase& c) {
+    const std::vector<ReadingEntry> ordered = in_order(c.entries);
+    const ReadingEntry* first = nullptr;
+    const ReadingEntry* last = nullptr;
+    for (const ReadingEntry& entry : ordered) {
+        if (!entry.relief) continue;
+        if (!first) first = &entry;
+        last = &entry;
+    }
+    if (!first || first == last) return std::nullopt;
+    NeckDesign design = c.bench.design().neck;
+    design.relief = last->relief;
+    const Relief& at = *first->relief;
+    const double now_mm = Neck(design).relief_depth_mm(at.from_fret, at.at_fret, at.to_fret);
+    const double moved_mm = now_mm - at.depth_mm;
+    return effect(moved_mm < 0 ? "effect.straighter" : "effect.more_bowed", std::abs(moved_mm) / 0.1,
+                  {LengthMm{std::abs(moved_mm)}});
+}
+
+} // namespace fm::effects
