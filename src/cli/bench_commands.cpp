@@ -187,6 +187,28 @@ CommandResult least_action_command(const Words& words) {
                    words);
 }
 
+/// "--also 3:5,2:5": the other places where it was heard, player's number of the string and fret.
+std::vector<HeardPlace> also_places(const Words& words, const Design& design, std::string& fault) {
+    std::vector<HeardPlace> places;
+    const std::string given = words.option("--also").value_or("");
+    const int count = static_cast<int>(design.strings.size());
+    for (std::size_t at = 0; at < given.size() && fault.empty();) {
+        const std::size_t end = std::min(given.find(',', at), given.size());
+        const std::string one = given.substr(at, end - at);
+        const std::size_t colon = std::min(one.find(':'), one.size());
+        const auto string = whole_number_in(one.substr(0, colon), 1, count);
+        const auto fret =
+            colon < one.size() ? whole_number_in(one.substr(colon + 1), 0, design.neck.frets - 1) : std::nullopt;
+        if (string && fret)
+            places.push_back({static_cast<std::size_t>(count - *string), *fret});
+        else
+            fault = "--also has " + one + "; allowed are STRING:FRET, strings 1 to " + std::to_string(count) +
+                    ", frets 0 to " + std::to_string(design.neck.frets - 1) + ", with commas between";
+        at = end + 1;
+    }
+    return places;
+}
+
 CommandResult symptom_command(const Words& words) {
     const auto symptom = symptom_of_word(words.plain[1]);
     if (!symptom) {
@@ -199,12 +221,13 @@ CommandResult symptom_command(const Words& words) {
     if (!solved.good()) return told(solved.problems);
     const Job& job = *solved.job;
     std::string fault;
-    Heard heard{*symptom, job.design.strings.size() - 1, 0};
+    Heard heard{*symptom, job.design.strings.size() - 1, 0, {}, {}};
     if (const auto string = string_option(words, job.design, fault)) heard.string = *string;
     const std::string fret = words.option("--fret").value_or("0");
     const auto number = whole_number_in(fret, 0, job.design.neck.frets - 1);
     if (fault.empty() && !number)
         fault = "--fret is " + fret + "; allowed is 0 to " + std::to_string(job.design.neck.frets - 1);
+    if (fault.empty()) heard.also = also_places(words, job.design, fault);
     if (!fault.empty()) return usage(fault);
     heard.fret = *number;
     const Diagnosis found = diagnosis(job.design, solved.solution, job.readings, heard);

@@ -30,8 +30,8 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
                                 the stiffness of a string's ends (and its stretch) from measured cents;
                                 --write puts it into the job
   least-action JOB [--pluck N]  how low the strings may go for a player's force in newtons
-  symptom JOB WORD [--string N] [--fret N]
-                                ranked causes of what was heard: open_buzz, note_buzz, ...
+  symptom JOB WORD [--string N] [--fret N] [--also N:FRET,...]
+                                ranked causes of what was heard: open_buzz, note_buzz, ...; --also: where else
   quote JOB                     blanks, minutes and price of nut and saddle, from the shop's tables
   temperament FILE.scl          a Scala scale file as the job's "temperament"
   strings FILE.csv              a string set as the job's "strings"
@@ -82,7 +82,7 @@ const std::vector<Command>& commands() {
          "a job file and a symptom",
          2,
          2,
-         {workshop, pretty, string, {"--fret", true}},
+         {workshop, pretty, string, {"--fret", true}, {"--also", true}},
          symptom_command},
         {"quote", "one job file", 1, 1, {workshop, pretty}, quote_command},
         {"temperament", "one scale file", 1, 1, {pretty}, temperament_command},

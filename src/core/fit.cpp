@@ -160,6 +160,10 @@ std::vector<CentsReading> newest_cents(const std::vector<ReadingEntry>& entries,
     against.clear();
     for (const ReadingEntry& entry : in_order(entries)) {
         if (string >= entry.strings.size()) continue;
+        if (entry.strings[string].crown_moved_mm) { // what was read before it is of another length
+            list.clear();
+            against.clear();
+        }
         for (const CentsReading& reading : entry.strings[string].cents) {
             const auto at = std::find_if(list.begin(), list.end(),
                                          [&](const CentsReading& have) { return have.fret == reading.fret; });

@@ -36,7 +36,7 @@ struct Fit {
 std::optional<Fit> fit(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
                        std::size_t string);
 
-/// The newest cents of every fret of a string.
+/// The newest cents of every fret of a string, since its crown was moved last.
 std::vector<CentsReading> newest_cents(const std::vector<ReadingEntry>& entries, std::size_t string,
                                        std::vector<CentsAgainst>& against);
 

@@ -209,6 +209,7 @@ constexpr MessageEntry table[] = {
     {"nothing_read",
      QT_TRANSLATE_NOOP("messages",
                        "{where}: no string has both a nut and an action reading; nothing can be planned")},
+    {"nothing_to_replace", QT_TRANSLATE_NOOP("messages", "{where}: there is no entry before it to replace")},
     {"pressed_over_open",
      QT_TRANSLATE_NOOP("messages",
                        "{0}: pressed, the gap over fret 1 was read as {1}, open as {2}; a pressed string lies lower, so "

@@ -27,6 +27,7 @@ struct StringReadings {
     std::optional<SlotFound> slot;
     std::vector<CentsReading> cents;
     CentsAgainst cents_against = CentsAgainst::open;
+    std::optional<double> crown_moved_mm; ///< before these readings; + lengthens
 
     bool has_nut() const { return open_gap_fret1_mm || pressed_gap_mm; }
     bool has_action() const { return action12_mm || action12_capo_mm; }

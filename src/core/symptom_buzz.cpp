@@ -7,12 +7,13 @@ namespace fm::effects {
 
 namespace {
 
-double rounded(double value, double step) {
-    return std::round(value / step) * step;
-}
-
 Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
     return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
+}
+
+/// A cure as it is said: up to the next hundredth, so that it is enough.
+double enough_mm(double amount_mm) {
+    return std::ceil(amount_mm * 100 - 1e-6) / 100;
 }
 
 /// A part that can be put back: the more of the shortage that takes away, and the smaller the cure against
@@ -25,7 +26,7 @@ Effect by_part(const SymptomCase& c, const char* id, Restored part, std::optiona
         return effect(share > 0 ? "effect.nearly_short" : "effect.not_short", 0.9 * c.shortage() * share, {});
     if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
     const double small = 1.0 - 0.5 * std::min(1.0, *amount_mm / usual_mm);
-    return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {LengthMm{rounded(*amount_mm, 0.001)}});
+    return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {LengthMm{enough_mm(*amount_mm)}});
 }
 
 /// A cause no gauge shows: the likelier, the less the readings explain.
@@ -95,7 +96,7 @@ std::optional<Effect> high_fret(const SymptomCase& c) {
         return change;
     });
     Effect made = by_part(c, "effect.level_fret", Restored::fret, amount, 0.1);
-    if (amount && *amount > 0.0) made.text.arguments = {over, LengthMm{rounded(*amount, 0.001)}};
+    if (amount && *amount > 0.0) made.text.arguments = {over, LengthMm{enough_mm(*amount)}};
     return made;
 }
 

@@ -57,7 +57,8 @@ std::optional<Effect> slot_deep_behind(const SymptomCase& c) {
     });
     if (!amount) return effect("effect.does_not_free", 0.0, {});
     return effect(*amount > 0 ? "effect.raise_slot_behind" : "effect.not_short",
-                  *amount > 0 ? back_weight(c, Restored::slot) : 0.0, {LengthMm{rounded(*amount, 0.001)}});
+                  *amount > 0 ? back_weight(c, Restored::slot) : 0.0,
+                  {LengthMm{std::ceil(*amount * 100 - 1e-6) / 100}});
 }
 
 std::optional<Effect> straight_behind(const SymptomCase& c) {
@@ -75,7 +76,7 @@ std::optional<Effect> straight_behind(const SymptomCase& c) {
         clearance_mm(strings[c.heard.string].standing, 0, 12) - clearance_mm(c.string().standing, 0, 12);
     return effect(*amount > 0 ? "effect.relief_behind" : "effect.not_short",
                   *amount > 0 ? 0.95 * back_weight(c, Restored::relief) : 0.0,
-                  {LengthMm{rounded(*amount, 0.001)}, LengthMm{rounded(2.0 * lift_mm, 0.01)}});
+                  {LengthMm{std::ceil(*amount * 100 - 1e-6) / 100}, LengthMm{rounded(2.0 * lift_mm, 0.01)}});
 }
 
 std::optional<Effect> nut_high(const SymptomCase& c) {

@@ -21,7 +21,8 @@ struct Rule {
     bool stop;
     double weight_without; // where nothing can be computed
     EffectOf effect;
-    const char* helpful_key; // a reading that would tell more, or nullptr
+    const char* helpful_key;      // a reading that would tell more, or nullptr
+    bool test_is_reading = false; // that reading is its test
 };
 
 constexpr auto open_gap = "open_gap_fret1_mm";
@@ -31,21 +32,21 @@ constexpr std::array rules{
     Rule{Symptom::open_buzz, "slot_low", 1, false, 0.5, slot_low, open_gap},
     Rule{Symptom::open_buzz, "floor_tilted", 2, false, 0.35, floor_tilted, nullptr},
     Rule{Symptom::open_buzz, "slot_wide", 1, false, 0.3, slot_wide, width},
-    Rule{Symptom::open_buzz, "relief_low", 2, false, 0.2, relief_low, "relief"},
+    Rule{Symptom::open_buzz, "relief_low", 2, false, 0.2, relief_low, "relief", true},
     Rule{Symptom::note_buzz, "high_fret", 2, false, 0.4, high_fret, nullptr},
-    Rule{Symptom::note_buzz, "relief_low", 2, false, 0.3, relief_low, "relief"},
+    Rule{Symptom::note_buzz, "relief_low", 2, false, 0.3, relief_low, "relief", true},
     Rule{Symptom::note_buzz, "action_low", 3, false, 0.3, action_low, "action12_mm"},
     Rule{Symptom::all_buzz, "action_low", 3, false, 0.5, action_low, "action12_mm"},
-    Rule{Symptom::all_buzz, "relief_low", 2, false, 0.4, relief_low, "relief"},
+    Rule{Symptom::all_buzz, "relief_low", 2, false, 0.4, relief_low, "relief", true},
     Rule{Symptom::behind_finger_buzz, "slot_deep", 1, false, 0.5, slot_deep_behind, open_gap},
-    Rule{Symptom::behind_finger_buzz, "neck_straight", 2, false, 0.4, straight_behind, "relief"},
-    Rule{Symptom::first_frets_sharp, "nut_high", 1, false, 0.5, nut_high, open_gap},
+    Rule{Symptom::behind_finger_buzz, "neck_straight", 2, false, 0.4, straight_behind, "relief", true},
+    Rule{Symptom::first_frets_sharp, "nut_high", 1, false, 0.5, nut_high, open_gap, true},
     Rule{Symptom::first_frets_sharp, "nut_back", 3, false, 0.3, nut_back, nullptr},
-    Rule{Symptom::sharp_up_the_neck, "crown_forward", 1, false, 0.5, crown_forward, "cents"},
+    Rule{Symptom::sharp_up_the_neck, "crown_forward", 1, false, 0.5, crown_forward, "cents", true},
     Rule{Symptom::sharp_up_the_neck, "press_deep", 1, false, 0.2, press_deep_perhaps, nullptr},
-    Rule{Symptom::flat_up_the_neck, "crown_back", 1, false, 0.5, crown_back, "cents"},
+    Rule{Symptom::flat_up_the_neck, "crown_back", 1, false, 0.5, crown_back, "cents", true},
     Rule{Symptom::sharp_when_pressed, "press_deep", 1, false, 0.6, press_deep, nullptr},
-    Rule{Symptom::sharp_when_pressed, "nut_high", 1, false, 0.3, nut_high, open_gap},
+    Rule{Symptom::sharp_when_pressed, "nut_high", 1, false, 0.3, nut_high, open_gap, true},
     Rule{Symptom::sitar_at_nut, "floor_tilted", 2, false, 0.5, nullptr, nullptr},
     Rule{Symptom::sitar_at_nut, "slot_wide", 1, false, 0.4, slot_wide, width},
     Rule{Symptom::sitar_at_nut, "nut_break_shallow", 1, false, 0.3, nut_break, nullptr},
@@ -56,7 +57,7 @@ constexpr std::array rules{
     Rule{Symptom::weak_sound, "bridge_low", 2, false, 0.5, bridge_low, nullptr},
     Rule{Symptom::weak_sound, "saddle_break_shallow", 1, false, 0.4, saddle_break, nullptr},
     Rule{Symptom::bridge_moves, "bridge_lifting", 1, true, 0.9, moment, nullptr},
-    Rule{Symptom::changed_with_season, "neck_moved", 2, false, 0.6, season, "relief"},
+    Rule{Symptom::changed_with_season, "neck_moved", 2, false, 0.6, season, "relief", true},
 };
 
 bool has_reading(const SymptomCase& c, std::string_view key) {
@@ -154,31 +155,30 @@ Diagnosis diagnosis(const Design& design, const Solution& target, const std::vec
                     const Heard& heard) {
     const Bench bench(design, target, entries);
     const SymptomCase c{design, bench, entries, heard};
-    struct Ranked {
-        Cause cause;
-        double weight;
-    };
-    std::vector<Ranked> ranked;
     Diagnosis result;
+    std::vector<Cause>& ranked = result.causes;
     for (const Rule& rule : rules) {
         if (rule.symptom != heard.symptom) continue;
-        Cause cause{rule.cause, rule.test_effort, rule.stop, rule.effect ? rule.effect(c) : std::nullopt, {}};
-        if (const auto change = change_of(c, cause)) cause.side_effects = side_effects(c, *change);
-        const double weight = answered(heard, rule.cause,
-                                       pattern_factor(heard, rule.cause) *
-                                           (cause.effect ? cause.effect->weight : rule.weight_without));
-        ranked.push_back({std::move(cause), weight});
+        Cause cause;
+        cause.id = rule.cause;
+        cause.test_effort = rule.test_effort;
+        cause.stop = rule.stop;
+        if (rule.effect) cause.effect = rule.effect(c);
+        cause.cure = change_of(c, cause);
+        if (cause.cure) cause.side_effects = side_effects(c, *cause.cure);
+        cause.test_is_read = rule.test_is_reading && rule.helpful_key && has_reading(c, rule.helpful_key);
+        cause.weight = answered(heard, rule.cause,
+                                pattern_factor(heard, rule.cause) *
+                                    (cause.effect ? cause.effect->weight : rule.weight_without));
+        ranked.push_back(std::move(cause));
         const bool asked = std::find(result.missing_keys.begin(), result.missing_keys.end(),
                                      rule.helpful_key ? rule.helpful_key : "") != result.missing_keys.end();
         if (rule.helpful_key && !asked && !has_reading(c, rule.helpful_key))
             result.missing_keys.emplace_back(rule.helpful_key);
     }
     std::stable_sort(ranked.begin(), ranked.end(),
-                     [](const Ranked& a, const Ranked& b) { return a.weight > b.weight; });
-    for (std::size_t k = 0; k < ranked.size(); ++k) {
-        result.causes.push_back(std::move(ranked[k].cause));
-        result.tests.push_back(k);
-    }
+                     [](const Cause& a, const Cause& b) { return a.weight > b.weight; });
+    for (std::size_t k = 0; k < ranked.size(); ++k) result.tests.push_back(k);
     std::stable_sort(result.tests.begin(), result.tests.end(), [&](std::size_t a, std::size_t b) {
         return result.causes[a].test_effort < result.causes[b].test_effort;
     });

@@ -35,6 +35,7 @@ StringReadings read_string_readings(Reader& reader, int frets) {
     read.slot_width_mm = reader.number_if("slot_width_mm", {0.05, 10.0});
     if (reader.has("slot"))
         read.slot = static_cast<SlotFound>(reader.word("slot", {"wiggles", "binds", "filled"}, std::nullopt));
+    read.crown_moved_mm = reader.number_if("crown_moved_mm", {-30.0, 30.0});
     read.cents = read_cents(reader, frets);
     read.cents_against = static_cast<CentsAgainst>(reader.word("cents_against", {"open", "harmonic"}, 0));
     return read;

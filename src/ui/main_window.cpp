@@ -167,8 +167,15 @@ void MainWindow::refresh() {
     StationFrame* const drawn = drawn_station(); // made now, if it is gone to for the first time
     if (view_.station == Station::strings) strings();
     if (view_.station == Station::sheets) sheets();
-    middle_->setCurrentIndex(view_.board ? middle_->count() - 1 : static_cast<int>(view_.station));
-    if (view_.board)
+    if (view_.heard)
+        middle_->setCurrentWidget(symptoms_);
+    else if (view_.board)
+        middle_->setCurrentWidget(board_);
+    else
+        middle_->setCurrentIndex(static_cast<int>(view_.station));
+    if (view_.heard)
+        symptoms_->refresh();
+    else if (view_.board)
         board_->refresh();
     else if (view_.station == Station::strings)
         strings_->refresh();
@@ -273,6 +280,7 @@ void MainWindow::choose_station(Station station) {
     leave_field();
     view_.station = station;
     view_.board = false;
+    view_.heard = false;
     key_name_ = first_number(station);
     refresh();
     if (station == Station::strings) strings()->table()->setFocus();
@@ -293,11 +301,28 @@ void MainWindow::show_place() {
 void MainWindow::show_board(bool shown) {
     if (!session_.is_open() || shown == view_.board) return;
     view_.board = shown;
+    view_.heard = false;
     key_name_ = first_number(view_.station);
     refresh();
     if (!shown) return;
     board_->table()->setFocus();
     show_place();
+}
+
+void MainWindow::show_symptoms(bool shown) {
+    if (!session_.is_open() || shown == view_.heard) return;
+    leave_field();
+    if (!symptoms_) {
+        symptoms_ = new SymptomView(session_, view_);
+        middle_->addWidget(symptoms_);
+        connect(symptoms_, &SymptomView::refused, this,
+                [this](const QString& why) { show_notice(why, false); });
+        connect(symptoms_, &SymptomView::decided, this, &MainWindow::say);
+    }
+    view_.heard = shown;
+    view_.board = false;
+    refresh();
+    if (shown) symptoms_->board()->setFocus();
 }
 
 void MainWindow::choose_measure(BoardMeasure measure) {
@@ -387,7 +412,7 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (overlay_) overlay_->hide();
     notice_->hide();
     if (covered) return;
-    view_.table ? show_table(false) : show_board(false);
+    view_.heard ? show_symptoms(false) : view_.table ? show_table(false) : show_board(false);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

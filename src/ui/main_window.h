@@ -14,6 +14,7 @@
 #include "ui/string_way.h"
 #include "ui/strings_station.h"
 #include "ui/survey_station.h"
+#include "ui/symptom_view.h"
 #include "ui/working_panel.h"
 
 #include <QMainWindow>
@@ -47,6 +48,7 @@ public:
     BridgeStation* bridge();
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
+    SymptomView* symptoms() { return symptoms_; } ///< once gone to
     StringsStation* strings();
     SheetStation* sheets();
     BenchView* bench() { return bench_; } ///< once gone to
@@ -72,6 +74,8 @@ public:
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
     void choose_measure(BoardMeasure measure);
+    /// What was heard, and what may be the cause, instead of the station; or the station again.
+    void show_symptoms(bool shown);
     /// The whole window for filing: the part of the station in sight, else the nut.
     void go_to_bench();
     void go_to_bench(BenchPart part);
@@ -166,6 +170,7 @@ private:
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;
     SheetStation* sheets_ = nullptr;
+    SymptomView* symptoms_ = nullptr;
     BenchView* bench_ = nullptr;       ///< over everything, while it is open
     std::vector<QWidget*> lists_;      ///< beside the stations
     QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board

@@ -224,6 +224,10 @@ void MainWindow::build_view_menu() {
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(!view_.board); });
+    add(look, tr("What was hea&rd"), QKeySequence(Qt::Key_W),
+        tr("A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the "
+           "station"),
+        [this] { show_symptoms(!view_.heard); });
     add(look, tr("Next &measure on the board"), QKeySequence(Qt::Key_M),
         tr("Cents, headroom, open gap, behind the finger"), [this] {
             if (view_.board)

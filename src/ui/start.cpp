@@ -36,7 +36,7 @@ const QStringList& stations() {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
         return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
-                    << QStringLiteral("bench") << QStringLiteral("bench-saddle")
+                    << QStringLiteral("heard") << QStringLiteral("bench") << QStringLiteral("bench-saddle")
                     << QStringLiteral("bench-relief");
     }();
     return words;
@@ -63,7 +63,8 @@ StartOptions start_options(const QStringList& words) {
     option(
         "station",
         "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), board "
-        "(where it sounds and buzzes), or bench, bench-saddle, bench-relief (at the bench).",
+        "(where it sounds and buzzes), heard (what was heard), bench, bench-saddle or bench-relief (at the "
+        "bench).",
         "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
@@ -149,6 +150,8 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto station = stations().indexOf(options.station);
     if (options.station == QLatin1String("board"))
         window.show_board(true);
+    else if (options.station == QLatin1String("heard"))
+        window.show_symptoms(true);
     else if (options.station == QLatin1String("placing")) {
         window.choose_station(Station::bridge);
         window.choose_placing(true);

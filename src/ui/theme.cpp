@@ -117,6 +117,11 @@ QToolButton[page="true"] { border: none; border-bottom: 3px solid transparent; p
 QToolButton[page="true"]:checked { color: $ink; border-bottom: 3px solid $ink; }
 QToolButton[page="true"]:focus { border: 1px solid $yours; }
 QToolButton[plain="true"] { border: 1px solid $hairline; padding: 4px 10px; min-height: 22px; background: $list; color: $ink; }
+QListWidget { background: $list; color: $ink; border: 1px solid $hairline; outline: none; font-size: 14px; }
+QListWidget::item { padding: 4px 8px; border-bottom: 1px solid $hairline; color: $ink; }
+QListWidget::item:selected { background: $chosen; color: $ink; }
+QListWidget:focus { border: 2px solid $yours; }
+QScrollArea, QScrollArea > QWidget > QWidget { background: $ground; }
 QCheckBox { spacing: 8px; border: 2px solid transparent; }
 QCheckBox:focus { border: 2px solid $yours; }
 QCheckBox::indicator { width: 16px; height: 16px; border: 1px solid $ink; background: $list; }

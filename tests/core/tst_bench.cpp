@@ -54,7 +54,7 @@ struct Built {
             read.cents.push_back({fret, heard->cents[static_cast<std::size_t>(fret)] - above});
     }
     Diagnosis ask(Symptom symptom, std::size_t string, int fret) const {
-        return diagnosis(design, solution, entries, {symptom, string, fret});
+        return diagnosis(design, solution, entries, {symptom, string, fret, {}, {}});
     }
 };
 
@@ -201,7 +201,8 @@ private Q_SLOTS:
         const StringOnNeck on(neck, built.solution.strings[4].line);
         built.entries[0].strings[4].open_gap_fret1_mm = 0.02 + raise_mm * open_gap_per_slot_mm(on);
         const std::vector<FoundString> after = as_found(built.design, built.solution, built.entries);
-        QVERIFY(std::abs(*after[4].headroom[0].force_n - built.design.player.pluck_force_n) < 0.02);
+        QVERIFY(*after[4].headroom[0].force_n >= built.design.player.pluck_force_n &&
+                *after[4].headroom[0].force_n < 1.1 * built.design.player.pluck_force_n);
         QCOMPARE(found.causes.front().side_effects.size(), std::size_t(10));
         QCOMPARE(found.missing_keys, std::vector<std::string>{"slot_width_mm"});
     }

@@ -1,0 +1,124 @@
+#include "job/record.h"
+
+#include "job/reader.h"
+
+namespace fm {
+
+namespace {
+
+HeardPlace read_place(Reader& reader, std::size_t strings, int frets) {
+    return {static_cast<std::size_t>(reader.whole("string", 0, static_cast<int>(strings) - 1)),
+            reader.whole("fret", 0, frets)};
+}
+
+Heard read_heard(Reader& entry, std::size_t strings, int frets) {
+    std::vector<std::string_view> words;
+    for (std::size_t i = 0; i < symptom_count; ++i) words.push_back(symptom_word(static_cast<Symptom>(i)));
+    Heard heard;
+    heard.symptom = static_cast<Symptom>(entry.word("symptom", words, std::nullopt));
+    std::vector<HeardPlace> places;
+    for (Reader& place : entry.objects("places", 1, 1000, true))
+        places.push_back(read_place(place, strings, frets));
+    if (!places.empty()) {
+        heard.string = places.front().string;
+        heard.fret = places.front().fret;
+        heard.also.assign(places.begin() + 1, places.end());
+    }
+    Reader tests = entry.object("tests", false);
+    for (const std::string& cause : tests.keys())
+        heard.answers.push_back({cause, tests.flag_or(cause, false)});
+    return heard;
+}
+
+Value heard_value(Value entry, const Heard& heard) {
+    entry = with(entry, "symptom", std::string(symptom_word(heard.symptom)));
+    Value::Array places;
+    const auto place = [](std::size_t string, int fret) {
+        return with(with(Value(Value::Object{}), "string", static_cast<std::int64_t>(string)), "fret", fret);
+    };
+    places.push_back(place(heard.string, heard.fret));
+    for (const HeardPlace& also : heard.also) places.push_back(place(also.string, also.fret));
+    entry = with(entry, "places", places);
+    for (const TestAnswer& answer : heard.answers) entry = with(entry, "tests." + answer.cause, answer.yes);
+    return entry;
+}
+
+} // namespace
+
+std::vector<StandingEntry> standing_entries(const std::vector<RecordEntry>& record) {
+    std::vector<std::optional<StandingEntry>> places;
+    std::vector<std::size_t> place_of;
+    for (std::size_t i = 0; i < record.size(); ++i) {
+        if (!record[i].replaces) {
+            place_of.push_back(places.size());
+            places.push_back(StandingEntry{i, record[i], false});
+            continue;
+        }
+        const std::size_t place = place_of[*record[i].replaces];
+        place_of.push_back(place);
+        if (record[i].text.empty()) {
+            places[place].reset(); // withdrawn
+            continue;
+        }
+        const std::string when = places[place] ? places[place]->entry.when : record[i].when;
+        places[place] = StandingEntry{i, record[i], true};
+        places[place]->entry.when = when;
+    }
+    std::vector<StandingEntry> standing;
+    for (const auto& each : places)
+        if (each) standing.push_back(*each);
+    return standing;
+}
+
+double minutes_worked(const std::vector<RecordEntry>& record) {
+    double sum = 0;
+    for (const StandingEntry& each : standing_entries(record))
+        if (each.entry.kind == RecordKind::work) sum += each.entry.minutes.value_or(0);
+    return sum;
+}
+
+std::vector<RecordEntry> read_record(Reader& root, std::size_t strings, int frets) {
+    std::vector<RecordEntry> record;
+    const std::vector<std::string_view> kinds(std::begin(record_words), std::end(record_words));
+    for (Reader& reader : root.objects("record", 0, 20000, false)) {
+        RecordEntry entry;
+        entry.kind = static_cast<RecordKind>(reader.word("kind", kinds, std::nullopt));
+        entry.when = reader.text_or("when", "");
+        entry.text = reader.text_or("text", "");
+        entry.reason = reader.text_or("reason", "");
+        entry.about = reader.text_or("about", "");
+        entry.instead_of = reader.text_or("instead_of", "");
+        entry.minutes = reader.number_if("minutes", {0.0, 100000.0});
+        if (entry.kind == RecordKind::complaint) entry.heard = read_heard(reader, strings, frets);
+        if (reader.has("replaces")) {
+            const int most = static_cast<int>(record.size()) - 1;
+            if (most < 0)
+                reader.fault("nothing_to_replace", "replaces", {});
+            else
+                entry.replaces = static_cast<std::size_t>(reader.whole("replaces", 0, most));
+        }
+        record.push_back(std::move(entry));
+    }
+    return record;
+}
+
+Value with_record_entry(const Value& document, const RecordEntry& entry) {
+    const Value* all = find(document, "record");
+    const std::size_t place = all && all->array() ? all->array()->size() : 0;
+    Value changed = place > 0 ? document : with(document, "record", Value::Array{});
+    Value value =
+        with(Value(Value::Object{}), "kind", std::string(record_words[static_cast<std::size_t>(entry.kind)]));
+    const std::pair<const char*, const std::string&> texts[] = {{"when", entry.when},
+                                                                {"about", entry.about},
+                                                                {"text", entry.text},
+                                                                {"instead_of", entry.instead_of},
+                                                                {"reason", entry.reason}};
+    for (const auto& [key, text] : texts)
+        if (!text.empty()) value = with(value, key, text);
+    if (entry.minutes) value = with(value, "minutes", *entry.minutes);
+    if (entry.heard) value = heard_value(value, *entry.heard);
+    if (entry.replaces) value = with(value, "replaces", static_cast<std::int64_t>(*entry.replaces));
+    return with(changed, "record[" + std::to_string(place) + "]", value);
+}
+
+} // namespace fm
