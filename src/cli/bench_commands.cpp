@@ -197,8 +197,9 @@ std::vector<HeardPlace> also_places(const Words& words, const Design& design, st
         const std::string one = given.substr(at, end - at);
         const std::size_t colon = std::min(one.find(':'), one.size());
         const auto string = whole_number_in(one.substr(0, colon), 1, count);
-        const auto fret =
-            colon < one.size() ? whole_number_in(one.substr(colon + 1), 0, design.neck.frets - 1) : std::nullopt;
+        const auto fret = colon < one.size()
+                              ? whole_number_in(one.substr(colon + 1), 0, design.neck.frets - 1)
+                              : std::nullopt;
         if (string && fret)
             places.push_back({static_cast<std::size_t>(count - *string), *fret});
         else

@@ -66,8 +66,7 @@ CommandResult check_command(const Words& words) {
     if (read.job) {
         const Solution solution = solve(read.job->design);
         problems = solution.warnings;
-        const std::vector<Message> readings =
-            reading_doubts(read.job->design, solution, read.job->readings);
+        const std::vector<Message> readings = reading_doubts(read.job->design, solution, read.job->readings);
         problems.insert(problems.end(), readings.begin(), readings.end());
         const std::vector<Message> found = survey_doubts(read.job->survey);
         problems.insert(problems.end(), found.begin(), found.end());

@@ -14,7 +14,7 @@ constexpr double tuner_u_cents = 0.3;
 // A move is known to a few per cent: heights and tension follow it a little.
 constexpr double move_share_u = 0.05;
 const double cents_per_e_fold = 1200.0 / std::log(2.0); // for a ratio of e
-constexpr double near_enough_cents = 0.5; // nobody hears less
+constexpr double near_enough_cents = 0.5;               // nobody hears less
 constexpr int most_low_fret = 5;
 constexpr int least_octave_fret = 12;
 

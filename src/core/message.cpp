@@ -32,7 +32,8 @@ InputError::InputError(Message message)
 std::string_view english_template(std::string_view id) {
     static const std::unordered_map<std::string_view, std::string_view> sentences = [] {
         std::unordered_map<std::string_view, std::string_view> all;
-        for (const auto& table : {job_messages(), working_messages(), symptom_messages(), survey_messages()})
+        for (const auto& table :
+             {job_messages(), working_messages(), symptom_messages(), survey_messages(), story_messages()})
             for (const MessageEntry& entry : table) all.emplace(entry.id, entry.sentence);
         return all;
     }();

@@ -211,13 +211,15 @@ constexpr MessageEntry table[] = {
                        "{where}: no string has both a nut and an action reading; nothing can be planned")},
     {"nothing_to_replace", QT_TRANSLATE_NOOP("messages", "{where}: there is no entry before it to replace")},
     {"pressed_over_open",
-     QT_TRANSLATE_NOOP("messages",
-                       "{0}: pressed, the gap over fret 1 was read as {1}, open as {2}; a pressed string lies lower, so "
-                       "one of the two is to be read again")},
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: pressed, the gap over fret 1 was read as {1}, open as {2}; a pressed string lies lower, so "
+         "one of the two is to be read again")},
     {"reading_below_fret",
-     QT_TRANSLATE_NOOP("messages",
-                       "{0}: with {1} at the nut and {2} at fret 12 the string would stand {3} below the top of fret "
-                       "{4}; one of the readings is to be taken again")},
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: with {1} at the nut and {2} at fret 12 the string would stand {3} below the top of fret "
+         "{4}; one of the readings is to be taken again")},
     {"no_such_number",
      QT_TRANSLATE_NOOP("messages",
                        "{where} is no number of this job's solution; solve prints them by their keys")},

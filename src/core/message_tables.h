@@ -17,5 +17,6 @@ std::span<const MessageEntry> job_messages();
 std::span<const MessageEntry> working_messages();
 std::span<const MessageEntry> symptom_messages();
 std::span<const MessageEntry> survey_messages();
+std::span<const MessageEntry> story_messages();
 
 } // namespace fm

@@ -70,7 +70,7 @@ struct Cause {
     int test_effort = 1;          ///< 1: a touch … 5: bench work; the cheapest test comes first
     bool stop = false;            ///< structural: no setting up before it is mended
     std::optional<Effect> effect; ///< none: nothing computed speaks for or against it
-    double weight = 0; ///< that it ranks by: with the pattern of places and the tests made
+    double weight = 0;            ///< that it ranks by: with the pattern of places and the tests made
     std::vector<SideEffect> side_effects;
     std::optional<Bench::Change> cure; ///< as a change of the instrument, where it is one
     bool test_is_read = false;         ///< its test is a reading that is there already

@@ -6,6 +6,7 @@
 #include "core/survey.h"
 #include "core/units.h"
 #include "job/background.h"
+#include "job/intonation_edits.h"
 #include "job/printed.h"
 #include "job/record.h"
 #include "job/value.h"
@@ -37,6 +38,7 @@ struct Job {
     std::vector<SurveyFinding> survey; ///< one a point, in the order of survey_points()
     std::vector<ReadingEntry> readings;
     std::vector<PrintedSheets> sheets;       ///< what was printed, in order
+    IntonationWay intonation;                ///< how cents are read and crowns moved
     std::vector<RecordEntry> record;         ///< what was heard, decided, left, done and noted
     std::optional<Background> behind_bridge; ///< what lies behind its drawing
     std::optional<Background> behind_board;  ///< and behind the board with the bridge\'s place

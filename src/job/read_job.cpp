@@ -214,6 +214,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.survey = read_survey(root);
     job.readings = read_readings(root, design);
     job.sheets = read_printed(root);
+    job.intonation = read_intonation(root);
     job.record = read_record(root, job.design.strings.size(), job.design.neck.frets);
     job.behind_bridge = read_background(root, "bridge");
     job.behind_board = read_background(root, "board");

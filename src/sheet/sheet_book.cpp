@@ -19,6 +19,8 @@ constexpr std::array parts{
     SheetPartName{SheetPart::board, "board", QT_TRANSLATE_NOOP("sheet", "Fret plan")},
     SheetPartName{SheetPart::cuts, "cuts", QT_TRANSLATE_NOOP("sheet", "Order of cuts")},
     SheetPartName{SheetPart::card, "card", QT_TRANSLATE_NOOP("sheet", "Set-up card")},
+    SheetPartName{SheetPart::owner, "owner", QT_TRANSLATE_NOOP("sheet", "For the owner")},
+    SheetPartName{SheetPart::shop, "shop", QT_TRANSLATE_NOOP("sheet", "For the shop")},
     SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Test page")}};
 
 std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
@@ -30,6 +32,8 @@ std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
     case SheetPart::board: return board_sheets(context);
     case SheetPart::cuts: return cuts_sheets(context);
     case SheetPart::card: return {card_sheet(context)};
+    case SheetPart::owner: return {owner_sheet(context)};
+    case SheetPart::shop: return shop_sheets(context);
     case SheetPart::printer: return {printer_sheet(context)};
     }
     return {};
@@ -51,6 +55,10 @@ std::optional<SheetPart> sheet_part_of_word(std::string_view word) {
     return {};
 }
 
+bool stands_alone(SheetPart part) {
+    return part == SheetPart::printer || part == SheetPart::owner || part == SheetPart::shop;
+}
+
 bool has_part(const Job& job, SheetPart part) {
     return part != SheetPart::bridge || job.design.bridge.has_value();
 }
@@ -58,7 +66,7 @@ bool has_part(const Job& job, SheetPart part) {
 std::vector<SheetPart> parts_of(const Job& job) {
     std::vector<SheetPart> out;
     for (const SheetPartName& name : parts)
-        if (name.part != SheetPart::printer && has_part(job, name.part)) out.push_back(name.part);
+        if (!stands_alone(name.part) && has_part(job, name.part)) out.push_back(name.part);
     return out;
 }
 

@@ -6,7 +6,7 @@
 
 namespace fm {
 
-enum class SheetPart { nut, saddle, bridge, placing, board, cuts, card, printer };
+enum class SheetPart { nut, saddle, bridge, placing, board, cuts, card, owner, shop, printer };
 
 /// A part as the command line and the job's record name it, and as a person reads it.
 struct SheetPartName {
@@ -21,7 +21,9 @@ std::optional<SheetPart> sheet_part_of_word(std::string_view word);
 
 /// Whether a job has such a part: a bridge's sheet needs a bridge.
 bool has_part(const Job& job, SheetPart part);
-/// All parts of a job that are cut or read by: without the printer's test page.
+/// Whether a sheet is printed for itself and not with the job's others: the record's pages, the test page.
+bool stands_alone(SheetPart part);
+/// All parts of a job that are cut or read by.
 std::vector<SheetPart> parts_of(const Job& job);
 
 /// The pages of some parts, in the order of the work.

@@ -1,6 +1,7 @@
 #include "ui/bench_work.h"
 
 #include "core/inputs.h"
+#include "job/story.h"
 #include "ui/texts.h"
 
 #include <QDateTime>
@@ -154,13 +155,9 @@ QString BenchWorker::take_back() {
         stack->undo();
     } else if (ends_at_bench(session_.document())) {
         // Of an earlier sitting: an entry that takes its place and says nothing.
-        const std::size_t last = entries() - 1;
-        Value entry = with(Value(Value::Object{}), "state", "during");
-        entry = with(entry, "replaces", static_cast<std::int64_t>(last));
-        entry = with(entry, "reason", "taken back at the bench");
         const auto problems =
             session_.commit(tr("reading taken back"),
-                            with(session_.document(), "readings[" + std::to_string(last + 1) + "]", entry));
+                            without_reading(session_.document(), entries() - 1, "taken back at the bench"));
         if (!problems.empty()) return message_text(problems.front(), session_.state().job.unit);
         steps_.clear();
     } else

@@ -167,6 +167,8 @@ void MainWindow::refresh() {
     StationFrame* const drawn = drawn_station(); // made now, if it is gone to for the first time
     if (view_.station == Station::strings) strings();
     if (view_.station == Station::sheets) sheets();
+    if (view_.station == Station::intonation) intonation();
+    if (view_.station == Station::record) record();
     if (view_.heard)
         middle_->setCurrentWidget(symptoms_);
     else if (view_.board)
@@ -181,6 +183,10 @@ void MainWindow::refresh() {
         strings_->refresh();
     else if (view_.station == Station::sheets)
         sheets_->refresh();
+    else if (view_.station == Station::intonation)
+        intonation_->refresh();
+    else if (view_.station == Station::record)
+        record_->refresh();
     if (drawn) {
         drawn->refresh();
         drawn->show_table(view_.table);
@@ -285,6 +291,8 @@ void MainWindow::choose_station(Station station) {
     refresh();
     if (station == Station::strings) strings()->table()->setFocus();
     if (station == Station::sheets) sheets()->pages()->setFocus();
+    if (station == Station::intonation) intonation()->table()->setFocus();
+    if (station == Station::record) record()->story()->setFocus();
     if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
     if (!bench_ || bench_->isHidden()) return;
     // At the bench the station's own part is worked on; without one the bench is left.

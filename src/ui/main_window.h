@@ -5,8 +5,10 @@
 #include "ui/finder.h"
 #include "ui/fret_board.h"
 #include "ui/help_window.h"
+#include "ui/intonation_station.h"
 #include "ui/neck_station.h"
 #include "ui/nut_station.h"
+#include "ui/record_station.h"
 #include "ui/saddle_station.h"
 #include "ui/session.h"
 #include "ui/sheet_station.h"
@@ -50,7 +52,9 @@ public:
     FretBoard* board() { return board_; }
     SymptomView* symptoms() { return symptoms_; } ///< once gone to
     StringsStation* strings();
+    IntonationStation* intonation();
     SheetStation* sheets();
+    RecordStation* record();
     BenchView* bench() { return bench_; } ///< once gone to
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
@@ -169,7 +173,9 @@ private:
     CutList* cut_list_ = nullptr;
     FretBoard* board_ = nullptr;
     StringsStation* strings_ = nullptr;
+    IntonationStation* intonation_ = nullptr;
     SheetStation* sheets_ = nullptr;
+    RecordStation* record_ = nullptr;
     SymptomView* symptoms_ = nullptr;
     BenchView* bench_ = nullptr;       ///< over everything, while it is open
     std::vector<QWidget*> lists_;      ///< beside the stations

@@ -207,8 +207,12 @@ void MainWindow::build_view_menu() {
         [this] { choose_station(Station::saddle); });
     add(look, tr("Brid&ge"), QKeySequence(tr("Alt+6")), tr("Go to the bridge"),
         [this] { choose_station(Station::bridge); });
-    add(look, tr("Sheet&s"), QKeySequence(tr("Alt+7")), tr("Go to the sheets: templates, lists and cards"),
+    add(look, tr("&Intonation"), QKeySequence(tr("Alt+7")), tr("Go to the intonation: cents and crowns"),
+        [this] { choose_station(Station::intonation); });
+    add(look, tr("Sheet&s"), QKeySequence(tr("Alt+8")), tr("Go to the sheets: templates, lists and cards"),
         [this] { choose_station(Station::sheets); });
+    add(look, tr("Re&cord"), QKeySequence(tr("Alt+9")), tr("Go to the record: found, decided, done, left"),
+        [this] { choose_station(Station::record); });
     add(look, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
         tr("Draw the nut, or the string's way from it to the post"), [this] {
             if (!session_.is_open()) return;

@@ -91,6 +91,28 @@ SheetStation* MainWindow::sheets() {
     return sheets_;
 }
 
+IntonationStation* MainWindow::intonation() {
+    if (intonation_) return intonation_;
+    intonation_ = new IntonationStation(session_, view_);
+    put_in(Station::intonation, side_by_side(intonation_, intonation_->panel()));
+    connect(intonation_, &IntonationStation::refused, this,
+            [this](const QString& why) { show_notice(why, false); });
+    connect(intonation_, &IntonationStation::string_picked, this, &MainWindow::choose_string);
+    return intonation_;
+}
+
+RecordStation* MainWindow::record() {
+    if (record_) return record_;
+    record_ = new RecordStation(session_);
+    put_in(Station::record, side_by_side(record_, record_->panel()));
+    connect(record_, &RecordStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    connect(record_, &RecordStation::sheet_asked, this, [this](bool for_the_owner) {
+        choose_station(Station::sheets);
+        sheets()->choose_parts({for_the_owner ? SheetPart::owner : SheetPart::shop});
+    });
+    return record_;
+}
+
 void MainWindow::put_in(Station station, QWidget* widget) {
     const int place = static_cast<int>(station);
     QWidget* empty = middle_->widget(place);
@@ -127,7 +149,9 @@ StationFrame* MainWindow::drawn_station() {
     case Station::nut: return nut();
     case Station::saddle: return saddle();
     case Station::bridge: return bridge();
-    case Station::sheets: return nullptr;
+    case Station::intonation:
+    case Station::sheets:
+    case Station::record: return nullptr;
     }
     return nullptr;
 }
@@ -169,7 +193,9 @@ QString MainWindow::first_number(Station station) const {
     case Station::neck: return QStringLiteral("scale_mm");
     case Station::strings: return QStringLiteral("tension_n");
     case Station::nut:
-    case Station::sheets: return QString::fromLatin1(key_of(view_.datum));
+    case Station::sheets:
+    case Station::record: return QString::fromLatin1(key_of(view_.datum));
+    case Station::intonation: return QStringLiteral("compensation_mm");
     case Station::saddle: return QStringLiteral("saddle_z_mm");
     case Station::bridge:
         return session_.state().job.design.bridge ? QStringLiteral("break_angle_deg")

@@ -62,7 +62,8 @@ StartOptions start_options(const QStringList& words) {
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
     option(
         "station",
-        "What to show: survey, neck, strings, nut, saddle, bridge, sheets, placing, behind (the nut), board "
+        "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
+        "behind (the nut), board "
         "(where it sounds and buzzes), heard (what was heard), bench, bench-saddle or bench-relief (at the "
         "bench).",
         "NAME");

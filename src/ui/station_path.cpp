@@ -68,6 +68,10 @@ QString caution_at(Station station, const Design& design) {
         return StationPath::tr(
             "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
             "clamped. A lifted bridge is a job for a trained repairer.");
+    case Station::intonation:
+        return StationPath::tr(
+            "Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.");
+    case Station::record: return {};
     case Station::sheets:
         return StationPath::tr("Print at 100 %. Measure the bars with a caliper before anything is cut by a "
                                "sheet.");
@@ -125,6 +129,18 @@ QString sheet_words(const State& state) {
     return StationPath::tr("revision %1 printed").arg(state.job.sheets.back().revision);
 }
 
+/// How many strings a tuner was held to; "" for none.
+QString intonation_words(const State& state) {
+    int read = 0;
+    for (std::size_t i = 0; i < state.job.design.strings.size(); ++i)
+        read +=
+            std::any_of(state.job.readings.begin(), state.job.readings.end(), [i](const ReadingEntry& entry) {
+                return i < entry.strings.size() && !entry.strings[i].cents.empty();
+            });
+    return read == 0 ? QString()
+                     : StationPath::tr("%1 of %2 read").arg(read).arg(state.job.design.strings.size());
+}
+
 QString next_at_survey(const State& state) {
     const auto& points = survey_points();
     for (std::size_t i = 0; i < points.size(); ++i)
@@ -146,6 +162,10 @@ QString next_words(const State& state, Station station) {
     case Station::nut: return next_at_nut(state);
     case Station::saddle: return next_at_saddle(state);
     case Station::bridge: return StationPath::tr("Check the place at both outer strings");
+    case Station::intonation:
+        return intonation_words(state).isEmpty() ? StationPath::tr("Read fret 12 of every string, in cents")
+                                                 : StationPath::tr("Move, tune, and read again");
+    case Station::record: return StationPath::tr("Write down what was done, and what was left");
     case Station::sheets:
         return state.job.sheets.empty() ? StationPath::tr("Print the sheets of the parts to be cut")
                                         : StationPath::tr("Print again what has changed");
@@ -177,8 +197,12 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
                                     tr("The saddle: action, crowns, the piece (Alt+5)")));
     stations_.push_back(add_station(column, Station::bridge, tr("Bridge"),
                                     tr("The bridge: height, anchor, outline, its place (Alt+6)")));
+    stations_.push_back(add_station(column, Station::intonation, tr("Intonation"),
+                                    tr("The intonation: cents as read, crowns as moved (Alt+7)")));
     stations_.push_back(add_station(column, Station::sheets, tr("Sheets"),
-                                    tr("The sheets: templates, lists and cards on paper (Alt+7)")));
+                                    tr("The sheets: templates, lists and cards on paper (Alt+8)")));
+    stations_.push_back(add_station(column, Station::record, tr("Record"),
+                                    tr("The record: found, heard, decided, done and left (Alt+9)")));
     column->addSpacing(6);
     jobs_ = bare_button(tr("Jobs") + QStringLiteral(" ▾"), {});
     jobs_->setPopupMode(QToolButton::InstantPopup);
@@ -261,24 +285,29 @@ void StationPath::refresh() {
     const int seen = looked_at(state.job.survey);
     const auto found = survey_doubts(state.job.survey);
     const auto unsafe = unsafe_finding(state.job.survey);
-    const std::array words{seen == 0 ? tr("not looked at")
-                           : unsafe  ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
-                           : !found.empty() ? tr("%1 found").arg(found.size())
-                                            : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
-                           relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
-                                  : tr("straight"),
-                           tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
-                           read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
-                           state.plan ? tr("read at fret 12") : tr("to be made"),
-                           bridge_words(state),
-                           sheet_words(state)};
+    const QString rounds = intonation_words(state);
+    const std::array words{
+        seen == 0        ? tr("not looked at")
+        : unsafe         ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
+        : !found.empty() ? tr("%1 found").arg(found.size())
+                         : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
+        relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit)) : tr("straight"),
+        tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
+        read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
+        state.plan ? tr("read at fret 12") : tr("to be made"),
+        bridge_words(state),
+        rounds.isEmpty() ? tr("not read") : rounds,
+        sheet_words(state),
+        state.job.record.empty() ? tr("nothing written yet") : tr("%1 entries").arg(state.job.record.size())};
     const std::array begun{seen > 0,
                            relief.has_value(),
                            true,
                            read,
                            state.plan.has_value(),
                            design.bridge.has_value(),
-                           !state.job.sheets.empty()};
+                           !rounds.isEmpty(),
+                           !state.job.sheets.empty(),
+                           !state.job.record.empty()};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         // One line, so that nothing below moves; the whole of it in the tooltip.

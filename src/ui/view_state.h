@@ -8,9 +8,10 @@
 namespace fm {
 
 /// The stations there are, in the order of the work.
-enum class Station { survey, neck, strings, nut, saddle, bridge, sheets };
+enum class Station { survey, neck, strings, nut, saddle, bridge, intonation, sheets, record };
 /// What they are called where a person does not read it: settings, the command line.
-inline constexpr std::array station_words{"survey", "neck", "strings", "nut", "saddle", "bridge", "sheets"};
+inline constexpr std::array station_words{"survey", "neck",       "strings", "nut",   "saddle",
+                                          "bridge", "intonation", "sheets",  "record"};
 /// The part of a station that is worked on at the bench, if it has one.
 constexpr std::optional<BenchPart> bench_part(Station station) {
     switch (station) {

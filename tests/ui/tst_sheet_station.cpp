@@ -21,7 +21,7 @@ private Q_SLOTS:
     void init() {
         window_ = std::make_unique<WindowOnDemo>(); // printers are the workshop's: each test has its own
         window_->start("curlew");
-        press(Qt::Key_7, Qt::AltModifier);
+        press(Qt::Key_8, Qt::AltModifier);
     }
     void cleanup() { window_.reset(); }
 
@@ -47,7 +47,7 @@ private Q_SLOTS:
         station()->choose_parts({SheetPart::bridge, SheetPart::nut});
         QCOMPARE(station()->parts().size(), std::size_t{2});
         window_->again("teal");
-        press(Qt::Key_7, Qt::AltModifier);
+        press(Qt::Key_8, Qt::AltModifier);
         QVERIFY(!box(SheetPart::bridge)->isEnabled());
         QCOMPARE(station()->parts(), std::vector<SheetPart>{SheetPart::nut});
     }
@@ -203,7 +203,7 @@ private Q_SLOTS:
         QTest::keyClick(cutter, Qt::Key_Return);
         QVERIFY(window()->notice().contains(QStringLiteral("a cutter is 0.01 mm to 30.00 mm wide")));
         window_->again("teal");
-        press(Qt::Key_7, Qt::AltModifier);
+        press(Qt::Key_8, Qt::AltModifier);
         QVERIFY(machine->unreached().contains(QStringLiteral("no bridge")));
     }
 

@@ -75,10 +75,9 @@ private Q_SLOTS:
         Value straight = with(window_->session().document(), "readings[0].relief.depth_mm", -0.25);
         for (std::size_t i = 0; i < 4; ++i) {
             const std::string at = "readings[0].strings[" + std::to_string(i) + "].";
-            straight = with(straight, at + "open_gap_fret1_mm",
-                            window_.state().job.design.nut.height.of(i, 4));
             straight =
-                with(straight, at + "action12_mm", window_.state().job.design.saddle.action.of(i, 4));
+                with(straight, at + "open_gap_fret1_mm", window_.state().job.design.nut.height.of(i, 4));
+            straight = with(straight, at + "action12_mm", window_.state().job.design.saddle.action.of(i, 4));
         }
         QVERIFY(window_->session().commit(QStringLiteral("straight"), straight).empty());
         view()->choose(Symptom::note_buzz);

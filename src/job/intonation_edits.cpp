@@ -1,0 +1,46 @@
+#include "job/intonation_edits.h"
+
+#include "job/reader.h"
+
+namespace fm {
+
+namespace {
+
+Value with_entry(const Value& document, const Value::Array& strings, std::string_view when) {
+    const Value* all = find(document, "readings");
+    const std::size_t place = all && all->array() ? all->array()->size() : 0;
+    const Value changed = place > 0 ? document : with(document, "readings", Value::Array{});
+    Value entry = with(Value(Value::Object{}), "state", "during");
+    entry = with(entry, "when", std::string(when));
+    return with(changed, "readings[" + std::to_string(place) + "]", with(entry, "strings", strings));
+}
+
+} // namespace
+
+IntonationWay read_intonation(Reader& root) {
+    Reader reader = root.object("intonation", false);
+    IntonationWay way;
+    way.by = static_cast<MoveBy>(
+        reader.word("by", {std::begin(move_words), std::end(move_words)}, static_cast<std::size_t>(way.by)));
+    way.against = static_cast<CentsAgainst>(reader.word("against", {"open", "harmonic"}, 1));
+    way.flat_cents = reader.number_or("flat_cents", 0.0, {0.0, 20.0});
+    return way;
+}
+
+Value with_cents(const Value& document, std::size_t strings, std::size_t string, const CentsReading& reading,
+                 CentsAgainst against, std::string_view when) {
+    Value::Array read(strings, Value(Value::Object{}));
+    Value one = with(Value(Value::Object{}), "cents." + std::to_string(reading.fret), reading.cents);
+    read[string] = with(one, "cents_against", against == CentsAgainst::open ? "open" : "harmonic");
+    return with_entry(document, read, when);
+}
+
+Value with_crowns_moved(const Value& document, const std::vector<std::optional<double>>& moved_mm,
+                        std::string_view when) {
+    Value::Array read(moved_mm.size(), Value(Value::Object{}));
+    for (std::size_t i = 0; i < moved_mm.size(); ++i)
+        if (moved_mm[i]) read[i] = with(read[i], "crown_moved_mm", *moved_mm[i]);
+    return with_entry(document, read, when);
+}
+
+} // namespace fm

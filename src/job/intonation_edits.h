@@ -1,0 +1,32 @@
+#pragma once
+// Changes of a job document at the tuner: cents as read, crowns as moved.
+#include "core/readings.h"
+#include "job/value.h"
+
+#include <optional>
+#include <string_view>
+#include <vector>
+
+namespace fm {
+
+/// How a job's intonation is worked at. Source: docs/job-file.md, "intonation".
+enum class MoveBy { each, line, nut };
+struct IntonationWay {
+    MoveBy by = MoveBy::each;
+    CentsAgainst against = CentsAgainst::harmonic;
+    double flat_cents = 0; ///< aimed flat on purpose
+};
+inline constexpr std::string_view move_words[] = {"each", "line", "nut"};
+
+class Reader;
+IntonationWay read_intonation(Reader& root);
+
+/// One reading of a tuner on one string.
+[[nodiscard]] Value with_cents(const Value& document, std::size_t strings, std::size_t string,
+                               const CentsReading& reading, CentsAgainst against, std::string_view when);
+/// Crowns moved by so much; + lengthens. Strings without a number stay.
+[[nodiscard]] Value with_crowns_moved(const Value& document,
+                                      const std::vector<std::optional<double>>& moved_mm,
+                                      std::string_view when);
+
+} // namespace fm

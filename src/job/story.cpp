@@ -1,0 +1,223 @@
+#include "job/story.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+Message note(const char* id, std::vector<Argument> arguments = {}) {
+    return {id, Severity::note, {}, std::move(arguments)};
+}
+
+std::optional<double> nut_gap(const Design& design, const StringReadings& read) {
+    return design.nut.height_method == NutHeightMethod::pressed_gap ? read.pressed_gap_mm
+                                                                    : read.open_gap_fret1_mm;
+}
+std::optional<double> action(const Design& design, const StringReadings& read) {
+    return design.saddle.measured == ActionMeasure::open ? read.action12_mm : read.action12_capo_mm;
+}
+std::optional<double> cents12(const StringReadings& read) {
+    for (const CentsReading& each : read.cents)
+        if (each.fret == 12) return each.cents;
+    return std::nullopt;
+}
+
+void take(BeforeAfter& into, const std::optional<double>& value, bool found) {
+    if (!value) return;
+    (found ? into.found : into.now) = value;
+}
+
+std::vector<Message> bench_says(const Job& job, const ReadingEntry& entry) {
+    const BenchWork& work = *entry.bench;
+    const Design& design = job.design;
+    if (work.part == BenchPart::relief) {
+        std::vector<Message> says;
+        if (work.turned_eighths != 0)
+            says.push_back(note(work.turned_eighths > 0 ? "story.tightened" : "story.loosened",
+                                {std::abs(work.turned_eighths)}));
+        if (entry.relief) says.push_back(note("story.relief", {LengthMm{entry.relief->depth_mm}}));
+        return says;
+    }
+    const bool nut = work.part == BenchPart::nut;
+    if (work.whole_mm) {
+        if (nut) return {note("story.shimmed", {LengthMm{-work.whole_mm->bass_mm}})};
+        const bool packed = work.whole_mm->bass_mm < 0;
+        return {
+            note(packed ? "story.packed" : "story.bottom",
+                 {LengthMm{std::abs(work.whole_mm->bass_mm)}, LengthMm{std::abs(work.whole_mm->treble_mm)}})};
+    }
+    if (!work.string || *work.string >= design.strings.size()) return {};
+    const std::string name = design.string_name(*work.string);
+    if (work.wanted_mm < 0) return {note("story.filled", {name, LengthMm{-work.wanted_mm}})};
+    std::vector<Message> says;
+    if (work.wanted_mm > 0)
+        says.push_back(note(nut ? "story.slot_pass" : "story.crown_pass", {name, LengthMm{work.wanted_mm}}));
+    if (*work.string < entry.strings.size()) {
+        const auto mm =
+            nut ? nut_gap(design, entry.strings[*work.string]) : action(design, entry.strings[*work.string]);
+        if (mm) says.push_back(note(nut ? "story.gap" : "story.action", {name, LengthMm{*mm}}));
+    }
+    return says;
+}
+
+std::vector<Message> reading_says(const Job& job, const ReadingEntry& entry) {
+    if (entry.bench) return bench_says(job, entry);
+    std::vector<Message> says;
+    const Design& design = job.design;
+    if (entry.state == ReadingState::found) says.push_back(note("story.found"));
+    if (entry.state == ReadingState::left) says.push_back(note("story.left"));
+    if (entry.humidity_pct) says.push_back(note("story.humidity", {*entry.humidity_pct}));
+    if (entry.relief) says.push_back(note("story.relief", {LengthMm{entry.relief->depth_mm}}));
+    int nut = 0;
+    int saddle = 0;
+    for (std::size_t i = 0; i < std::min(entry.strings.size(), design.strings.size()); ++i) {
+        const StringReadings& read = entry.strings[i];
+        nut += read.has_nut();
+        saddle += read.has_action();
+        if (read.crown_moved_mm)
+            says.push_back(note(*read.crown_moved_mm > 0 ? "story.crown_longer" : "story.crown_shorter",
+                                {design.string_name(i), LengthMm{std::abs(*read.crown_moved_mm)}}));
+        for (const CentsReading& each : read.cents)
+            says.push_back(note("story.cents", {design.string_name(i), each.cents, each.fret}));
+    }
+    if (nut > 0) says.push_back(note("story.nut_read", {nut}));
+    if (saddle > 0) says.push_back(note("story.saddle_read", {saddle}));
+    return says;
+}
+
+std::vector<Message> record_says(const Job& job, const RecordEntry& entry) {
+    switch (entry.kind) {
+    case RecordKind::complaint: {
+        std::vector<Message> says;
+        if (entry.heard) {
+            says.push_back(note(("symptom." + std::string(symptom_word(entry.heard->symptom))).c_str()));
+            says.push_back(
+                note("story.at", {job.design.string_name(entry.heard->string), entry.heard->fret}));
+        }
+        says.push_back(note("story.cause"));
+        if (!english_template("cause." + entry.text).empty())
+            says.push_back(note(("cause." + entry.text).c_str()));
+        return says;
+    }
+    case RecordKind::decision: return {note("story.decided")};
+    case RecordKind::left_undone: return {note("story.left_undone")};
+    case RecordKind::work:
+        return entry.minutes ? std::vector<Message>{note("story.minutes", {*entry.minutes})}
+                             : std::vector<Message>{};
+    case RecordKind::note: return {};
+    }
+    return {};
+}
+
+} // namespace
+
+JobBeforeAfter before_and_after(const Job& job) {
+    JobBeforeAfter all;
+    all.strings.resize(job.design.strings.size());
+    std::optional<Relief> found_relief;
+    std::optional<Relief> now_relief;
+    for (const ReadingEntry& entry : in_order(job.readings)) {
+        const bool found = entry.state == ReadingState::found;
+        take(all.humidity_pct, entry.humidity_pct, found);
+        if (entry.relief) (found ? found_relief : now_relief) = entry.relief;
+        for (std::size_t i = 0; i < std::min(entry.strings.size(), all.strings.size()); ++i) {
+            take(all.strings[i].nut_gap_mm, nut_gap(job.design, entry.strings[i]), found);
+            take(all.strings[i].action_mm, action(job.design, entry.strings[i]), found);
+            take(all.strings[i].cents12, cents12(entry.strings[i]), found);
+        }
+    }
+    if (now_relief) all.relief_mm.now = now_relief->depth_mm;
+    if (found_relief) {
+        NeckDesign as_found = job.design.neck;
+        as_found.relief = found_relief;
+        const Relief& at = now_relief ? *now_relief : *found_relief;
+        all.relief_mm.found = Neck(as_found).relief_depth_mm(at.from_fret, at.at_fret, at.to_fret);
+    }
+    return all;
+}
+
+Value with_left_readings(const Value& document, const Job& job, std::string_view when) {
+    const Design& design = job.design;
+    Value::Array strings(design.strings.size(), Value(Value::Object{}));
+    Value entry = with(Value(Value::Object{}), "state", "left");
+    entry = with(entry, "when", std::string(when));
+    const char* const action_key =
+        design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm";
+    std::optional<Relief> relief;
+    std::optional<double> humidity_pct;
+    for (const ReadingEntry& each : in_order(job.readings)) {
+        if (each.relief) relief = each.relief;
+        if (each.humidity_pct) humidity_pct = each.humidity_pct;
+        for (std::size_t i = 0; i < std::min(each.strings.size(), strings.size()); ++i) {
+            if (const auto gap_mm = nut_gap(design, each.strings[i])) {
+                const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
+                strings[i] = with(strings[i], pressed ? "pressed_gap_mm" : "open_gap_fret1_mm", *gap_mm);
+                if (pressed) strings[i] = with(strings[i], "pressed_fret", each.strings[i].pressed_fret);
+            }
+            if (const auto height_mm = action(design, each.strings[i]))
+                strings[i] = with(strings[i], action_key, *height_mm);
+        }
+    }
+    if (humidity_pct) entry = with(entry, "humidity_pct", *humidity_pct);
+    if (relief) {
+        Value read = with(Value(Value::Object{}), "depth_mm", relief->depth_mm);
+        read = with(read, "at_fret", relief->at_fret);
+        entry = with(entry, "relief",
+                     with(read, "between_frets", Value::Array{relief->from_fret, relief->to_fret}));
+    }
+    entry = with(entry, "strings", strings);
+    const Value changed = job.readings.empty() ? with(document, "readings", Value::Array{}) : document;
+    return with(changed, "readings[" + std::to_string(job.readings.size()) + "]", entry);
+}
+
+Value without_reading(const Value& document, std::size_t index, const std::string& reason) {
+    const std::size_t place = find(document, "readings")->array()->size();
+    Value entry = with(Value(Value::Object{}), "state", "during");
+    entry = with(entry, "replaces", static_cast<std::int64_t>(index));
+    return with(document, "readings[" + std::to_string(place) + "]", with(entry, "reason", reason));
+}
+
+std::vector<StoryLine> story_of(const Job& job) {
+    std::vector<StoryLine> story;
+    std::vector<bool> replaced(job.readings.size(), false);
+    for (const ReadingEntry& entry : job.readings)
+        if (entry.replaces) replaced[*entry.replaces] = true;
+    for (std::size_t i = 0; i < job.readings.size(); ++i) {
+        if (replaced[i]) continue;
+        StoryLine line;
+        line.when = job.readings[i].when;
+        line.index = i;
+        line.corrected = job.readings[i].replaces.has_value();
+        for (std::optional<std::size_t> at = job.readings[i].replaces; at; at = job.readings[*at].replaces)
+            line.when = job.readings[*at].when; // it stands in that one's place
+        line.says = reading_says(job, job.readings[i]);
+        if (line.says.empty() && line.corrected) line.says.push_back(note("story.taken_back"));
+        if (!line.says.empty()) story.push_back(std::move(line));
+    }
+    for (const StandingEntry& each : standing_entries(job.record)) {
+        StoryLine line;
+        line.when = each.entry.when;
+        line.source = StoryLine::Source::record;
+        line.index = each.index;
+        line.says = record_says(job, each.entry);
+        if (each.entry.kind != RecordKind::complaint) line.text = each.entry.text;
+        line.reason = each.entry.reason;
+        line.corrected = each.corrected;
+        story.push_back(std::move(line));
+    }
+    for (std::size_t i = 0; i < job.sheets.size(); ++i) {
+        StoryLine line;
+        line.when = job.sheets[i].when;
+        line.source = StoryLine::Source::print;
+        line.index = i;
+        line.says = {note("story.printed", {job.sheets[i].revision})};
+        story.push_back(std::move(line));
+    }
+    std::stable_sort(story.begin(), story.end(),
+                     [](const StoryLine& a, const StoryLine& b) { return a.when < b.when; });
+    return story;
+}
+
+} // namespace fm

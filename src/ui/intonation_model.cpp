@@ -1,0 +1,142 @@
+#include "ui/intonation_model.h"
+
+#include "core/fit.h"
+#include "ui/texts.h"
+#include "ui/theme.h"
+
+#include <QLocale>
+
+#include <cmath>
+
+namespace fm {
+
+namespace {
+constexpr double most_cents = 200;
+
+QString signed_text(double value, int decimals) {
+    return (value > 0 ? QStringLiteral("+") : QString()) + number_text(value, decimals);
+}
+} // namespace
+
+IntonationModel::IntonationModel(const Session& session, QObject* parent)
+    : QAbstractTableModel(parent), session_(session) {}
+
+void IntonationModel::refresh(int fret) {
+    beginResetModel();
+    const State& state = session_.state();
+    const Job& job = state.job;
+    fret_ = fret;
+    rows_ = static_cast<int>(job.design.strings.size());
+    advice_ = crown_advice(job.design, state.solution, job.readings, job.intonation.flat_cents);
+    line_ = line_advice(state.solution, advice_);
+    nut_ = nut_advice(job.design, state.solution, job.readings);
+    moves_mm_.assign(advice_.size(), std::nullopt);
+    const auto& strings = state.solution.strings;
+    const double bass_y = strings.front().line.saddle_y_mm;
+    const double span = strings.back().line.saddle_y_mm - bass_y;
+    for (std::size_t i = 0; i < advice_.size(); ++i) {
+        if (job.intonation.by == MoveBy::line) {
+            if (!line_) continue;
+            const double share = span != 0 ? (strings[i].line.saddle_y_mm - bass_y) / span : 0.5;
+            moves_mm_[i] = line_->bass_mm + (line_->treble_mm - line_->bass_mm) * share;
+        } else if (advice_[i] && !advice_[i]->there())
+            moves_mm_[i] = advice_[i]->move_mm;
+    }
+    endResetModel();
+}
+
+int IntonationModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : rows_;
+}
+
+int IntonationModel::columnCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : 4;
+}
+
+QVariant IntonationModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal) return {};
+    if (role == Qt::TextAlignmentRole)
+        return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
+    if (role != Qt::DisplayRole) return {};
+    switch (section) {
+    case string_column: return tr("string");
+    case read_column: return tr("fret %1").arg(fret_);
+    case off_column: return tr("off");
+    default: return tr("move");
+    }
+}
+
+QString IntonationModel::cell(std::size_t i, int column) const {
+    const Job& job = session_.state().job;
+    if (column == string_column) return QString::fromStdString(job.design.string_name(i));
+    if (column == read_column) {
+        std::vector<CentsAgainst> against;
+        for (const CentsReading& read : newest_cents(job.readings, i, against))
+            if (read.fret == fret_) return signed_text(read.cents, 1);
+        return QStringLiteral("·");
+    }
+    if (i >= advice_.size() || !advice_[i]) return QStringLiteral("–");
+    if (column == off_column) return signed_text(advice_[i]->off_cents, 1);
+    if (advice_[i]->there() && job.intonation.by != MoveBy::line) return tr("there");
+    const double mm = moves_mm_[i].value_or(0);
+    return (mm > 0 ? QStringLiteral("+") : QString()) +
+           length_number(mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+}
+
+QVariant IntonationModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid() || index.row() >= rows_) return {};
+    const auto i = static_cast<std::size_t>(index.row());
+    switch (role) {
+    case Qt::DisplayRole: return cell(i, index.column());
+    case Qt::EditRole: {
+        const QString shown = cell(i, index.column());
+        return shown == QStringLiteral("·") ? QString() : shown;
+    }
+    case Qt::TextAlignmentRole:
+        return int(Qt::AlignVCenter | (index.column() == 0 ? Qt::AlignLeft : Qt::AlignRight));
+    case Qt::ForegroundRole:
+        return index.column() == read_column   ? theme().yours
+               : index.column() == move_column ? theme().take_off
+                                               : theme().ink;
+    case Qt::AccessibleTextRole:
+        return tr("%1, %2: %3")
+            .arg(cell(i, 0), headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(),
+                 cell(i, index.column()));
+    case Qt::ToolTipRole:
+        if (i < advice_.size() && advice_[i])
+            return tr("%1 readings in %2 rounds: %3 cents off, ± %4; %5 cents a mm")
+                .arg(advice_[i]->readings)
+                .arg(advice_[i]->rounds + 1)
+                .arg(number_text(advice_[i]->off_cents, 2), number_text(advice_[i]->u_cents, 2),
+                     number_text(advice_[i]->cents_per_mm, 2));
+        return {};
+    default: return {};
+    }
+}
+
+Qt::ItemFlags IntonationModel::flags(const QModelIndex& index) const {
+    Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
+    if (index.column() == read_column) flags |= Qt::ItemIsEditable;
+    return flags;
+}
+
+bool IntonationModel::setData(const QModelIndex& index, const QVariant& value, int role) {
+    if (role != Qt::EditRole || index.column() != read_column) return false;
+    const QString text = value.toString().trimmed();
+    if (text.isEmpty()) return false;
+    bool good = false;
+    double cents = QLocale().toDouble(QString(text).remove(QLatin1Char('+')), &good);
+    if (!good)
+        cents = QString(text)
+                    .remove(QLatin1Char('+'))
+                    .replace(QLatin1Char(','), QLatin1Char('.'))
+                    .toDouble(&good);
+    if (!good || !(std::abs(cents) <= most_cents)) {
+        Q_EMIT not_understood(tr("%1 is no reading in cents; allowed is −200 to 200").arg(text.left(20)));
+        return false;
+    }
+    Q_EMIT typed(index.row(), cents);
+    return true;
+}
+
+} // namespace fm

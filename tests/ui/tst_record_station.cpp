@@ -1,0 +1,160 @@
+#include "common/jobs.h"
+#include "common/window.h"
+#include "job/story.h"
+
+#include <QToolButton>
+
+using namespace fm;
+using namespace fm::test;
+
+/// Intonation by reading, and the record, in the window.
+class TestRecordStation : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { prepare_application("fair-measure-record-test"); }
+    void init() { window_.again("kittiwake"); }
+
+    void cents_are_typed_and_crowns_moved_round_after_round() {
+        window_.again("groundswell");
+        window_.press(Qt::Key_7, Qt::AltModifier);
+        IntonationStation* station = window_->intonation();
+        QVERIFY(station->isVisible());
+        type_cents(0, "+3,0"); // with a comma, as some write it
+        type_cents(1, "-1.5");
+        const auto& advice = station->model()->advice();
+        QVERIFY(advice[0] && advice[1] && !advice[2]);
+        QVERIFY(advice[0]->move_mm > 0 && advice[1]->move_mm < 0);
+        const double first_mm = advice[0]->move_mm;
+        station->moved();
+        QCOMPARE(*window_.state().job.readings.back().strings[0].crown_moved_mm, first_mm);
+        QVERIFY(!window_.state().job.readings.back().strings[2].crown_moved_mm);
+        QCOMPARE(station->model()->advice()[0]->rounds, 1);
+        type_cents(0, "0.1");
+        QVERIFY(std::abs(station->model()->advice()[0]->off_cents) < 1.0);
+        QCOMPARE(station->model()->advice()[0]->readings, 2);
+        const auto before = window_.state().job.readings.size();
+        station->model()->setData(station->model()->index(0, IntonationModel::read_column),
+                                  QStringLiteral("sharp"), Qt::EditRole);
+        QVERIFY(window_->notice().contains(QStringLiteral("cents")));
+        station->model()->setData(station->model()->index(0, IntonationModel::read_column),
+                                  QStringLiteral("500"), Qt::EditRole);
+        QCOMPARE(window_.state().job.readings.size(), before);
+        window_->session().undo_stack()->undo();
+        QCOMPARE(window_.state().job.readings.size(), before - 1);
+    }
+
+    void a_line_moves_every_string_and_a_shop_may_aim_flat() {
+        window_.press(Qt::Key_7, Qt::AltModifier);
+        IntonationStation* station = window_->intonation();
+        for (int i = 0; i < 4; ++i) type_cents(i, i % 2 ? "2" : "4");
+        const double each_mm = *station->model()->moves_mm()[0];
+        commit("intonation.by", "line");
+        const auto& moves = station->model()->moves_mm();
+        QVERIFY(std::abs(*moves[0] - each_mm) > 0.01);
+        // On one line, in the order the strings lie.
+        QVERIFY(std::abs((*moves[1] - *moves[0]) - (*moves[2] - *moves[1])) < 0.02);
+        QVERIFY(station->advice().contains(QStringLiteral("bass string")));
+        commit("intonation.by", "each");
+        commit("intonation.flat_cents", 2.0);
+        QVERIFY(*station->model()->moves_mm()[0] > each_mm); // longer still
+        commit("intonation.by", "nut");
+        QVERIFY(station->advice().contains(QStringLiteral("frets 1 to 5")));
+        station->choose_fret(2);
+        for (int i = 0; i < 4; ++i) type_cents(i, "8");
+        QVERIFY(station->model()->nut());
+        QVERIFY(station->model()->nut()->forward_mm > 0); // low frets sharp
+        station->choose_fret(99);
+        QVERIFY(window_->notice().contains(QStringLiteral("99")));
+    }
+
+    void the_record_is_only_added_to() {
+        window_.press(Qt::Key_9, Qt::AltModifier);
+        RecordStation* station = window_->record();
+        QVERIFY(station->isVisible());
+        const auto before = station->lines().size();
+        QVERIFY(before > 0); // the readings as found
+        station->add(RecordKind::work, QStringLiteral("seat cleaned"), {}, 25.0);
+        station->add(RecordKind::left_undone, QStringLiteral("frets 3 to 5"), QStringLiteral("the budget"),
+                     {});
+        QCOMPARE(station->lines().size(), before + 2);
+        QCOMPARE(minutes_worked(window_.state().job.record), 25.0);
+        station->add(RecordKind::note, QStringLiteral("  "), {}, {});
+        QCOMPARE(station->lines().size(), before + 2);
+        QVERIFY(!window_->notice().isEmpty());
+        // Corrected: in its place, with why, and the old one stays in the file.
+        choose("seat cleaned");
+        station->correct(QStringLiteral("seat cleaned and squared"), {});
+        QCOMPARE(window_.state().job.record.size(), std::size_t{2}); // no reason, no correction
+        station->correct(QStringLiteral("seat cleaned and squared"), QStringLiteral("squared too"));
+        QCOMPARE(window_.state().job.record.size(), std::size_t{3});
+        QCOMPARE(station->lines().size(), before + 2);
+        QCOMPARE(window_.state().job.record[0].text, std::string("seat cleaned"));
+        QCOMPARE(minutes_worked(window_.state().job.record), 25.0);
+        choose("seat cleaned and squared");
+        station->correct({}, QStringLiteral("of another job"));
+        QCOMPARE(station->lines().size(), before + 1);
+        QCOMPARE(minutes_worked(window_.state().job.record), 0.0);
+        QCOMPARE(window_.state().job.record.size(), std::size_t{4});
+    }
+
+    void a_reading_is_taken_out_with_why() {
+        window_.press(Qt::Key_9, Qt::AltModifier);
+        RecordStation* station = window_->record();
+        station->story()->setCurrentRow(0);
+        QVERIFY(window_.state().plan.has_value());
+        station->correct({}, QStringLiteral("of another instrument"));
+        QVERIFY(!window_.state().plan.has_value());
+        QCOMPARE(window_.state().job.readings.size(), std::size_t{2}); // it is still there
+        window_->session().undo_stack()->undo();
+        QVERIFY(window_.state().plan.has_value());
+    }
+
+    void what_was_read_last_is_how_it_leaves() {
+        window_.press(Qt::Key_9, Qt::AltModifier);
+        window_->record()->mark_left();
+        const ReadingEntry& left = window_.state().job.readings.back();
+        QCOMPARE(left.state, ReadingState::left);
+        QCOMPARE(*left.strings[2].open_gap_fret1_mm, 0.21);
+        QCOMPARE(left.relief->depth_mm, 0.24);
+        const JobBeforeAfter story = before_and_after(window_.state().job);
+        QCOMPARE(*story.strings[2].nut_gap_mm.now, 0.21);
+        QCOMPARE(*story.relief_mm.found, 0.24);
+    }
+
+    void its_pages_are_sheets() {
+        window_.press(Qt::Key_9, Qt::AltModifier);
+        for (const char* name : {"Page for the owner", "Pages for the shop"}) {
+            window_->choose_station(Station::record);
+            button(name)->click();
+            QCOMPARE(window_->view().station, Station::sheets);
+            QCOMPARE(window_->sheets()->parts().size(), std::size_t{1});
+            QVERIFY(!window_->sheets()->pages()->pages().empty());
+        }
+    }
+
+private:
+    void type_cents(int row, const char* text) {
+        IntonationModel* model = window_->intonation()->model();
+        QVERIFY(model->setData(model->index(row, IntonationModel::read_column), QString::fromLatin1(text),
+                               Qt::EditRole));
+    }
+    void commit(const char* key, const Value& value) {
+        QVERIFY(window_->session()
+                    .commit(QString::fromLatin1(key), with(window_->session().document(), key, value))
+                    .empty());
+    }
+    void choose(const std::string& text) {
+        const auto& lines = window_->record()->lines();
+        for (std::size_t i = 0; i < lines.size(); ++i)
+            if (lines[i].text == text) window_->record()->story()->setCurrentRow(static_cast<int>(i));
+    }
+    QToolButton* button(const char* text) {
+        for (QToolButton* each : window_->record()->findChildren<QToolButton*>())
+            if (each->text() == QLatin1String(text)) return each;
+        return nullptr;
+    }
+    WindowOnDemo window_;
+};
+
+QTEST_MAIN(TestRecordStation)
+#include "tst_record_station.moc"
