@@ -996,6 +996,25 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::CrownCanvas</name>
+    <message>
+        <source>The saddle from above</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>← toward the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>longer →</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where each crown should stand</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>fm::CutList</name>
     <message>
         <source>Cut list</source>
@@ -1391,6 +1410,184 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>Space shows the working</source>
         <translation>Leertaste zeigt die Rechnung</translation>
+    </message>
+</context>
+<context>
+    <name>fm::IntonationModel</name>
+    <message>
+        <source>string</source>
+        <translation type="unfinished">Saite</translation>
+    </message>
+    <message>
+        <source>fret %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation type="unfinished">Abw.</translation>
+    </message>
+    <message>
+        <source>move</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 readings in %2 rounds: %3 cents off, ± %4; %5 cents a mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is no reading in cents; allowed is −200 to 200</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>fm::IntonationStation</name>
+    <message>
+        <source>Moved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>each crown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>one line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut and crowns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read against</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the open string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its harmonic</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>aimed flat, cents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret that is read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Intonation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Advice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crowns moved: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cents against %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>aimed %1 cents flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2 cents at fret %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cents and moves</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Type what the tuner reads, in cents, + sharp; Enter goes on to the next string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Moved, tuned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The crowns were moved as the list says: the next round begins (Ctrl+Enter)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ctrl+Return</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fit to the instrument</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Use this fit</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writes what fits these readings into the string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret %1 is read; allowed is 1 to %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is to be moved: read the cents first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crowns moved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fit of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With cents at two or more frets of a string the stiffness of its ends can be fitted, with six its stretch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: ends %2 ± %3 fit %4 readings; they are missed by %5 cents instead of %6.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;The line:&lt;/b&gt; %1 at the bass string, %2 at the treble string; what is left is %3 cents at most.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For the nut, read one of frets 1 to 5 and fret 12 of a string: low frets sharp and the octave true is the nut.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;The nut:&lt;/b&gt; its front %1 ± %2 toward the bridge (%3 strings tell it); the low frets are %4 cents off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; all rounds count together. Strings under tension: mind the eyes, slacken before a screw is turned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not read yet: type what the tuner says of the note at fret %1, string by string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 read · %3 there, within half a cent · round %4</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -2041,6 +2238,38 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>One sound when a string is there, three when it is too deep</source>
         <translation>Ein Ton, wenn eine Saite am Ziel ist, drei, wenn sie zu tief ist</translation>
+    </message>
+    <message>
+        <source>&amp;Intonation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Go to the intonation: cents and crowns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Alt+8</source>
+        <translation type="unfinished">Alt+8</translation>
+    </message>
+    <message>
+        <source>Re&amp;cord</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Alt+9</source>
+        <translation type="unfinished">Alt+9</translation>
+    </message>
+    <message>
+        <source>Go to the record: found, decided, done, left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was hea&amp;rd</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the station</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3214,6 +3443,166 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::RecordStation</name>
+    <message>
+        <source>corrected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Record</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The story, in order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a note</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>work done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a decision</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left undone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation type="unfinished">was</translation>
+    </message>
+    <message>
+        <source>why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long it took, in minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Adds this to the record (Enter)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Correct the chosen line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen line in these words, with why; the old one stays in the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take it out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen line counts no more; the file keeps it, with why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Readings as left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was read last is how the instrument leaves the bench</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page for the owner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was found, done and left, in plain words, as a sheet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pages for the shop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everything in order, as sheets</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before and after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is written yet: what was it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in the record: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A correction says why: write it beside</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reading taken out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line taken out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>line corrected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was read yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>readings as left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 lines · %2 minutes of work · nothing is rewritten: a correction says what it corrects and why</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation type="unfinished">Saite</translation>
+    </message>
+    <message>
+        <source>gap 1</source>
+        <translation type="unfinished">Luft 1</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished">jetzt</translation>
+    </message>
+    <message>
+        <source>at 12</source>
+        <translation type="unfinished">am 12.</translation>
+    </message>
+    <message>
+        <source>relief: found %1, now %2
+humidity: found %3, now %4</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>fm::SaddleCanvas</name>
     <message>
         <source>Drawing of the saddle</source>
@@ -4185,8 +4574,56 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <translation>Blätter</translation>
     </message>
     <message>
-        <source>The sheets: templates, lists and cards on paper (Alt+7)</source>
-        <translation>Die Blätter: Schablonen, Listen und Karten auf Papier (Alt+7)</translation>
+        <source>Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 of %2 read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read fret 12 of every string, in cents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move, tune, and read again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Write down what was done, and what was left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Intonation</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The intonation: cents as read, crowns as moved (Alt+7)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The sheets: templates, lists and cards on paper (Alt+8)</source>
+        <translation type="unfinished">Die Blätter: Schablonen, Listen und Karten auf Papier (Alt+7) {8)?}</translation>
+    </message>
+    <message>
+        <source>Record</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The record: found, heard, decided, done and left (Alt+9)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing written yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 entries</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4792,6 +5229,160 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>&lt;b&gt;%1 of %2 · %3&lt;/b&gt;&lt;br&gt;%4</source>
         <translation>&lt;b&gt;%1 von %2 · %3&lt;/b&gt;&lt;br&gt;%4</translation>
+    </message>
+</context>
+<context>
+    <name>fm::SymptomBoard</name>
+    <message>
+        <source>Where it was heard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click where it was heard; arrows and Enter do the same. Fret 0 is the open string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>string %1, fret %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With this cure %1 places are better, %2 worse.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>fm::SymptomView</name>
+    <message>
+        <source>likely</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>possible</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>unlikely</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the relief</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the width of the slot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cents at fret 12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the gap at the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the height over fret 12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Causes, the likeliest first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was heard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The chosen cause</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What its cure does to every string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The test shows it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The test was made, and it is this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It does not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The test was made, and it is not this</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This is it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Writes what was heard and this cause into the record</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pick on the board where it was heard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click everywhere it was heard; the readings at hand are used. Arrows show what a cure does to the room of every note: ▲ more, ▼ less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not read yet, and of help on this string: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Structural: no setting up before it is mended. A job for a trained repairer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cheapest test first: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Test:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read already.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cure:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least room behind the finger, mm</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least headroom of the string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished">jetzt</translation>
+    </message>
+    <message>
+        <source>cure %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cause found: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the record: %1</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7260,6 +7851,138 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <source>{where} has no line, arc or curve in it</source>
         <translation>in {where} ist keine Linie, kein Bogen, keine Kurve</translation>
     </message>
+    <message>
+        <source>{where}: there is no entry before it to replace</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: pressed, the gap over fret 1 was read as {1}, open as {2}; a pressed string lies lower, so one of the two is to be read again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: with {1} at the nut and {2} at fret 12 the string would stand {3} below the top of fret {4}; one of the readings is to be taken again</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as left</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>humidity {0} %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>relief {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} gaps at the nut read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} heights at fret 12 read</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rod tightened by {0}/8 of a turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rod loosened by {0}/8 of a turn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut shimmed by {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} off the saddle&apos;s bottom at the bass, {1} at the treble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>saddle packed by {0} at the bass, {1} at the treble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: slot filled by {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} asked off the slot</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} asked off the saddle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: gap {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} over fret 12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: crown {1} longer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: crown {1} shorter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: {1} cents at fret {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a reading was taken back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}, fret {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the cause</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>decided</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left undone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} minutes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>sheets printed, revision {0}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the readings leave room enough: something they do not show is in the way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the readings alone explain it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the string wiggles in it, as the readings say</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by the readings there is barely room; it stands off its target</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -8086,6 +8809,166 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>grain</source>
         <translation>Faser</translation>
+    </message>
+    <message>
+        <source>For the owner</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation type="unfinished">Was gefunden wurde</translation>
+    </message>
+    <message>
+        <source>The neck was bowed by %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strings over the first fret: %1 to %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strings over the twelfth fret: %1 to %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heard: %1; %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing was written down yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was done</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The neck was set with its rod: now bowed by %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The nut was lifted on a shim of %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The saddle was packed by %1 at the bass and %2 at the treble.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The saddle was lowered by %1 at the bass and %2 at the treble.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots of the nut filled and cut anew: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slots of the nut filed to depth, string by string: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The saddle&apos;s crowns were set so that the strings play in tune with themselves.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over the first fret</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>over the twelfth fret</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before and after</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>ring: before; full: now; dash: what was aimed at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The numbers that matter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>lengths in %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 1, before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation type="unfinished">jetzt</translation>
+    </message>
+    <message>
+        <source>aimed at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12, before</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was left, and what to watch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Left: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To be seen to: </source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Read at %1 % humidity. Dry air straightens the neck and lowers the strings; damp air bows it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dry air straightens the neck and lowers the strings; damp air bows it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>For the shop</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>corrected</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>page %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 readings, %2 passes with the file.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The rod was turned %1 eighths in all.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 minutes of work written down.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In order</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>only ever added: a correction says so</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

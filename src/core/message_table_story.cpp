@@ -6,6 +6,14 @@ namespace fm {
 namespace {
 
 constexpr MessageEntry table[] = {
+    {"wait.neck", QT_TRANSLATE_NOOP("messages", "the neck settles")},
+    {"wait.glue", QT_TRANSLATE_NOOP("messages", "the glue cures")},
+    {"wait.strings", QT_TRANSLATE_NOOP("messages", "the strings stretch")},
+    {"meanwhile.blank",
+     QT_TRANSLATE_NOOP("messages", "clean the seat, look out files and leaves, measure the blank")},
+    {"meanwhile.nut_top", QT_TRANSLATE_NOOP("messages", "mark and clean the slots of the nut")},
+    {"meanwhile.saddle_crowns", QT_TRANSLATE_NOOP("messages", "shape the saddle's crowns, write the record")},
+    {"meanwhile.record", QT_TRANSLATE_NOOP("messages", "write the record")},
     {"story.found", QT_TRANSLATE_NOOP("messages", "as found")},
     {"story.left", QT_TRANSLATE_NOOP("messages", "as left")},
     {"story.humidity", QT_TRANSLATE_NOOP("messages", "humidity {0} %")},

@@ -169,13 +169,17 @@ void MainWindow::refresh() {
     if (view_.station == Station::sheets) sheets();
     if (view_.station == Station::intonation) intonation();
     if (view_.station == Station::record) record();
-    if (view_.heard)
+    if (view_.plan)
+        middle_->setCurrentWidget(plan_);
+    else if (view_.heard)
         middle_->setCurrentWidget(symptoms_);
     else if (view_.board)
         middle_->setCurrentWidget(board_);
     else
         middle_->setCurrentIndex(static_cast<int>(view_.station));
-    if (view_.heard)
+    if (view_.plan)
+        plan_->refresh();
+    else if (view_.heard)
         symptoms_->refresh();
     else if (view_.board)
         board_->refresh();
@@ -287,6 +291,7 @@ void MainWindow::choose_station(Station station) {
     view_.station = station;
     view_.board = false;
     view_.heard = false;
+    view_.plan = false;
     key_name_ = first_number(station);
     refresh();
     if (station == Station::strings) strings()->table()->setFocus();
@@ -310,11 +315,31 @@ void MainWindow::show_board(bool shown) {
     if (!session_.is_open() || shown == view_.board) return;
     view_.board = shown;
     view_.heard = false;
+    view_.plan = false;
     key_name_ = first_number(view_.station);
     refresh();
     if (!shown) return;
     board_->table()->setFocus();
     show_place();
+}
+
+void MainWindow::show_plan(bool shown) {
+    if (!session_.is_open() || shown == view_.plan) return;
+    leave_field();
+    if (!plan_) {
+        plan_ = new PlanView(session_);
+        middle_->addWidget(plan_);
+        connect(plan_, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
+        connect(plan_, &PlanView::station_asked, this, [this](const QString& word) {
+            for (std::size_t i = 0; i < station_words.size(); ++i)
+                if (word == QLatin1String(station_words[i])) choose_station(static_cast<Station>(i));
+        });
+    }
+    view_.plan = shown;
+    view_.heard = false;
+    view_.board = false;
+    refresh();
+    if (shown) plan_->page()->setFocus();
 }
 
 void MainWindow::show_symptoms(bool shown) {
@@ -328,6 +353,7 @@ void MainWindow::show_symptoms(bool shown) {
         connect(symptoms_, &SymptomView::decided, this, &MainWindow::say);
     }
     view_.heard = shown;
+    view_.plan = false;
     view_.board = false;
     refresh();
     if (shown) symptoms_->board()->setFocus();
@@ -420,7 +446,10 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (overlay_) overlay_->hide();
     notice_->hide();
     if (covered) return;
-    view_.heard ? show_symptoms(false) : view_.table ? show_table(false) : show_board(false);
+    view_.plan    ? show_plan(false)
+    : view_.heard ? show_symptoms(false)
+    : view_.table ? show_table(false)
+                  : show_board(false);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

@@ -8,6 +8,7 @@
 #include "ui/intonation_station.h"
 #include "ui/neck_station.h"
 #include "ui/nut_station.h"
+#include "ui/plan_view.h"
 #include "ui/record_station.h"
 #include "ui/saddle_station.h"
 #include "ui/session.h"
@@ -50,6 +51,7 @@ public:
     BridgeStation* bridge();
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
+    PlanView* plan() { return plan_; }            ///< once gone to
     SymptomView* symptoms() { return symptoms_; } ///< once gone to
     StringsStation* strings();
     IntonationStation* intonation();
@@ -78,6 +80,8 @@ public:
     /// The whole board instead of the station, or the station again.
     void show_board(bool shown);
     void choose_measure(BoardMeasure measure);
+    /// The plan instead of the station, or the station again.
+    void show_plan(bool shown);
     /// What was heard, and what may be the cause, instead of the station; or the station again.
     void show_symptoms(bool shown);
     /// The whole window for filing: the part of the station in sight, else the nut.
@@ -176,6 +180,7 @@ private:
     IntonationStation* intonation_ = nullptr;
     SheetStation* sheets_ = nullptr;
     RecordStation* record_ = nullptr;
+    PlanView* plan_ = nullptr;
     SymptomView* symptoms_ = nullptr;
     BenchView* bench_ = nullptr;       ///< over everything, while it is open
     std::vector<QWidget*> lists_;      ///< beside the stations

@@ -228,6 +228,10 @@ void MainWindow::build_view_menu() {
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(!view_.board); });
+    add(look, tr("The p&lan"), QKeySequence(Qt::Key_N),
+        tr("Step after step what to do, how much, what the gauges should read then, how long it takes; again "
+           "for the station"),
+        [this] { show_plan(!view_.plan); });
     add(look, tr("What was hea&rd"), QKeySequence(Qt::Key_W),
         tr("A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the "
            "station"),

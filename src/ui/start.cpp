@@ -36,8 +36,8 @@ const QStringList& stations() {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
         return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
-                    << QStringLiteral("heard") << QStringLiteral("bench") << QStringLiteral("bench-saddle")
-                    << QStringLiteral("bench-relief");
+                    << QStringLiteral("plan") << QStringLiteral("heard") << QStringLiteral("bench")
+                    << QStringLiteral("bench-saddle") << QStringLiteral("bench-relief");
     }();
     return words;
 }
@@ -60,13 +60,13 @@ StartOptions start_options(const QStringList& words) {
         {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
     option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
     option("job", "A job file, or the name of a job in the workshop.", "NAME");
-    option(
-        "station",
-        "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
-        "behind (the nut), board "
-        "(where it sounds and buzzes), heard (what was heard), bench, bench-saddle or bench-relief (at the "
-        "bench).",
-        "NAME");
+    option("station",
+           "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
+           "behind (the nut), board "
+           "(where it sounds and buzzes), plan, heard (what was heard), bench, bench-saddle or bench-relief "
+           "(at the "
+           "bench).",
+           "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
     option("string", "The chosen string, by player's number.", "N");
@@ -151,6 +151,8 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto station = stations().indexOf(options.station);
     if (options.station == QLatin1String("board"))
         window.show_board(true);
+    else if (options.station == QLatin1String("plan"))
+        window.show_plan(true);
     else if (options.station == QLatin1String("heard"))
         window.show_symptoms(true);
     else if (options.station == QLatin1String("placing")) {

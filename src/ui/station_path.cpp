@@ -182,9 +182,20 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     column->setContentsMargins(16, 14, 6, 14);
     column->setSpacing(0);
     title_ = add_label(column, 24, true);
+    auto* facts_row = new QHBoxLayout;
+    facts_row->setSpacing(0);
+    column->addLayout(facts_row);
     facts_ = add_label(column, 13, false);
     facts_->setProperty("caption", true);
-    column->addSpacing(14);
+    column->removeWidget(facts_);
+    facts_row->addWidget(facts_, 1);
+    jobs_ = bare_button(tr("Jobs") + QStringLiteral(" ▾"), {});
+    jobs_->setPopupMode(QToolButton::InstantPopup);
+    jobs_->setMenu(new QMenu(jobs_));
+    jobs_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    connect(jobs_->menu(), &QMenu::aboutToShow, this, &StationPath::list_jobs);
+    facts_row->addWidget(jobs_, 0, Qt::AlignRight | Qt::AlignTop);
+    column->addSpacing(10);
     stations_.push_back(add_station(column, Station::survey, tr("Survey"),
                                     tr("The survey: what to look at, readings as found (Alt+1)")));
     stations_.push_back(
@@ -203,12 +214,6 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
                                     tr("The sheets: templates, lists and cards on paper (Alt+8)")));
     stations_.push_back(add_station(column, Station::record, tr("Record"),
                                     tr("The record: found, heard, decided, done and left (Alt+9)")));
-    column->addSpacing(6);
-    jobs_ = bare_button(tr("Jobs") + QStringLiteral(" ▾"), {});
-    jobs_->setPopupMode(QToolButton::InstantPopup);
-    jobs_->setMenu(new QMenu(jobs_));
-    connect(jobs_->menu(), &QMenu::aboutToShow, this, &StationPath::list_jobs);
-    column->addWidget(jobs_, 0, Qt::AlignLeft);
     column->addStretch(1);
     caution_ = add_label(column, 13, false);
     caution_->setProperty("caption", true);

@@ -121,6 +121,7 @@ QListWidget { background: $list; color: $ink; border: 1px solid $hairline; outli
 QListWidget::item { padding: 4px 8px; border-bottom: 1px solid $hairline; color: $ink; }
 QListWidget::item:selected { background: $chosen; color: $ink; }
 QListWidget:focus { border: 2px solid $yours; }
+QTextBrowser { background: $ground; color: $ink; font-size: 15px; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: $ground; }
 QCheckBox { spacing: 8px; border: 2px solid transparent; }
 QCheckBox:focus { border: 2px solid $yours; }

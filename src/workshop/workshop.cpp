@@ -25,8 +25,28 @@ std::vector<Operation> read_operations(Reader& root, std::string_view key) {
     return list;
 }
 
+SetupMinutes read_setup(Reader& root) {
+    Reader reader = root.object("setup_minutes", false);
+    SetupMinutes minutes;
+    const std::pair<const char*, double*> rows[] = {{"rod", &minutes.rod},
+                                                    {"saddle_bottom", &minutes.saddle_bottom},
+                                                    {"saddle_top", &minutes.saddle_top},
+                                                    {"screw", &minutes.screw},
+                                                    {"pack", &minutes.pack},
+                                                    {"slot", &minutes.slot},
+                                                    {"shim", &minutes.shim},
+                                                    {"fill", &minutes.fill},
+                                                    {"intonation", &minutes.intonation},
+                                                    {"neck_settles", &minutes.neck_settles},
+                                                    {"glue_cures", &minutes.glue_cures},
+                                                    {"strings_stretch", &minutes.strings_stretch}};
+    for (const auto& [key, value] : rows) *value = reader.number_or(key, *value, {0.0, 100000.0});
+    return minutes;
+}
+
 ShopTables read_tables(Reader& root) {
     ShopTables tables;
+    tables.setup = read_setup(root);
     for (Reader& item : root.objects("blanks", 0, 200, false))
         tables.blanks.push_back(
             {item.text_or("name", ""),

@@ -9,6 +9,22 @@
 
 namespace fm {
 
+/// Minutes of the steps of a set-up in the shop's plainest material, and of the waits between them.
+struct SetupMinutes {
+    double rod = 6;
+    double saddle_bottom = 18;
+    double saddle_top = 4; ///< each string
+    double screw = 2;      ///< each
+    double pack = 10;
+    double slot = 6; ///< each
+    double shim = 15;
+    double fill = 8;       ///< each slot
+    double intonation = 4; ///< each string
+    double neck_settles = 60;
+    double glue_cures = 60;
+    double strings_stretch = 15;
+};
+
 /// The shop's tables of time and price.
 struct ShopTables {
     std::vector<ShopBlank> blanks;
@@ -16,6 +32,7 @@ struct ShopTables {
         nut_operations; ///< minutes in the shop's plainest material; a count of 0: once a string
     std::vector<Operation> saddle_operations;
     std::vector<MaterialFactor> material_factors;
+    SetupMinutes setup;
     double rate_per_hour = 0;
     double premium_share = 0;
     double allowance_mm = 0.5; ///< for saw and finish, on every side of a blank

@@ -1,0 +1,38 @@
+#pragma once
+#include "core/plan.h"
+#include "ui/choice_row.h"
+#include "ui/session.h"
+
+#include <QTextBrowser>
+
+namespace fm {
+
+/// The plan: step after step what to do, how much, what the gauges should read afterwards, how long it takes.
+class PlanView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlanView(Session& session, QWidget* parent = nullptr);
+    void refresh();
+    QTextBrowser* page() { return page_; }
+    PlanOrder order() const { return order_; }
+    void choose_order(PlanOrder order);
+
+Q_SIGNALS:
+    void bench_asked(BenchPart part);
+    void station_asked(const QString& word);
+
+private:
+    QString html() const;
+    QString step_html(const Plan& plan, int number, BenchPart part) const;
+    QString amounts(const Plan& plan, BenchPart part) const;
+    QString told_apart(const Plan& plan, BenchPart part) const;
+    QString schedule_html(const Plan& plan) const;
+    QString shown(const std::optional<double>& mm) const;
+
+    Session& session_;
+    PlanOrder order_ = PlanOrder::neck_saddle_nut;
+    ChoiceRow* choice_;
+    QTextBrowser* page_;
+};
+
+} // namespace fm

@@ -1,0 +1,133 @@
+#include "common/jobs.h"
+#include "common/run.h"
+#include "common/window.h"
+#include "workshop/schedule.h"
+
+using namespace fm;
+using namespace fm::test;
+
+/// The plan in the window.
+class TestPlanView : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { prepare_application("fair-measure-plan-test"); }
+    void init() {
+        window_.again("kittiwake");
+        window_->show_plan(true);
+        window_->plan()->choose_order(PlanOrder::neck_saddle_nut);
+    }
+
+    /// Every amount and every reading of the page is the command line's.
+    void its_numbers_are_the_command_lines() {
+        for (const char* job : {"kittiwake", "curlew"})
+            for (const char* order : {"neck_saddle_nut", "neck_nut_saddle"}) {
+                window_.again(job);
+                window_->show_plan(true);
+                window_->plan()->choose_order(QLatin1String(order) == QLatin1String("neck_saddle_nut")
+                                                  ? PlanOrder::neck_saddle_nut
+                                                  : PlanOrder::neck_nut_saddle);
+                const QByteArray printed =
+                    run(QStringLiteral(CLI), {QStringLiteral("plan"), window_->session().path(),
+                                              QStringLiteral("--order"), QLatin1String(order)})
+                        .output;
+                const Value plan = parse_json(printed.toStdString());
+                const QString shown = window_->plan()->page()->toPlainText();
+                int numbers = 0;
+                for (const Value& step : *plan.member("steps")->array()) {
+                    for (const char* list : {"take_off_mm", "raise_mm"})
+                        if (const Value* amounts = step.member(list))
+                            for (const Value& mm : *amounts->array())
+                                if (mm.is_number() && (list[0] == 't' || mm.number() > 0))
+                                    numbers += says(shown, mm.number());
+                    for (const Value& after : *step.member("after")->array()) {
+                        if (after.is_null()) continue;
+                        for (const char* key : {"open_gap_fret1_mm", "action12_mm", "action12_capo_mm"})
+                            numbers += says(shown, after.member(key)->number());
+                        for (const char* pressed : {"2", "3"})
+                            numbers += says(shown, after.member("pressed_gap_mm")->member(pressed)->number());
+                    }
+                }
+                QVERIFY(numbers > 60);
+            }
+    }
+
+    void the_order_changes_what_comes_second() {
+        const auto at = [&](const char* words) {
+            return window_->plan()->page()->toPlainText().indexOf(QLatin1String(words));
+        };
+        QVERIFY(at("2. Saddle") > 0 && at("3. Nut") > at("2. Saddle"));
+        window_->plan()->choose_order(PlanOrder::neck_nut_saddle);
+        QVERIFY(at("2. Nut") > 0 && at("3. Saddle") > at("2. Nut"));
+        window_->show_plan(false);
+        window_->show_plan(true);
+        QCOMPARE(window_->plan()->order(), PlanOrder::neck_nut_saddle); // the shop's habit
+    }
+
+    void its_ways_lead_to_the_bench_and_back() {
+        Q_EMIT window_->plan()->page()->anchorClicked(QUrl(QStringLiteral("bench:saddle")));
+        QVERIFY(window_->bench()->isVisible());
+        QCOMPARE(window_->bench()->worker().part(), BenchPart::saddle);
+        window_->bench()->leave();
+        QVERIFY(window_->view().plan);
+        Q_EMIT window_->plan()->page()->anchorClicked(QUrl(QStringLiteral("go:nut")));
+        QCOMPARE(window_->view().station, Station::nut);
+        QVERIFY(!window_->view().plan);
+        window_.press(Qt::Key_N);
+        QVERIFY(window_->view().plan);
+        window_.press(Qt::Key_Escape);
+        QVERIFY(!window_->view().plan);
+    }
+
+    void a_reading_far_from_what_was_foretold_is_told() {
+        QVERIFY(!text().contains(QStringLiteral("foretold")));
+        window_->go_to_bench(BenchPart::saddle);
+        window_->bench()->worker().next_string(); // the first string stays for later
+        QVERIFY(window_->bench()->worker().keep(3.4, {}).isEmpty());
+        window_->bench()->leave();
+        QVERIFY(text().contains(QStringLiteral("foretold")));
+        QVERIFY(text().contains(QStringLiteral("in an hour")));
+    }
+
+    void time_is_the_shops_table_and_the_materials() {
+        const State& state = window_.state();
+        const ShopTables tables = window_->session().workshop().tables();
+        const Schedule schedule = schedule_of(*state.plan, state.job.design, tables);
+        double sum = 0;
+        double end = 0;
+        for (const ScheduledStep& step : schedule.steps) {
+            sum += step.minutes;
+            QCOMPARE(step.begins_minutes, end);
+            end = step.ends_minutes();
+        }
+        QCOMPARE(schedule.work_minutes, sum);
+        QCOMPARE(schedule.ready_minutes, end);
+        QCOMPARE(schedule.steps.front().wait_minutes, tables.setup.neck_settles);
+        QVERIFY(text().contains(QStringLiteral("%1 minutes of work").arg(std::round(sum))));
+        ShopTables slow = tables; // the shop knows better
+        slow.setup.rod = 60;
+        QCOMPARE(schedule_of(*state.plan, state.job.design, slow).work_minutes, sum + 60 - tables.setup.rod);
+        Design brass = state.job.design;
+        brass.nut.material = "brass";
+        QVERIFY(schedule_of(*state.plan, brass, tables).work_minutes > sum);
+    }
+
+    void a_job_never_read_says_where_to_begin() {
+        window_.again("groundswell");
+        window_->show_plan(true);
+        QVERIFY(text().contains(QStringLiteral("survey")));
+    }
+
+private:
+    QString text() { return window_->plan()->page()->toPlainText(); }
+    /// Whether the page says that number as it shows lengths; 1, so that they can be counted.
+    static int says(const QString& page, double mm) {
+        const QString number = QString::fromStdString(fixed_text(mm, 2));
+        if (!page.contains(number))
+            QTest::qFail(qPrintable(number + QStringLiteral(" is not on the page")), __FILE__, __LINE__);
+        return 1;
+    }
+    WindowOnDemo window_;
+};
+
+QTEST_MAIN(TestPlanView)
+#include "tst_plan_view.moc"
