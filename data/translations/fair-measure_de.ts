@@ -999,19 +999,19 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <name>fm::CrownCanvas</name>
     <message>
         <source>The saddle from above</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Einlage von oben</translation>
     </message>
     <message>
         <source>← toward the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>← zum Sattel</translation>
     </message>
     <message>
         <source>longer →</source>
-        <translation type="unfinished"></translation>
+        <translation>länger →</translation>
     </message>
     <message>
         <source>where each crown should stand</source>
-        <translation type="unfinished"></translation>
+        <translation>wo jede Krone stehen sollte</translation>
     </message>
 </context>
 <context>
@@ -1416,178 +1416,178 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <name>fm::IntonationModel</name>
     <message>
         <source>string</source>
-        <translation type="unfinished">Saite</translation>
+        <translation>Saite</translation>
     </message>
     <message>
         <source>fret %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund %1</translation>
     </message>
     <message>
         <source>off</source>
-        <translation type="unfinished">Abw.</translation>
+        <translation>daneben</translation>
     </message>
     <message>
         <source>move</source>
-        <translation type="unfinished"></translation>
+        <translation>schieben</translation>
     </message>
     <message>
         <source>there</source>
-        <translation type="unfinished"></translation>
+        <translation>am Ziel</translation>
     </message>
     <message>
         <source>%1, %2: %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2: %3</translation>
     </message>
     <message>
         <source>%1 readings in %2 rounds: %3 cents off, ± %4; %5 cents a mm</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Messungen in %2 Runden: %3 Cent daneben, ± %4; %5 Cent je mm</translation>
     </message>
     <message>
         <source>%1 is no reading in cents; allowed is −200 to 200</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ist keine Messung in Cent; erlaubt ist −200 bis 200</translation>
     </message>
 </context>
 <context>
     <name>fm::IntonationStation</name>
     <message>
         <source>Moved</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschoben</translation>
     </message>
     <message>
         <source>each crown</source>
-        <translation type="unfinished"></translation>
+        <translation>jede Krone</translation>
     </message>
     <message>
         <source>one line</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Linie</translation>
     </message>
     <message>
         <source>nut and crowns</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel und Kronen</translation>
     </message>
     <message>
         <source>Read against</source>
-        <translation type="unfinished"></translation>
+        <translation>Gemessen gegen</translation>
     </message>
     <message>
         <source>the open string</source>
-        <translation type="unfinished"></translation>
+        <translation>die leere Saite</translation>
     </message>
     <message>
         <source>its harmonic</source>
-        <translation type="unfinished"></translation>
+        <translation>ihr Flageolett</translation>
     </message>
     <message>
         <source>aimed flat, cents</source>
-        <translation type="unfinished"></translation>
+        <translation>Ziel tiefer, Cent</translation>
     </message>
     <message>
         <source>fret that is read</source>
-        <translation type="unfinished"></translation>
+        <translation>gemessener Bund</translation>
     </message>
     <message>
         <source>Intonation</source>
-        <translation type="unfinished"></translation>
+        <translation>Intonation</translation>
     </message>
     <message>
         <source>Advice</source>
-        <translation type="unfinished"></translation>
+        <translation>Rat</translation>
     </message>
     <message>
         <source>crowns moved: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Kronen verschoben: %1</translation>
     </message>
     <message>
         <source>cents against %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Cent gegen %1</translation>
     </message>
     <message>
         <source>aimed %1 cents flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Ziel %1 Cent tiefer</translation>
     </message>
     <message>
         <source>%1: %2 cents at fret %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: %2 Cent am Bund %3</translation>
     </message>
     <message>
         <source>Cents and moves</source>
-        <translation type="unfinished"></translation>
+        <translation>Cent und Wege</translation>
     </message>
     <message>
         <source>Type what the tuner reads, in cents, + sharp; Enter goes on to the next string</source>
-        <translation type="unfinished"></translation>
+        <translation>Tippen, was das Stimmgerät zeigt, in Cent, + zu hoch; Eingabe geht zur nächsten Saite</translation>
     </message>
     <message>
         <source>Moved, tuned</source>
-        <translation type="unfinished"></translation>
+        <translation>Verschoben, gestimmt</translation>
     </message>
     <message>
         <source>The crowns were moved as the list says: the next round begins (Ctrl+Enter)</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Kronen wurden verschoben, wie die Liste sagt: die nächste Runde beginnt (Strg+Eingabe)</translation>
     </message>
     <message>
         <source>Ctrl+Return</source>
-        <translation type="unfinished"></translation>
+        <translation>Ctrl+Return</translation>
     </message>
     <message>
         <source>Fit to the instrument</source>
-        <translation type="unfinished"></translation>
+        <translation>Anpassung an das Instrument</translation>
     </message>
     <message>
         <source>Use this fit</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Anpassung nehmen</translation>
     </message>
     <message>
         <source>Writes what fits these readings into the string</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt in die Saite, was zu diesen Messungen passt</translation>
     </message>
     <message>
         <source>fret %1 is read; allowed is 1 to %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund %1 wird gemessen; erlaubt ist 1 bis %2</translation>
     </message>
     <message>
         <source>Nothing is to be moved: read the cents first</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts ist zu verschieben: erst die Cent messen</translation>
     </message>
     <message>
         <source>crowns moved</source>
-        <translation type="unfinished"></translation>
+        <translation>Kronen verschoben</translation>
     </message>
     <message>
         <source>fit of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Anpassung von %1</translation>
     </message>
     <message>
         <source>With cents at two or more frets of a string the stiffness of its ends can be fitted, with six its stretch.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit Cent an zwei oder mehr Bünden einer Saite lässt sich die Steife ihrer Enden anpassen, mit sechs ihre Dehnung.</translation>
     </message>
     <message>
         <source>%1: ends %2 ± %3 fit %4 readings; they are missed by %5 cents instead of %6.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: Enden %2 ± %3 passen zu %4 Messungen; sie werden um %5 Cent verfehlt statt um %6.</translation>
     </message>
     <message>
         <source>&lt;b&gt;The line:&lt;/b&gt; %1 at the bass string, %2 at the treble string; what is left is %3 cents at most.</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;b&gt;Die Linie:&lt;/b&gt; %1 an der Basssaite, %2 an der Diskantsaite; es bleiben höchstens %3 Cent.</translation>
     </message>
     <message>
         <source>For the nut, read one of frets 1 to 5 and fret 12 of a string: low frets sharp and the octave true is the nut.</source>
-        <translation type="unfinished"></translation>
+        <translation>Für den Sattel einen der Bünde 1 bis 5 und Bund 12 einer Saite messen: tiefe Bünde zu hoch und die Oktave rein, das ist der Sattel.</translation>
     </message>
     <message>
         <source>&lt;b&gt;The nut:&lt;/b&gt; its front %1 ± %2 toward the bridge (%3 strings tell it); the low frets are %4 cents off.</source>
-        <translation type="unfinished"></translation>
+        <translation>&lt;b&gt;Der Sattel:&lt;/b&gt; seine Vorderkante %1 ± %2 zum Steg (%3 Saiten sagen es); die tiefen Bünde sind %4 Cent daneben.</translation>
     </message>
     <message>
         <source>Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; all rounds count together. Strings under tension: mind the eyes, slacken before a screw is turned.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu hoch: verlängern. Zu tief: verkürzen. Schieben, stimmen, am Bund 12 drücken wie beim Spielen, wieder messen; alle Runden zählen zusammen. Saiten unter Spannung: Augen schützen, entspannen, bevor eine Schraube gedreht wird.</translation>
     </message>
     <message>
         <source>not read yet: type what the tuner says of the note at fret %1, string by string</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nicht gemessen: tippen, was das Stimmgerät vom Ton am Bund %1 sagt, Saite für Saite</translation>
     </message>
     <message>
         <source>%1 of %2 read · %3 there, within half a cent · round %4</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2 gemessen · %3 am Ziel, auf einen halben Cent · Runde %4</translation>
     </message>
 </context>
 <context>
@@ -2241,35 +2241,51 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
     <message>
         <source>&amp;Intonation</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Intonation</translation>
     </message>
     <message>
         <source>Go to the intonation: cents and crowns</source>
-        <translation type="unfinished"></translation>
+        <translation>Zur Intonation: Cent und Kronen</translation>
     </message>
     <message>
         <source>Alt+8</source>
-        <translation type="unfinished">Alt+8</translation>
+        <translation>Alt+8</translation>
     </message>
     <message>
         <source>Re&amp;cord</source>
-        <translation type="unfinished"></translation>
+        <translation>A&amp;kte</translation>
     </message>
     <message>
         <source>Alt+9</source>
-        <translation type="unfinished">Alt+9</translation>
+        <translation>Alt+9</translation>
     </message>
     <message>
         <source>Go to the record: found, decided, done, left</source>
-        <translation type="unfinished"></translation>
+        <translation>Zur Akte: gefunden, entschieden, getan, gelassen</translation>
     </message>
     <message>
         <source>What was hea&amp;rd</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu hö&amp;ren war</translation>
     </message>
     <message>
         <source>A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the station</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Schnarren, ein unreiner Ton, ein Knacken: wo, die billigste Probe, die wahrscheinlichste Ursache; noch einmal für die Station</translation>
+    </message>
+    <message>
+        <source>The p&amp;lan</source>
+        <translation>Der P&amp;lan</translation>
+    </message>
+    <message>
+        <source>Step after step what to do, how much, what the gauges should read then, how long it takes; again for the station</source>
+        <translation>Schritt für Schritt, was zu tun ist, wie viel, was die Messmittel dann zeigen sollten, wie lange es dauert; noch einmal für die Station</translation>
+    </message>
+    <message>
+        <source>The &amp;verdict</source>
+        <translation>Das &amp;Urteil</translation>
+    </message>
+    <message>
+        <source>What to do with nut and saddle as found, argued, and what was decided; again for the station</source>
+        <translation>Was mit Sattel und Einlage, wie gefunden, zu tun ist, begründet, und was entschieden wurde; noch einmal für die Station</translation>
     </message>
 </context>
 <context>
@@ -3404,6 +3420,205 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::PlanView</name>
+    <message>
+        <source>%1, touches</source>
+        <translation>%1, liegt auf</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Reihenfolge</translation>
+    </message>
+    <message>
+        <source>neck, saddle, nut</source>
+        <translation>Hals, Einlage, Sattel</translation>
+    </message>
+    <message>
+        <source>neck, nut, saddle</source>
+        <translation>Hals, Sattel, Einlage</translation>
+    </message>
+    <message>
+        <source>The plan</source>
+        <translation>Der Plan</translation>
+    </message>
+    <message>
+        <source>No string has both a nut and an action reading yet: the plan begins with what is there.</source>
+        <translation>Noch hat keine Saite eine Messung am Sattel und eine der Saitenlage: der Plan beginnt mit dem, was da ist.</translation>
+    </message>
+    <message>
+        <source>Read it at the survey.</source>
+        <translation>Beim Befund messen.</translation>
+    </message>
+    <message>
+        <source>Not read at both ends, and not in the plan: %1</source>
+        <translation>Nicht an beiden Enden gemessen und nicht im Plan: %1</translation>
+    </message>
+    <message>
+        <source>Nothing is left to do: read once more, and write the record.</source>
+        <translation>Nichts bleibt zu tun: noch einmal messen und die Akte schreiben.</translation>
+    </message>
+    <message>
+        <source>neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>intonation</source>
+        <translation>Intonation</translation>
+    </message>
+    <message>
+        <source>%1 %2 min</source>
+        <translation>%1 %2 min</translation>
+    </message>
+    <message>
+        <source> + %1 while %2 (%3)</source>
+        <translation> + %1, während %2 (%3)</translation>
+    </message>
+    <message>
+        <source>%1 minutes of work; begun now it can be ready at %2. Written down so far: %3 minutes.</source>
+        <translation>%1 Minuten Arbeit; jetzt begonnen, kann es um %2 fertig sein. Bisher aufgeschrieben: %3 Minuten.</translation>
+    </message>
+    <message>
+        <source>Neck: relief</source>
+        <translation>Hals: Krümmung</translation>
+    </message>
+    <message>
+        <source>Saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>Nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>at the bench</source>
+        <translation>an der Werkbank</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>take off</source>
+        <translation>abnehmen</translation>
+    </message>
+    <message>
+        <source>gap 1 should read</source>
+        <translation>Spalt 1 soll zeigen</translation>
+    </message>
+    <message>
+        <source>pressed at 2</source>
+        <translation>gedrückt am 2.</translation>
+    </message>
+    <message>
+        <source>at 3</source>
+        <translation>am 3.</translation>
+    </message>
+    <message>
+        <source>fret 12</source>
+        <translation>Bund 12</translation>
+    </message>
+    <message>
+        <source>with capo at 1</source>
+        <translation>mit Kapodaster am 1.</translation>
+    </message>
+    <message>
+        <source> (raise %1%2)</source>
+        <translation> (heben %1%2)</translation>
+    </message>
+    <message>
+        <source>at least </source>
+        <translation>mindestens </translation>
+    </message>
+    <message>
+        <source>The relief was not read yet.</source>
+        <translation>Die Halskrümmung wurde noch nicht gemessen.</translation>
+    </message>
+    <message>
+        <source>it is there</source>
+        <translation>am Ziel</translation>
+    </message>
+    <message>
+        <source>↻ tighten the rod, less relief</source>
+        <translation>↻ Stab anziehen, weniger Krümmung</translation>
+    </message>
+    <message>
+        <source>↺ loosen the rod, more relief</source>
+        <translation>↺ Stab lösen, mehr Krümmung</translation>
+    </message>
+    <message>
+        <source>From %1 to %2, under a string held at frets %3 and %4: %5%6.</source>
+        <translation>Von %1 auf %2, unter einer an Bund %3 und %4 gehaltenen Saite: %5%6.</translation>
+    </message>
+    <message>
+        <source>, about %1/8 of a turn by this rod&apos;s own log</source>
+        <translation>, nach den Aufzeichnungen dieses Stabes etwa %1/8 Drehung</translation>
+    </message>
+    <message>
+        <source>Small turns; stop when it binds. A neck moves on after the wrench is put down: read again in an hour.</source>
+        <translation>Kleine Drehungen; aufhören, wenn es klemmt. Ein Hals bewegt sich weiter, wenn der Schlüssel weggelegt ist: in einer Stunde noch einmal messen.</translation>
+    </message>
+    <message>
+        <source>Screws down: %1 at the bass, %2 at the treble.</source>
+        <translation>Schrauben tiefer: %1 am Bass, %2 am Diskant.</translation>
+    </message>
+    <message>
+        <source>Packing under the saddle of %1, or a new one.</source>
+        <translation>Einlage um %1 unterlegen oder eine neue.</translation>
+    </message>
+    <message>
+        <source>Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string still has is taken off the top.</source>
+        <translation>Von der Unterseite in einem: %1 an der Basssaite, %2 an der Diskantsaite; was eine Saite noch hat, kommt von oben ab.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings first. Dust: mask and extraction. Follow your tools&apos; instructions and local rules.</source>
+        <translation>Erst die Saiten entspannen. Staub: Maske und Absaugung. Anleitungen und örtliche Regeln befolgen.</translation>
+    </message>
+    <message>
+        <source>File the slots; each with a file of its own width, stopping two standard deviations early.</source>
+        <translation>Die Kerben feilen; jede mit einer Feile ihrer Breite, zwei Standardabweichungen vorher aufhören.</translation>
+    </message>
+    <message>
+        <source>Shim of %1 under the whole nut, then file what stands too high.</source>
+        <translation>Unterlage von %1 unter den ganzen Sattel, dann feilen, was zu hoch steht.</translation>
+    </message>
+    <message>
+        <source>Fill %1 slots proud, let it cure, cut them anew.</source>
+        <translation>%1 Kerben überhöht füllen, aushärten lassen, neu schneiden.</translation>
+    </message>
+    <message>
+        <source>A shim of %1, or filling: decide at the nut.</source>
+        <translation>Eine Unterlage von %1, oder füllen: am Sattel entscheiden.</translation>
+    </message>
+    <message>
+        <source>A new nut: its sheet and the order of cuts are at Sheets.</source>
+        <translation>Ein neuer Sattel: sein Blatt und die Schnittfolge stehen bei den Blättern.</translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation>Warum</translation>
+    </message>
+    <message>
+        <source>Files away from the hand; dust: mask; instant glue: fumes, eyes, fingers. Follow your tools&apos; instructions and local rules.</source>
+        <translation>Feilen von der Hand weg; Staub: Maske; Sekundenkleber: Dämpfe, Augen, Finger. Anleitungen und örtliche Regeln befolgen.</translation>
+    </message>
+    <message>
+        <source>%1 reads %2 where %3 was foretold</source>
+        <translation>%1 zeigt %2, vorhergesagt war %3</translation>
+    </message>
+    <message>
+        <source>That is more than the gauge explains: not there yet, a soft reading, or a neck still moving. Read it and the relief again in an hour; all else is worked out from what is read.</source>
+        <translation>Das ist mehr, als das Messmittel erklärt: noch nicht am Ziel, eine weiche Messung oder ein Hals, der sich noch bewegt. In einer Stunde noch einmal messen, die Krümmung auch; alles andere wird aus dem Gemessenen errechnet.</translation>
+    </message>
+</context>
+<context>
     <name>fm::PrinterPanel</name>
     <message>
         <source>Name of the printer</source>
@@ -3446,160 +3661,161 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <name>fm::RecordStation</name>
     <message>
         <source>corrected</source>
-        <translation type="unfinished"></translation>
+        <translation>berichtigt</translation>
     </message>
     <message>
         <source>Record</source>
-        <translation type="unfinished"></translation>
+        <translation>Akte</translation>
     </message>
     <message>
         <source>The story, in order</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Geschichte, der Reihe nach</translation>
     </message>
     <message>
         <source>Write down</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufschreiben</translation>
     </message>
     <message>
         <source>a note</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Notiz</translation>
     </message>
     <message>
         <source>work done</source>
-        <translation type="unfinished"></translation>
+        <translation>Arbeit</translation>
     </message>
     <message>
         <source>a decision</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Entscheidung</translation>
     </message>
     <message>
         <source>left undone</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht getan</translation>
     </message>
     <message>
         <source>what</source>
-        <translation type="unfinished">was</translation>
+        <translation>was</translation>
     </message>
     <message>
         <source>why</source>
-        <translation type="unfinished"></translation>
+        <translation>warum</translation>
     </message>
     <message>
         <source>minutes</source>
-        <translation type="unfinished"></translation>
+        <translation>Minuten</translation>
     </message>
     <message>
         <source>How long it took, in minutes</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie lange es dauerte, in Minuten</translation>
     </message>
     <message>
         <source>Add</source>
-        <translation type="unfinished"></translation>
+        <translation>Hinzufügen</translation>
     </message>
     <message>
         <source>Adds this to the record (Enter)</source>
-        <translation type="unfinished"></translation>
+        <translation>Fügt dies der Akte hinzu (Eingabe)</translation>
     </message>
     <message>
         <source>Correct the chosen line</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewählte Zeile berichtigen</translation>
     </message>
     <message>
         <source>The chosen line in these words, with why; the old one stays in the file</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gewählte Zeile in diesen Worten, mit Grund; die alte bleibt in der Datei</translation>
     </message>
     <message>
         <source>Take it out</source>
-        <translation type="unfinished"></translation>
+        <translation>Herausnehmen</translation>
     </message>
     <message>
         <source>The chosen line counts no more; the file keeps it, with why</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gewählte Zeile zählt nicht mehr; die Datei behält sie, mit Grund</translation>
     </message>
     <message>
         <source>Readings as left</source>
-        <translation type="unfinished"></translation>
+        <translation>Messungen beim Verlassen</translation>
     </message>
     <message>
         <source>What was read last is how the instrument leaves the bench</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zuletzt gemessen wurde, so verlässt das Instrument die Werkbank</translation>
     </message>
     <message>
         <source>Page for the owner</source>
-        <translation type="unfinished"></translation>
+        <translation>Blatt für den Eigentümer</translation>
     </message>
     <message>
         <source>What was found, done and left, in plain words, as a sheet</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gefunden, getan und gelassen wurde, in einfachen Worten, als Blatt</translation>
     </message>
     <message>
         <source>Pages for the shop</source>
-        <translation type="unfinished"></translation>
+        <translation>Blätter für die Werkstatt</translation>
     </message>
     <message>
         <source>Everything in order, as sheets</source>
-        <translation type="unfinished"></translation>
+        <translation>Alles der Reihe nach, als Blätter</translation>
     </message>
     <message>
         <source>Before and after</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorher und nachher</translation>
     </message>
     <message>
         <source>Nothing is written yet: what was it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch steht nichts da: was war es?</translation>
     </message>
     <message>
         <source>in the record: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>in der Akte: %1</translation>
     </message>
     <message>
         <source>A correction says why: write it beside</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Berichtigung sagt, warum: daneben schreiben</translation>
     </message>
     <message>
         <source>reading taken out</source>
-        <translation type="unfinished"></translation>
+        <translation>Messung herausgenommen</translation>
     </message>
     <message>
         <source>line taken out</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile herausgenommen</translation>
     </message>
     <message>
         <source>line corrected</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeile berichtigt</translation>
     </message>
     <message>
         <source>Nothing was read yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts gemessen</translation>
     </message>
     <message>
         <source>readings as left</source>
-        <translation type="unfinished"></translation>
+        <translation>Messungen beim Verlassen</translation>
     </message>
     <message>
         <source>%1 lines · %2 minutes of work · nothing is rewritten: a correction says what it corrects and why</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Zeilen · %2 Minuten Arbeit · nichts wird umgeschrieben: eine Berichtigung sagt, was sie berichtigt und warum</translation>
     </message>
     <message>
         <source>string</source>
-        <translation type="unfinished">Saite</translation>
+        <translation>Saite</translation>
     </message>
     <message>
         <source>gap 1</source>
-        <translation type="unfinished">Luft 1</translation>
+        <translation>Spalt 1</translation>
     </message>
     <message>
         <source>now</source>
-        <translation type="unfinished">jetzt</translation>
+        <translation>jetzt</translation>
     </message>
     <message>
         <source>at 12</source>
-        <translation type="unfinished">am 12.</translation>
+        <translation>am 12.</translation>
     </message>
     <message>
         <source>relief: found %1, now %2
 humidity: found %3, now %4</source>
-        <translation type="unfinished"></translation>
+        <translation>Halskrümmung: gefunden %1, jetzt %2
+Feuchte: gefunden %3, jetzt %4</translation>
     </message>
 </context>
 <context>
@@ -4575,55 +4791,55 @@ humidity: found %3, now %4</source>
     </message>
     <message>
         <source>Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.</source>
-        <translation type="unfinished"></translation>
+        <translation>Saiten unter Spannung: Augen schützen. Entspannen, bevor eine Krone oder Schraube bewegt wird.</translation>
     </message>
     <message>
         <source>%1 of %2 read</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von %2 gemessen</translation>
     </message>
     <message>
         <source>Read fret 12 of every string, in cents</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 jeder Saite messen, in Cent</translation>
     </message>
     <message>
         <source>Move, tune, and read again</source>
-        <translation type="unfinished"></translation>
+        <translation>Schieben, stimmen und wieder messen</translation>
     </message>
     <message>
         <source>Write down what was done, and what was left</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufschreiben, was getan und was gelassen wurde</translation>
     </message>
     <message>
         <source>Intonation</source>
-        <translation type="unfinished"></translation>
+        <translation>Intonation</translation>
     </message>
     <message>
         <source>The intonation: cents as read, crowns as moved (Alt+7)</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Intonation: Cent wie gemessen, Kronen wie verschoben (Alt+7)</translation>
     </message>
     <message>
         <source>The sheets: templates, lists and cards on paper (Alt+8)</source>
-        <translation type="unfinished">Die Blätter: Schablonen, Listen und Karten auf Papier (Alt+7) {8)?}</translation>
+        <translation>Die Blätter: Schablonen, Listen und Karten auf Papier (Alt+8)</translation>
     </message>
     <message>
         <source>Record</source>
-        <translation type="unfinished"></translation>
+        <translation>Akte</translation>
     </message>
     <message>
         <source>The record: found, heard, decided, done and left (Alt+9)</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Akte: gefunden, gehört, entschieden, getan und gelassen (Alt+9)</translation>
     </message>
     <message>
         <source>not read</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht gemessen</translation>
     </message>
     <message>
         <source>nothing written yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch leer</translation>
     </message>
     <message>
         <source>%1 entries</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Einträge</translation>
     </message>
 </context>
 <context>
@@ -5235,154 +5451,154 @@ humidity: found %3, now %4</source>
     <name>fm::SymptomBoard</name>
     <message>
         <source>Where it was heard</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo es zu hören war</translation>
     </message>
     <message>
         <source>Click where it was heard; arrows and Enter do the same. Fret 0 is the open string</source>
-        <translation type="unfinished"></translation>
+        <translation>Klicken, wo es zu hören war; Pfeile und Eingabe tun dasselbe. Bund 0 ist die leere Saite</translation>
     </message>
     <message>
         <source>string %1, fret %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Saite %1, Bund %2</translation>
     </message>
     <message>
         <source>With this cure %1 places are better, %2 worse.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit dieser Abhilfe sind %1 Stellen besser, %2 schlechter.</translation>
     </message>
 </context>
 <context>
     <name>fm::SymptomView</name>
     <message>
         <source>likely</source>
-        <translation type="unfinished"></translation>
+        <translation>wahrscheinlich</translation>
     </message>
     <message>
         <source>possible</source>
-        <translation type="unfinished"></translation>
+        <translation>möglich</translation>
     </message>
     <message>
         <source>unlikely</source>
-        <translation type="unfinished"></translation>
+        <translation>unwahrscheinlich</translation>
     </message>
     <message>
         <source>the relief</source>
-        <translation type="unfinished"></translation>
+        <translation>die Halskrümmung</translation>
     </message>
     <message>
         <source>the width of the slot</source>
-        <translation type="unfinished"></translation>
+        <translation>die Breite der Kerbe</translation>
     </message>
     <message>
         <source>cents at fret 12</source>
-        <translation type="unfinished"></translation>
+        <translation>Cent am Bund 12</translation>
     </message>
     <message>
         <source>the gap at the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>der Spalt am Sattel</translation>
     </message>
     <message>
         <source>the height over fret 12</source>
-        <translation type="unfinished"></translation>
+        <translation>die Höhe über Bund 12</translation>
     </message>
     <message>
         <source>Causes, the likeliest first</source>
-        <translation type="unfinished"></translation>
+        <translation>Ursachen, die wahrscheinlichste zuerst</translation>
     </message>
     <message>
         <source>What was heard</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu hören war</translation>
     </message>
     <message>
         <source>The chosen cause</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gewählte Ursache</translation>
     </message>
     <message>
         <source>What its cure does to every string</source>
-        <translation type="unfinished"></translation>
+        <translation>Was die Abhilfe mit jeder Saite macht</translation>
     </message>
     <message>
         <source>The test shows it</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Probe zeigt es</translation>
     </message>
     <message>
         <source>The test was made, and it is this</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Probe wurde gemacht, und es ist dies</translation>
     </message>
     <message>
         <source>It does not</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht</translation>
     </message>
     <message>
         <source>The test was made, and it is not this</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Probe wurde gemacht, und es ist dies nicht</translation>
     </message>
     <message>
         <source>This is it</source>
-        <translation type="unfinished"></translation>
+        <translation>Das ist es</translation>
     </message>
     <message>
         <source>Writes what was heard and this cause into the record</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt in die Akte, was zu hören war, und diese Ursache</translation>
     </message>
     <message>
         <source>Pick on the board where it was heard</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf dem Griffbrett wählen, wo es zu hören war</translation>
     </message>
     <message>
         <source>Click everywhere it was heard; the readings at hand are used. Arrows show what a cure does to the room of every note: ▲ more, ▼ less</source>
-        <translation type="unfinished"></translation>
+        <translation>Überall klicken, wo es zu hören war; die vorhandenen Messungen werden benutzt. Pfeile zeigen, was eine Abhilfe mit dem Raum jedes Tons macht: ▲ mehr, ▼ weniger</translation>
     </message>
     <message>
         <source>Not read yet, and of help on this string: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nicht gemessen, und auf dieser Saite hilfreich: %1</translation>
     </message>
     <message>
         <source>stop</source>
-        <translation type="unfinished"></translation>
+        <translation>halt</translation>
     </message>
     <message>
         <source>Structural: no setting up before it is mended. A job for a trained repairer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Am Bau: nichts einstellen, bevor es behoben ist. Eine Arbeit für eine ausgebildete Fachkraft.</translation>
     </message>
     <message>
         <source>Cheapest test first: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Billigste Probe zuerst: %1.</translation>
     </message>
     <message>
         <source>Test:</source>
-        <translation type="unfinished"></translation>
+        <translation>Probe:</translation>
     </message>
     <message>
         <source>Read already.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schon gemessen.</translation>
     </message>
     <message>
         <source>Cure:</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhilfe:</translation>
     </message>
     <message>
         <source>least room behind the finger, mm</source>
-        <translation type="unfinished"></translation>
+        <translation>kleinster Raum hinter dem Finger, mm</translation>
     </message>
     <message>
         <source>least headroom of the string</source>
-        <translation type="unfinished"></translation>
+        <translation>kleinste Reserve der Saite</translation>
     </message>
     <message>
         <source>now</source>
-        <translation type="unfinished">jetzt</translation>
+        <translation>jetzt</translation>
     </message>
     <message>
         <source>cure %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhilfe %1</translation>
     </message>
     <message>
         <source>cause found: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ursache gefunden: %1</translation>
     </message>
     <message>
         <source>In the record: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Akte: %1</translation>
     </message>
 </context>
 <context>
@@ -5476,6 +5692,213 @@ humidity: found %3, now %4</source>
     <message>
         <source> (too wide)</source>
         <translation> (zu weit)</translation>
+    </message>
+</context>
+<context>
+    <name>fm::VerdictView</name>
+    <message>
+        <source>Verdict on</source>
+        <translation>Urteil über</translation>
+    </message>
+    <message>
+        <source>the nut</source>
+        <translation>den Sattel</translation>
+    </message>
+    <message>
+        <source>the saddle</source>
+        <translation>die Einlage</translation>
+    </message>
+    <message>
+        <source>Decided</source>
+        <translation>Entschieden</translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation>feilen</translation>
+    </message>
+    <message>
+        <source>fill</source>
+        <translation>füllen</translation>
+    </message>
+    <message>
+        <source>shim</source>
+        <translation>unterlegen</translation>
+    </message>
+    <message>
+        <source>new nut</source>
+        <translation>neuer Sattel</translation>
+    </message>
+    <message>
+        <source>leave it</source>
+        <translation>lassen</translation>
+    </message>
+    <message>
+        <source>lower it</source>
+        <translation>senken</translation>
+    </message>
+    <message>
+        <source>pack it up</source>
+        <translation>unterlegen</translation>
+    </message>
+    <message>
+        <source>new saddle</source>
+        <translation>neue Einlage</translation>
+    </message>
+    <message>
+        <source>The verdict</source>
+        <translation>Das Urteil</translation>
+    </message>
+    <message>
+        <source>why, where it is another way than proposed</source>
+        <translation>warum, wo es ein anderer Weg ist als vorgeschlagen</translation>
+    </message>
+    <message>
+        <source>Reason of the decision</source>
+        <translation>Grund der Entscheidung</translation>
+    </message>
+    <message>
+        <source>Goes into the record with the decision; write it first, then choose the way</source>
+        <translation>Kommt mit der Entscheidung in die Akte; erst schreiben, dann den Weg wählen</translation>
+    </message>
+    <message>
+        <source>%1 is proposed: for %2 write down why, then choose it again</source>
+        <translation>%1 ist vorgeschlagen: für %2 aufschreiben, warum, dann noch einmal wählen</translation>
+    </message>
+    <message>
+        <source>decided: %1</source>
+        <translation>entschieden: %1</translation>
+    </message>
+    <message>
+        <source>Decided:</source>
+        <translation>Entschieden:</translation>
+    </message>
+    <message>
+        <source>, instead of: %1</source>
+        <translation>, statt: %1</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;File:&lt;/b&gt; slots too high by a reading or more: %1.</source>
+        <translation>&lt;b&gt;Feilen:&lt;/b&gt; Kerben, die um eine Messung oder mehr zu hoch stehen: %1.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Fill:&lt;/b&gt; no slot asks for it.</source>
+        <translation>&lt;b&gt;Füllen:&lt;/b&gt; keine Kerbe verlangt es.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Fill:&lt;/b&gt; %1; the deepest by %2 (up to %3 a filling holds). Dust of the nut&apos;s own material, thin glue, cured, cut anew.</source>
+        <translation>&lt;b&gt;Füllen:&lt;/b&gt; %1; die tiefste um %2 (bis %3 hält eine Füllung). Staub vom Material des Sattels, dünner Kleber, ausgehärtet, neu geschnitten.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Shim:&lt;/b&gt; %1 under the whole nut, the largest raise of %2 rounded up; every other slot is filed again. A wide slot stays wide.</source>
+        <translation>&lt;b&gt;Unterlegen:&lt;/b&gt; %1 unter den ganzen Sattel, das größte Heben von %2 aufgerundet; jede andere Kerbe wird wieder gefeilt. Eine weite Kerbe bleibt weit.</translation>
+    </message>
+    <message>
+        <source>A clamping nut goes up on shims as a block: %1.</source>
+        <translation>Ein Klemmsattel wird als Block unterlegt: %1.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;New nut:&lt;/b&gt; the longest lasting, and the longest work; its sheet and order of cuts are at Sheets.</source>
+        <translation>&lt;b&gt;Neuer Sattel:&lt;/b&gt; hält am längsten und ist die längste Arbeit; sein Blatt und die Schnittfolge stehen bei den Blättern.</translation>
+    </message>
+    <message>
+        <source>string</source>
+        <translation>Saite</translation>
+    </message>
+    <message>
+        <source>gap read</source>
+        <translation>Spalt gemessen</translation>
+    </message>
+    <message>
+        <source>stands</source>
+        <translation>steht</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation>Kerbe</translation>
+    </message>
+    <message>
+        <source>%1 too low</source>
+        <translation>%1 zu tief</translation>
+    </message>
+    <message>
+        <source>%1 too high</source>
+        <translation>%1 zu hoch</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>recht</translation>
+    </message>
+    <message>
+        <source>filled before</source>
+        <translation>schon gefüllt</translation>
+    </message>
+    <message>
+        <source>wiggles</source>
+        <translation>wackelt</translation>
+    </message>
+    <message>
+        <source>binds: open it by the clearance</source>
+        <translation>klemmt: um das Spiel öffnen</translation>
+    </message>
+    <message>
+        <source>%1 over its string</source>
+        <translation>%1 über ihrer Saite</translation>
+    </message>
+    <message>
+        <source> or less</source>
+        <translation> oder weniger</translation>
+    </message>
+    <message>
+        <source>too wide</source>
+        <translation>zu weit</translation>
+    </message>
+    <message>
+        <source>Two thirds low: shim. A third or fewer to fill: fill. Half too wide or filled, or one deeper than a filling holds: a new nut. Instant glue: fumes, eyes, fingers. A seat to be cut is a job for a trained repairer.</source>
+        <translation>Zwei Drittel zu tief: unterlegen. Ein Drittel oder weniger zu füllen: füllen. Die Hälfte zu weit oder gefüllt, oder eine tiefer, als eine Füllung hält: ein neuer Sattel. Sekundenkleber: Dämpfe, Augen, Finger. Ein Sitz, der zu schneiden ist, ist eine Arbeit für eine ausgebildete Fachkraft.</translation>
+    </message>
+    <message>
+        <source>Nothing read yet: with gap and action of a string the saddle is judged here.</source>
+        <translation>Noch nichts gemessen: mit Spalt und Saitenlage einer Saite wird die Einlage hier beurteilt.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Pack it up, or make a new one.&lt;/b&gt; A string stands too low by %1; material does not go back on.</source>
+        <translation>&lt;b&gt;Unterlegen oder eine neue machen.&lt;/b&gt; Eine Saite steht um %1 zu tief; Material kommt nicht zurück.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Lower it.&lt;/b&gt; What all strings have too much comes off the straight bottom, the rest off the top.</source>
+        <translation>&lt;b&gt;Senken.&lt;/b&gt; Was alle Saiten zu viel haben, kommt von der geraden Unterseite ab, der Rest von oben.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Leave it.&lt;/b&gt; No string is off by a reading or more.</source>
+        <translation>&lt;b&gt;Lassen.&lt;/b&gt; Keine Saite ist um eine Messung oder mehr daneben.</translation>
+    </message>
+    <message>
+        <source>height read</source>
+        <translation>Höhe gemessen</translation>
+    </message>
+    <message>
+        <source>take off</source>
+        <translation>abnehmen</translation>
+    </message>
+    <message>
+        <source>off the top</source>
+        <translation>von oben</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Off the bottom:&lt;/b&gt; %1 at the bass string, %2 at the treble string, about twice what fret 12 should lose.</source>
+        <translation>&lt;b&gt;Von der Unterseite:&lt;/b&gt; %1 an der Basssaite, %2 an der Diskantsaite, etwa das Doppelte dessen, was Bund 12 verlieren soll.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;New saddle:&lt;/b&gt; where the crown is worn, the height short, or the thickness does not hold every crown.</source>
+        <translation>&lt;b&gt;Neue Einlage:&lt;/b&gt; wo die Krone abgenutzt ist, die Höhe fehlt oder die Dicke nicht jede Krone fasst.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Pack:&lt;/b&gt; a strip of hard wood or bone of the whole width and length; soft packing gives way.</source>
+        <translation>&lt;b&gt;Unterlegen:&lt;/b&gt; ein Streifen hartes Holz oder Knochen in ganzer Breite und Länge; Weiches gibt nach.</translation>
     </message>
 </context>
 <context>
@@ -7853,135 +8276,163 @@ humidity: found %3, now %4</source>
     </message>
     <message>
         <source>{where}: there is no entry before it to replace</source>
-        <translation type="unfinished"></translation>
+        <translation>{where}: davor steht kein Eintrag, den er ersetzen könnte</translation>
     </message>
     <message>
         <source>{0}: pressed, the gap over fret 1 was read as {1}, open as {2}; a pressed string lies lower, so one of the two is to be read again</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: gedrückt wurde der Spalt über Bund 1 als {1} gemessen, offen als {2}; eine gedrückte Saite liegt tiefer, eines von beiden ist noch einmal zu messen</translation>
     </message>
     <message>
         <source>{0}: with {1} at the nut and {2} at fret 12 the string would stand {3} below the top of fret {4}; one of the readings is to be taken again</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: mit {1} am Sattel und {2} am Bund 12 stünde die Saite {3} unter dem Scheitel von Bund {4}; eine der Messungen ist zu wiederholen</translation>
     </message>
     <message>
         <source>as found</source>
-        <translation type="unfinished"></translation>
+        <translation>wie gefunden</translation>
     </message>
     <message>
         <source>as left</source>
-        <translation type="unfinished"></translation>
+        <translation>wie verlassen</translation>
     </message>
     <message>
         <source>humidity {0} %</source>
-        <translation type="unfinished"></translation>
+        <translation>Feuchte {0} %</translation>
     </message>
     <message>
         <source>relief {0}</source>
-        <translation type="unfinished"></translation>
+        <translation>Halskrümmung {0}</translation>
     </message>
     <message>
         <source>{0} gaps at the nut read</source>
-        <translation type="unfinished"></translation>
+        <translation>{0} Spalte am Sattel gemessen</translation>
     </message>
     <message>
         <source>{0} heights at fret 12 read</source>
-        <translation type="unfinished"></translation>
+        <translation>{0} Höhen am Bund 12 gemessen</translation>
     </message>
     <message>
         <source>rod tightened by {0}/8 of a turn</source>
-        <translation type="unfinished"></translation>
+        <translation>Halsstab um {0}/8 Drehung angezogen</translation>
     </message>
     <message>
         <source>rod loosened by {0}/8 of a turn</source>
-        <translation type="unfinished"></translation>
+        <translation>Halsstab um {0}/8 Drehung gelöst</translation>
     </message>
     <message>
         <source>nut shimmed by {0}</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel um {0} unterlegt</translation>
     </message>
     <message>
         <source>{0} off the saddle&apos;s bottom at the bass, {1} at the treble</source>
-        <translation type="unfinished"></translation>
+        <translation>{0} von der Unterseite der Einlage am Bass, {1} am Diskant</translation>
     </message>
     <message>
         <source>saddle packed by {0} at the bass, {1} at the treble</source>
-        <translation type="unfinished"></translation>
+        <translation>Einlage um {0} am Bass und {1} am Diskant unterlegt</translation>
     </message>
     <message>
         <source>{0}: slot filled by {1}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: Kerbe um {1} gefüllt</translation>
     </message>
     <message>
         <source>{0}: {1} asked off the slot</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: {1} aus der Kerbe gewollt</translation>
     </message>
     <message>
         <source>{0}: {1} asked off the saddle</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: {1} von der Einlage gewollt</translation>
     </message>
     <message>
         <source>{0}: gap {1}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: Spalt {1}</translation>
     </message>
     <message>
         <source>{0}: {1} over fret 12</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: {1} über Bund 12</translation>
     </message>
     <message>
         <source>{0}: crown {1} longer</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: Krone {1} länger</translation>
     </message>
     <message>
         <source>{0}: crown {1} shorter</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: Krone {1} kürzer</translation>
     </message>
     <message>
         <source>{0}: {1} cents at fret {2}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: {1} Cent am Bund {2}</translation>
     </message>
     <message>
         <source>a reading was taken back</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Messung wurde zurückgenommen</translation>
     </message>
     <message>
         <source>{0}, fret {1}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}, Bund {1}</translation>
     </message>
     <message>
         <source>the cause</source>
-        <translation type="unfinished"></translation>
+        <translation>die Ursache</translation>
     </message>
     <message>
         <source>decided</source>
-        <translation type="unfinished"></translation>
+        <translation>entschieden</translation>
     </message>
     <message>
         <source>left undone</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht getan</translation>
     </message>
     <message>
         <source>{0} minutes</source>
-        <translation type="unfinished"></translation>
+        <translation>{0} Minuten</translation>
     </message>
     <message>
         <source>sheets printed, revision {0}</source>
-        <translation type="unfinished"></translation>
+        <translation>Blätter gedruckt, Stand {0}</translation>
     </message>
     <message>
         <source>the readings leave room enough: something they do not show is in the way</source>
-        <translation type="unfinished"></translation>
+        <translation>die Messungen lassen Raum genug: etwas, das sie nicht zeigen, ist im Weg</translation>
     </message>
     <message>
         <source>the readings alone explain it</source>
-        <translation type="unfinished"></translation>
+        <translation>die Messungen allein erklären es</translation>
     </message>
     <message>
         <source>the string wiggles in it, as the readings say</source>
-        <translation type="unfinished"></translation>
+        <translation>die Saite wackelt darin, wie die Messungen sagen</translation>
     </message>
     <message>
         <source>by the readings there is barely room; it stands off its target</source>
-        <translation type="unfinished"></translation>
+        <translation>nach den Messungen ist kaum Raum; es steht neben seinem Ziel</translation>
+    </message>
+    <message>
+        <source>the neck settles</source>
+        <translation>der Hals zur Ruhe kommt</translation>
+    </message>
+    <message>
+        <source>the glue cures</source>
+        <translation>der Kleber aushärtet</translation>
+    </message>
+    <message>
+        <source>the strings stretch</source>
+        <translation>die Saiten sich dehnen</translation>
+    </message>
+    <message>
+        <source>clean the seat, look out files and leaves, measure the blank</source>
+        <translation>Sitz säubern, Feilen und Lehren heraussuchen, Rohling messen</translation>
+    </message>
+    <message>
+        <source>mark and clean the slots of the nut</source>
+        <translation>Kerben des Sattels anzeichnen und säubern</translation>
+    </message>
+    <message>
+        <source>shape the saddle&apos;s crowns, write the record</source>
+        <translation>Kronen der Einlage formen, Akte schreiben</translation>
+    </message>
+    <message>
+        <source>write the record</source>
+        <translation>Akte schreiben</translation>
     </message>
 </context>
 <context>
@@ -8812,163 +9263,163 @@ humidity: found %3, now %4</source>
     </message>
     <message>
         <source>For the owner</source>
-        <translation type="unfinished"></translation>
+        <translation>Für den Eigentümer</translation>
     </message>
     <message>
         <source>What was found</source>
-        <translation type="unfinished">Was gefunden wurde</translation>
+        <translation>Was gefunden wurde</translation>
     </message>
     <message>
         <source>The neck was bowed by %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Hals war um %1 gekrümmt.</translation>
     </message>
     <message>
         <source>Strings over the first fret: %1 to %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Saiten über dem ersten Bund: %1 bis %2.</translation>
     </message>
     <message>
         <source>Strings over the twelfth fret: %1 to %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Saiten über dem zwölften Bund: %1 bis %2.</translation>
     </message>
     <message>
         <source>Heard: %1; %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu hören: %1; %2.</translation>
     </message>
     <message>
         <source>Nothing was written down yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch wurde nichts aufgeschrieben.</translation>
     </message>
     <message>
         <source>What was done</source>
-        <translation type="unfinished"></translation>
+        <translation>Was getan wurde</translation>
     </message>
     <message>
         <source>The neck was set with its rod: now bowed by %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Hals wurde mit seinem Stab gestellt: jetzt um %1 gekrümmt.</translation>
     </message>
     <message>
         <source>The nut was lifted on a shim of %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Sattel wurde mit einer Unterlage von %1 gehoben.</translation>
     </message>
     <message>
         <source>The saddle was packed by %1 at the bass and %2 at the treble.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Einlage wurde um %1 am Bass und %2 am Diskant unterlegt.</translation>
     </message>
     <message>
         <source>The saddle was lowered by %1 at the bass and %2 at the treble.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Einlage wurde um %1 am Bass und %2 am Diskant gesenkt.</translation>
     </message>
     <message>
         <source>Slots of the nut filled and cut anew: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kerben des Sattels gefüllt und neu geschnitten: %1.</translation>
     </message>
     <message>
         <source>Slots of the nut filed to depth, string by string: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kerben des Sattels Saite für Saite auf Tiefe gefeilt: %1.</translation>
     </message>
     <message>
         <source>The saddle&apos;s crowns were set so that the strings play in tune with themselves.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Kronen der Einlage wurden so gestellt, dass die Saiten in sich rein klingen.</translation>
     </message>
     <message>
         <source>Nothing yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts.</translation>
     </message>
     <message>
         <source>over the first fret</source>
-        <translation type="unfinished"></translation>
+        <translation>über dem ersten Bund</translation>
     </message>
     <message>
         <source>over the twelfth fret</source>
-        <translation type="unfinished"></translation>
+        <translation>über dem zwölften Bund</translation>
     </message>
     <message>
         <source>Before and after</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorher und nachher</translation>
     </message>
     <message>
         <source>ring: before; full: now; dash: what was aimed at</source>
-        <translation type="unfinished"></translation>
+        <translation>Ring: vorher; voll: jetzt; Strich: das Ziel</translation>
     </message>
     <message>
         <source>The numbers that matter</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Zahlen, auf die es ankommt</translation>
     </message>
     <message>
         <source>lengths in %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Längen in %1</translation>
     </message>
     <message>
         <source>fret 1, before</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 1, vorher</translation>
     </message>
     <message>
         <source>now</source>
-        <translation type="unfinished">jetzt</translation>
+        <translation>jetzt</translation>
     </message>
     <message>
         <source>aimed at</source>
-        <translation type="unfinished"></translation>
+        <translation>Ziel</translation>
     </message>
     <message>
         <source>fret 12, before</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12, vorher</translation>
     </message>
     <message>
         <source>What was left, and what to watch</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gelassen wurde und worauf zu achten ist</translation>
     </message>
     <message>
         <source>Left: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Gelassen: %1</translation>
     </message>
     <message>
         <source>To be seen to: </source>
-        <translation type="unfinished"></translation>
+        <translation>Zu beheben: </translation>
     </message>
     <message>
         <source>Read at %1 % humidity. Dry air straightens the neck and lowers the strings; damp air bows it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gemessen bei %1 % Feuchte. Trockene Luft streckt den Hals und senkt die Saiten; feuchte krümmt ihn.</translation>
     </message>
     <message>
         <source>Dry air straightens the neck and lowers the strings; damp air bows it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Trockene Luft streckt den Hals und senkt die Saiten; feuchte krümmt ihn.</translation>
     </message>
     <message>
         <source>A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein neues Schnarren, ein Steg, der sich hebt, ein Riss: Saiten entspannen und vorbeibringen.</translation>
     </message>
     <message>
         <source>For the shop</source>
-        <translation type="unfinished"></translation>
+        <translation>Für die Werkstatt</translation>
     </message>
     <message>
         <source>corrected</source>
-        <translation type="unfinished"></translation>
+        <translation>berichtigt</translation>
     </message>
     <message>
         <source>page %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite %1</translation>
     </message>
     <message>
         <source>%1 readings, %2 passes with the file.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Messungen, %2 Gänge mit der Feile.</translation>
     </message>
     <message>
         <source>The rod was turned %1 eighths in all.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Halsstab wurde um insgesamt %1 Achtel gedreht.</translation>
     </message>
     <message>
         <source>%1 minutes of work written down.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Minuten Arbeit aufgeschrieben.</translation>
     </message>
     <message>
         <source>In order</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Reihe nach</translation>
     </message>
     <message>
         <source>only ever added: a correction says so</source>
-        <translation type="unfinished"></translation>
+        <translation>nur ergänzt: eine Berichtigung sagt es</translation>
     </message>
 </context>
 </TS>

@@ -53,14 +53,13 @@ HelpWindow::HelpWindow(const Session& session, QWidget* parent) : QTextBrowser(p
     resize(680, 720);
 }
 
-void HelpWindow::open_at(Station station, bool board) {
+void HelpWindow::open_at(const QString& section) {
     document()->setDocumentMargin(20);
     setHtml(text_in(QLocale().name())); // the drawings are those of the job as it is now
     show();
     raise();
     activateWindow();
-    scrollToAnchor(board ? QStringLiteral("board")
-                         : QLatin1String(station_words[static_cast<std::size_t>(station)]));
+    scrollToAnchor(section);
 }
 
 QImage HelpWindow::drawing(const QString& of) const {

@@ -12,7 +12,7 @@ class HelpWindow : public QTextBrowser {
 public:
     HelpWindow(const Session& session, QWidget* parent);
     /// Opens it at what belongs to a station, or to the board.
-    void open_at(Station station, bool board);
+    void open_at(const QString& section);
 
 protected:
     QVariant loadResource(int type, const QUrl& name) override;

@@ -88,6 +88,7 @@ void MainWindow::connect_parts() {
     connect(&session_, &Session::opened, this, [this] {
         middle_->setEnabled(true);
         notice_->hide(); // it was about the job before
+        if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
         restore_view();
         if (session_.read_only()) show_notice(session_.read_only_why(), false);
         QSettings().setValue(QStringLiteral("last"), session_.path());
@@ -140,9 +141,14 @@ void MainWindow::leave_field() {
     if (auto* field = qobject_cast<ValueField*>(focusWidget())) field->clearFocus();
 }
 
+void MainWindow::learn_hand() {
+    if (bench_ && !bench_->isHidden()) bench_->worker().keep_hand();
+}
+
 bool MainWindow::open(const QString& path) {
     leave_field();
     keep_view();
+    learn_hand();
     try {
         session_.open(path);
         return true;
@@ -169,7 +175,9 @@ void MainWindow::refresh() {
     if (view_.station == Station::sheets) sheets();
     if (view_.station == Station::intonation) intonation();
     if (view_.station == Station::record) record();
-    if (view_.plan)
+    if (view_.verdict)
+        middle_->setCurrentWidget(verdict_);
+    else if (view_.plan)
         middle_->setCurrentWidget(plan_);
     else if (view_.heard)
         middle_->setCurrentWidget(symptoms_);
@@ -177,7 +185,9 @@ void MainWindow::refresh() {
         middle_->setCurrentWidget(board_);
     else
         middle_->setCurrentIndex(static_cast<int>(view_.station));
-    if (view_.plan)
+    if (view_.verdict)
+        verdict_->refresh();
+    else if (view_.plan)
         plan_->refresh();
     else if (view_.heard)
         symptoms_->refresh();
@@ -289,9 +299,7 @@ void MainWindow::choose_station(Station station) {
     if (!session_.is_open()) return;
     leave_field();
     view_.station = station;
-    view_.board = false;
-    view_.heard = false;
-    view_.plan = false;
+    only(nullptr, false);
     key_name_ = first_number(station);
     refresh();
     if (station == Station::strings) strings()->table()->setFocus();
@@ -313,14 +321,35 @@ void MainWindow::show_place() {
 
 void MainWindow::show_board(bool shown) {
     if (!session_.is_open() || shown == view_.board) return;
-    view_.board = shown;
-    view_.heard = false;
-    view_.plan = false;
+    only(&ViewState::board, shown);
     key_name_ = first_number(view_.station);
     refresh();
     if (!shown) return;
     board_->table()->setFocus();
     show_place();
+}
+
+void MainWindow::only(bool ViewState::*page, bool shown) {
+    for (bool ViewState::*each :
+         {&ViewState::board, &ViewState::heard, &ViewState::plan, &ViewState::verdict})
+        view_.*each = each == page && shown;
+}
+
+void MainWindow::show_verdict(bool shown) {
+    if (!session_.is_open() || shown == view_.verdict) return;
+    leave_field();
+    if (!verdict_) {
+        verdict_ = new VerdictView(session_);
+        middle_->addWidget(verdict_);
+        connect(verdict_, &VerdictView::refused, this,
+                [this](const QString& why) { show_notice(why, false); });
+    }
+    only(&ViewState::verdict, shown);
+    if (shown)
+        verdict_->choose_part(view_.station == Station::saddle ? VerdictView::Part::saddle
+                                                               : VerdictView::Part::nut);
+    refresh();
+    if (shown) verdict_->page()->setFocus();
 }
 
 void MainWindow::show_plan(bool shown) {
@@ -335,9 +364,7 @@ void MainWindow::show_plan(bool shown) {
                 if (word == QLatin1String(station_words[i])) choose_station(static_cast<Station>(i));
         });
     }
-    view_.plan = shown;
-    view_.heard = false;
-    view_.board = false;
+    only(&ViewState::plan, shown);
     refresh();
     if (shown) plan_->page()->setFocus();
 }
@@ -352,9 +379,7 @@ void MainWindow::show_symptoms(bool shown) {
                 [this](const QString& why) { show_notice(why, false); });
         connect(symptoms_, &SymptomView::decided, this, &MainWindow::say);
     }
-    view_.heard = shown;
-    view_.plan = false;
-    view_.board = false;
+    only(&ViewState::heard, shown);
     refresh();
     if (shown) symptoms_->board()->setFocus();
 }
@@ -433,6 +458,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 void MainWindow::closeEvent(QCloseEvent* event) {
     leave_field();
     keep_view();
+    learn_hand();
     // A job that cannot be written stays open: closing would lose the last steps.
     session_.save() ? event->accept() : event->ignore();
 }
@@ -446,7 +472,8 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (overlay_) overlay_->hide();
     notice_->hide();
     if (covered) return;
-    view_.plan    ? show_plan(false)
+    view_.verdict ? show_verdict(false)
+    : view_.plan  ? show_plan(false)
     : view_.heard ? show_symptoms(false)
     : view_.table ? show_table(false)
                   : show_board(false);

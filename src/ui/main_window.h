@@ -18,6 +18,7 @@
 #include "ui/strings_station.h"
 #include "ui/survey_station.h"
 #include "ui/symptom_view.h"
+#include "ui/verdict_view.h"
 #include "ui/working_panel.h"
 
 #include <QMainWindow>
@@ -52,6 +53,7 @@ public:
     CutList* cut_list() { return cut_list_; }
     FretBoard* board() { return board_; }
     PlanView* plan() { return plan_; }            ///< once gone to
+    VerdictView* verdict() { return verdict_; }   ///< once gone to
     SymptomView* symptoms() { return symptoms_; } ///< once gone to
     StringsStation* strings();
     IntonationStation* intonation();
@@ -82,6 +84,8 @@ public:
     void choose_measure(BoardMeasure measure);
     /// The plan instead of the station, or the station again.
     void show_plan(bool shown);
+    /// The verdict on nut and saddle, instead of the station, or the station again.
+    void show_verdict(bool shown);
     /// What was heard, and what may be the cause, instead of the station; or the station again.
     void show_symptoms(bool shown);
     /// The whole window for filing: the part of the station in sight, else the nut.
@@ -135,6 +139,8 @@ private:
     void show_place();
     /// A value still being typed becomes its step, as when the field is left.
     void leave_field();
+    /// What the hand at the bench did goes to the shop.
+    void learn_hand();
     void step_string(int by);
     void next_unit();
     void take_reading(int string, bool action, double mm);
@@ -180,7 +186,10 @@ private:
     IntonationStation* intonation_ = nullptr;
     SheetStation* sheets_ = nullptr;
     RecordStation* record_ = nullptr;
+    /// One page instead of the station, and no other; none of them: the station.
+    void only(bool ViewState::*page, bool shown);
     PlanView* plan_ = nullptr;
+    VerdictView* verdict_ = nullptr;
     SymptomView* symptoms_ = nullptr;
     BenchView* bench_ = nullptr;       ///< over everything, while it is open
     std::vector<QWidget*> lists_;      ///< beside the stations

@@ -141,7 +141,8 @@ void MainWindow::build_bench_menu() {
         group->addAction(action);
     }
     QAction* sounds =
-        add(menu, tr("&Sounds"), {}, tr("One sound when a string is there, three when it is too deep"),
+        add(menu, tr("&Sounds"), QKeySequence(tr("Ctrl+Shift+L")),
+            tr("One sound when a string is there, three when it is too deep"),
             [this] { change_bench_habits([](BenchHabits& habits) { habits.sounds = !habits.sounds; }); });
     sounds->setCheckable(true);
     connect(menu, &QMenu::aboutToShow, this, [this, group, sounds] {
@@ -228,6 +229,9 @@ void MainWindow::build_view_menu() {
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(!view_.board); });
+    add(look, tr("The &verdict"), QKeySequence(Qt::Key_V),
+        tr("What to do with nut and saddle as found, argued, and what was decided; again for the station"),
+        [this] { show_verdict(!view_.verdict); });
     add(look, tr("The p&lan"), QKeySequence(Qt::Key_N),
         tr("Step after step what to do, how much, what the gauges should read then, how long it takes; again "
            "for the station"),
@@ -306,7 +310,13 @@ void MainWindow::zoom(double factor) {
 
 void MainWindow::show_help() {
     if (!help_) help_ = new HelpWindow(session_, this);
-    help_->open_at(view_.station, view_.board);
+    const bool benching = bench_ && !bench_->isHidden();
+    help_->open_at(benching      ? QStringLiteral("bench")
+                   : view_.board ? QStringLiteral("board")
+                   : view_.heard ? QStringLiteral("heard")
+                   : view_.plan || view_.verdict
+                       ? QStringLiteral("plan")
+                       : QString::fromLatin1(station_words[static_cast<std::size_t>(view_.station)]));
 }
 
 void MainWindow::show_keys() {

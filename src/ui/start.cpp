@@ -36,8 +36,9 @@ const QStringList& stations() {
         QStringList list;
         for (const char* word : station_words) list << QLatin1String(word);
         return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
-                    << QStringLiteral("plan") << QStringLiteral("heard") << QStringLiteral("bench")
-                    << QStringLiteral("bench-saddle") << QStringLiteral("bench-relief");
+                    << QStringLiteral("verdict") << QStringLiteral("plan") << QStringLiteral("heard")
+                    << QStringLiteral("bench") << QStringLiteral("bench-saddle")
+                    << QStringLiteral("bench-relief");
     }();
     return words;
 }
@@ -63,7 +64,8 @@ StartOptions start_options(const QStringList& words) {
     option("station",
            "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
            "behind (the nut), board "
-           "(where it sounds and buzzes), plan, heard (what was heard), bench, bench-saddle or bench-relief "
+           "(where it sounds and buzzes), verdict, plan, heard (what was heard), bench, bench-saddle or "
+           "bench-relief "
            "(at the "
            "bench).",
            "NAME");
@@ -151,6 +153,8 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto station = stations().indexOf(options.station);
     if (options.station == QLatin1String("board"))
         window.show_board(true);
+    else if (options.station == QLatin1String("verdict"))
+        window.show_verdict(true);
     else if (options.station == QLatin1String("plan"))
         window.show_plan(true);
     else if (options.station == QLatin1String("heard"))

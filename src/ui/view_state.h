@@ -52,6 +52,7 @@ struct ViewState {
     bool placing = false; ///< the bridge's place instead of the bridge
     bool table = false;   ///< the drawing's values as a table
     bool board = false;   ///< the whole board instead of a station
+    bool verdict = false; ///< the verdict on nut and saddle, instead of a station
     bool plan = false;    ///< the plan, instead of a station
     bool heard = false;   ///< what was heard, instead of a station
     BoardMeasure measure = BoardMeasure::cents;

@@ -19,7 +19,7 @@ private Q_SLOTS:
         };
         std::map<std::string, Count> counts;
         Count sum;
-        const unsigned seeds = jobs_from_seeds(30, 200);
+        const unsigned seeds = jobs_from_seeds(12, 200);
         for (const char* name : {"kittiwake", "curlew", "groundswell"}) {
             const Design design = job_of(demo_document(name)).design;
             for (unsigned seed = 0; seed < seeds; ++seed)

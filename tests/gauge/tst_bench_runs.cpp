@@ -16,7 +16,7 @@ private Q_SLOTS:
         int strings = 0;
         int within = 0;
         double lowest = 0;
-        const unsigned runs = jobs_from_seeds(60, 1000);
+        const unsigned runs = jobs_from_seeds(25, 200);
         for (unsigned seed = 0; seed < runs; ++seed) {
             BenchPerson person(document, {u_mm, 0.2, 1, 0.02}, seed, hand);
             person.sets_up();
@@ -35,13 +35,13 @@ private Q_SLOTS:
         QVERIFY(within >= 0.95 * strings);
         QVERIFY(lowest >= -3 * u_mm);
         QVERIFY(std::abs(hand.took - 1) < 0.1);
-        QVERIFY(hand.scatter > 0.12 && hand.scatter < 0.3);
+        QVERIFY(hand.scatter > 0.1 && hand.scatter < 0.35);
     }
 
     void every_demo_job_can_be_set_up() {
         for (const char* name : {"curlew", "lantern", "teal", "groundswell"}) {
             const Value document = read_or_with_readings(name);
-            for (unsigned seed = 0; seed < jobs_from_seeds(2, 30); ++seed) {
+            for (unsigned seed = 0; seed < jobs_from_seeds(1, 30); ++seed) {
                 BenchPerson person(document, {u_mm, 0.2, 1, 0.02}, seed, {10, 1, 0.2});
                 person.sets_up();
                 for (std::size_t i = 0; i < person.strings(); ++i)

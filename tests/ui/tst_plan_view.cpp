@@ -111,6 +111,35 @@ private Q_SLOTS:
         QVERIFY(schedule_of(*state.plan, brass, tables).work_minutes > sum);
     }
 
+    void a_verdict_is_argued_and_can_be_overruled_with_a_reason() {
+        window_.press(Qt::Key_V);
+        VerdictView* verdict = window_->verdict();
+        QVERIFY(verdict->isVisible());
+        QVERIFY(!window_->view().plan);
+        const int shim = 2;
+        QCOMPARE(verdict->proposed(), std::optional(shim));
+        QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("too low")));
+        verdict->decide(3, {}); // a new nut, and no reason
+        QVERIFY(window_.state().job.record.empty());
+        QVERIFY(window_->notice().contains(QStringLiteral("shim")));
+        verdict->decide(3, QStringLiteral("the owner wants bone"));
+        const RecordEntry& decision = window_.state().job.record.back();
+        QCOMPARE(decision.kind, RecordKind::decision);
+        QCOMPARE(decision.about, std::string("nut"));
+        QCOMPARE(decision.instead_of, std::string("shim"));
+        QCOMPARE(decision.reason, std::string("the owner wants bone"));
+        QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("instead of")));
+        verdict->choose_part(VerdictView::Part::saddle);
+        QCOMPARE(verdict->proposed(), std::optional(1)); // lower it
+        verdict->decide(1, {});
+        QCOMPARE(window_.state().job.record.back().about, std::string("saddle"));
+        window_->session().undo_stack()->undo();
+        QCOMPARE(window_.state().job.record.back().about, std::string("nut"));
+        window_.press(Qt::Key_Escape);
+        if (window_->view().verdict) window_.press(Qt::Key_Escape);
+        QVERIFY(!window_->view().verdict);
+    }
+
     void a_job_never_read_says_where_to_begin() {
         window_.again("groundswell");
         window_->show_plan(true);
