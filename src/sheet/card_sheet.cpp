@@ -24,9 +24,7 @@ public:
 
 private:
     static std::vector<std::string> facts(const SheetContext& context) {
-        std::vector<std::string> facts;
-        if (!context.job.owner.empty())
-            facts.push_back(with_values(translate("sheet", "owner %1"), context.job.owner));
+        std::vector<std::string> facts = owner_facts(context);
         facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                                 : translate("sheet", "right-handed"));
         facts.push_back(translate("sheet", "write in pencil what the gauge says"));
@@ -157,6 +155,11 @@ private:
 };
 
 } // namespace
+
+std::vector<std::string> owner_facts(const SheetContext& context) {
+    if (context.job.owner.empty()) return {};
+    return {with_values(translate("sheet", "owner %1"), context.job.owner)};
+}
 
 Sheet card_sheet(const SheetContext& context) {
     return Card(context).drawn();

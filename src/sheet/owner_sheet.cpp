@@ -21,8 +21,8 @@ struct Chart {
 class OwnerPage {
 public:
     explicit OwnerPage(const SheetContext& context)
-        : page_(context, "owner", translate("sheet", "For the owner"), facts(context), ""), job_(context.job),
-          story_(before_and_after(context.job)) {}
+        : page_(context, "owner", translate("sheet", "For the owner"), owner_facts(context), ""),
+          job_(context.job), story_(before_and_after(context.job)) {}
 
     Sheet drawn() {
         found();
@@ -34,12 +34,6 @@ public:
     }
 
 private:
-    static std::vector<std::string> facts(const SheetContext& context) {
-        std::vector<std::string> facts;
-        if (!context.job.owner.empty())
-            facts.push_back(with_values(translate("sheet", "owner %1"), context.job.owner));
-        return facts;
-    }
     std::string unit_length(double mm) const { return page_.label(mm) + " " + page_.unit(); }
 
     void bullet(const std::string& words) { page_.paragraph("– " + words, 2.0, SheetPage::body_em); }

@@ -31,6 +31,9 @@ std::vector<Sheet> shop_sheets(const SheetContext& context);
 /// Two bars to measure a printer with, and a rectangle to check it by.
 Sheet printer_sheet(const SheetContext& context);
 
+/// Whose the instrument is, if the job says it: the first of a sheet's facts.
+std::vector<std::string> owner_facts(const SheetContext& context);
+
 /// The file of the shop's set for a slot, as sheets say it.
 std::string file_words(const SheetPage& page, std::size_t string);
 

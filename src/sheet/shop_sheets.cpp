@@ -23,9 +23,7 @@ std::string words_of(const StoryLine& line, Unit unit) {
 }
 
 SheetPage new_page(const SheetContext& context, int number) {
-    std::vector<std::string> facts;
-    if (!context.job.owner.empty())
-        facts.push_back(with_values(translate("sheet", "owner %1"), context.job.owner));
+    std::vector<std::string> facts = owner_facts(context);
     if (number > 1) facts.push_back(with_values(translate("sheet", "page %1"), std::to_string(number)));
     return {context, "shop", translate("sheet", "For the shop"), facts, ""};
 }

@@ -140,7 +140,7 @@ QByteArray BenchGauge::ask(const QByteArray& line) {
     for (;;) {
         while (!process_->canReadLine())
             if (!process_->waitForReadyRead(start_ms)) return {};
-        const QByteArray answer = process_->readLine();
+        QByteArray answer = process_->readLine();
         if (answer != "ok\n") return answer; // those belong to what was told before
     }
 }

@@ -2,6 +2,7 @@
 
 #include "core/inputs.h"
 #include "job/story.h"
+#include "ui/record_time.h"
 #include "ui/texts.h"
 
 #include <QDateTime>
@@ -74,10 +75,9 @@ void BenchWorker::turn(int eighths) {
 
 QString BenchWorker::commit(const QString& name, const BenchEntry& entry) {
     const State& state = session_.state();
-    const QString now = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz"));
     const auto problems =
         session_.commit(name, with_bench_entry(session_.document(), state.job.design, state.job.readings,
-                                               entry, now.toStdString()));
+                                               entry, time_of_record()));
     if (!problems.empty()) return message_text(problems.front(), state.job.unit);
     // Readings of other stations come after this one.
     session_.begin_sitting(
@@ -110,7 +110,7 @@ QString BenchWorker::keep(double mm, std::optional<double> u_mm) {
                              : tr("reading %1, %2")
                                    .arg(QString::fromStdString(job.design.string_name(filing->string)),
                                         length_with_unit(mm, job.unit));
-    const QString problem = commit(name, entry);
+    QString problem = commit(name, entry);
     if (problem.isEmpty()) Q_EMIT kept();
     return problem;
 }

@@ -5,10 +5,11 @@
 #include "job/intonation_edits.h"
 #include "ui/flow_layout.h"
 #include "ui/plain_button.h"
+#include "ui/record_time.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
+#include "ui/title_label.h"
 
-#include <QDateTime>
 #include <QHeaderView>
 #include <QMouseEvent>
 #include <QPainter>
@@ -18,14 +19,6 @@
 #include <cmath>
 
 namespace fm {
-
-namespace {
-
-std::string now_text() {
-    return QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz")).toStdString();
-}
-
-} // namespace
 
 CrownCanvas::CrownCanvas(const Session& session, const ViewState& view, const IntonationModel& model,
                          QWidget* parent)
@@ -144,12 +137,7 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
-    auto* title = new QLabel(tr("Intonation"));
-    QFont bold = title->font();
-    bold.setBold(true);
-    bold.setPixelSize(20);
-    title->setFont(bold);
-    column->addWidget(title);
+    column->addWidget(title_label(tr("Intonation")));
     facts_->setProperty("caption", true);
     facts_->setWordWrap(true);
     column->addWidget(facts_);
@@ -199,7 +187,7 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
                    .arg(QString::fromStdString(job.design.string_name(i)), number_text(cents, 1))
                    .arg(fret_),
                with_cents(session_.document(), job.design.strings.size(), i, {fret_, cents},
-                          job.intonation.against, now_text()));
+                          job.intonation.against, time_of_record()));
     });
 }
 
@@ -258,7 +246,7 @@ void IntonationStation::moved() {
     const auto& moves = model_->moves_mm();
     if (std::none_of(moves.begin(), moves.end(), [](const auto& mm) { return mm.has_value(); }))
         return Q_EMIT refused(tr("Nothing is to be moved: read the cents first"));
-    commit(tr("crowns moved"), with_crowns_moved(session_.document(), moves, now_text()));
+    commit(tr("crowns moved"), with_crowns_moved(session_.document(), moves, time_of_record()));
 }
 
 void IntonationStation::use_fit() {

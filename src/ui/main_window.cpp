@@ -87,7 +87,7 @@ void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
         middle_->setEnabled(true);
-        notice_->hide(); // it was about the job before
+        notice_->hide();                                             // it was about the job before
         if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
         restore_view();
         if (session_.read_only()) show_notice(session_.read_only_why(), false);

@@ -2,19 +2,16 @@
 
 #include "ui/flow_layout.h"
 #include "ui/plain_button.h"
+#include "ui/record_time.h"
 #include "ui/texts.h"
+#include "ui/title_label.h"
 
-#include <QDateTime>
 #include <QHeaderView>
 #include <QVBoxLayout>
 
 namespace fm {
 
 namespace {
-
-std::string time_now() {
-    return QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz")).toStdString();
-}
 
 QString words_of_line(const StoryLine& line, Unit unit) {
     QStringList says;
@@ -44,12 +41,7 @@ RecordStation::RecordStation(Session& session, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
-    auto* title = new QLabel(tr("Record"));
-    QFont bold = title->font();
-    bold.setBold(true);
-    bold.setPixelSize(20);
-    title->setFont(bold);
-    column->addWidget(title);
+    column->addWidget(title_label(tr("Record")));
     facts_->setProperty("caption", true);
     facts_->setWordWrap(true);
     column->addWidget(facts_);
@@ -127,11 +119,7 @@ QWidget* RecordStation::build_panel() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(14, 12, 14, 12);
     column->setSpacing(8);
-    auto* title = new QLabel(tr("Before and after"));
-    QFont bold = title->font();
-    bold.setBold(true);
-    title->setFont(bold);
-    column->addWidget(title);
+    column->addWidget(title_label(tr("Before and after"), 16));
     numbers_ = new QTableWidget(0, 5);
     numbers_->setAccessibleName(tr("Before and after"));
     numbers_->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -172,7 +160,7 @@ void RecordStation::add(RecordKind kind, const QString& text, const QString& rea
     if (text.trimmed().isEmpty()) return Q_EMIT refused(tr("Nothing is written yet: what was it?"));
     RecordEntry entry;
     entry.kind = kind;
-    entry.when = time_now();
+    entry.when = time_of_record();
     entry.text = text.trimmed().toStdString();
     entry.reason = reason.trimmed().toStdString();
     entry.minutes = minutes;
@@ -189,7 +177,7 @@ void RecordStation::correct(const QString& text, const QString& reason) {
                       without_reading(session_.document(), line->index, reason.trimmed().toStdString()));
     RecordEntry entry = session_.state().job.record[line->index];
     entry.replaces = line->index;
-    entry.when = time_now();
+    entry.when = time_of_record();
     entry.text = text.trimmed().toStdString();
     entry.reason = reason.trimmed().toStdString();
     commit(entry.text.empty() ? tr("line taken out") : tr("line corrected"),
@@ -198,7 +186,8 @@ void RecordStation::correct(const QString& text, const QString& reason) {
 
 void RecordStation::mark_left() {
     if (session_.state().job.readings.empty()) return Q_EMIT refused(tr("Nothing was read yet"));
-    commit(tr("readings as left"), with_left_readings(session_.document(), session_.state().job, time_now()));
+    commit(tr("readings as left"),
+           with_left_readings(session_.document(), session_.state().job, time_of_record()));
 }
 
 void RecordStation::refresh() {

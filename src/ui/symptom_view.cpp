@@ -3,10 +3,11 @@
 #include "job/record.h"
 #include "ui/flow_layout.h"
 #include "ui/plain_button.h"
+#include "ui/record_time.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
+#include "ui/title_label.h"
 
-#include <QDateTime>
 #include <QHBoxLayout>
 #include <QScrollArea>
 #include <QVBoxLayout>
@@ -79,12 +80,7 @@ QWidget* SymptomView::build_symptoms() {
     auto* column = new QVBoxLayout(area);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
-    auto* title = new QLabel(tr("What was heard"));
-    QFont bold = title->font();
-    bold.setBold(true);
-    bold.setPixelSize(18);
-    title->setFont(bold);
-    column->addWidget(title);
+    column->addWidget(title_label(tr("What was heard"), 18));
     symptoms_->setWordWrap(true);
     symptoms_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     symptoms_->setAccessibleName(tr("What was heard"));
@@ -302,7 +298,7 @@ void SymptomView::decide() {
     const QString name = tr("cause found: %1").arg(words);
     RecordEntry entry;
     entry.kind = RecordKind::complaint;
-    entry.when = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss")).toStdString();
+    entry.when = time_of_record();
     entry.text = cause->id;
     entry.heard = heard_;
     const auto problems = session_.commit(name, with_record_entry(session_.document(), entry));

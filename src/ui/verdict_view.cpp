@@ -3,11 +3,11 @@
 #include "core/nut_verdict.h"
 #include "job/record.h"
 #include "ui/plain_button.h"
+#include "ui/record_time.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 #include "ui/verdict_text.h"
 
-#include <QDateTime>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
@@ -105,7 +105,7 @@ void VerdictView::decide(int way, const QString& reason) {
     }
     RecordEntry entry;
     entry.kind = RecordKind::decision;
-    entry.when = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss")).toStdString();
+    entry.when = time_of_record();
     entry.about = part_ == Part::nut ? "nut" : "saddle";
     entry.text = (parts_->options()[static_cast<std::size_t>(part_)].name + QStringLiteral(": ") + names[way])
                      .toStdString();
