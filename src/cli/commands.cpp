@@ -18,9 +18,10 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
   check JOB                     what is wrong or doubtful in a job, one line each
   convert READING [--to mm|in|thou|64ths]
                                 one reading, as the fields take it
-  sheet JOB --part nut|saddle|bridge|placing|board|cuts|card|printer|all -o FILE.pdf|.svg|.dxf
+  sheet JOB --part nut|saddle|bridge|placing|board|cuts|card|owner|shop|printer|all -o FILE.pdf|.svg|.dxf
       [--paper a4|letter] [--unit mm|in|thou|64ths] [--second-unit] [--printer NAME]
-                                true-size templates; printer: the test page of a printer
+                                true-size templates; owner, shop: the record, as FILE.html too; printer: the
+                                test page of a printer
   sheet JOB --machine --part nut|saddle|bridge [--cutter DIAMETER] -o FILE.svg|.dxf|.step|.stl
                                 the part alone for a machine, a layer for every operation; with a cutter its
                                 way, and a line for every place it does not get to

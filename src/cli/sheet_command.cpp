@@ -3,6 +3,7 @@
 #include "job/job_file.h"
 #include "sheet/fonts.h"
 #include "sheet/machine_files.h"
+#include "sheet/record_html.h"
 #include "sheet/sheet_book.h"
 
 #include <QDate>
@@ -57,6 +58,12 @@ std::string write_sheets(const SheetRequest& request) {
     const SheetContext context{job, request.solution, request.tools, style,
                                floors_sure_mm(job.design, request.solution, threads)};
     const QString path = QString::fromStdString(request.path);
+    if (path.endsWith(QLatin1String(".html"))) {
+        if (part != SheetPart::owner && part != SheetPart::shop)
+            return "-o is " + request.path + "; only owner and shop are pages for a browser";
+        save_file(path, record_html(job, style.date), nullptr);
+        return {};
+    }
     const QByteArray bytes =
         sheet_bytes(pages_of(printing_of(context, parts).sheets), style.paper, path, scale);
     if (bytes.isEmpty()) return "-o is " + request.path + "; it must end in .pdf, .svg or .dxf";

@@ -71,6 +71,10 @@ std::optional<double> read_at(const ReadingEntry& entry, const Design& design, B
     return read.pressed_gap_mm;
 }
 
+bool was_worked(const BenchWork& work) {
+    return work.wanted_mm != 0 || work.turned_eighths != 0 || work.whole_mm.has_value();
+}
+
 struct Story {
     Run run;
     std::vector<PassOutcome> passes;
@@ -95,8 +99,9 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
         }
         const BenchWork& work = *entry.bench;
         const bool here = work.part == part && (!work.string || *work.string == string);
-        // Relief moves every gap, a saddle every gap of the nut, and the other way round.
-        if (work.part != part || (here && !gap_mm)) story.run.begin();
+        // Relief moves every gap, a saddle every gap of the nut, and the other way round; reading them does
+        // not.
+        if ((work.part != part && was_worked(work)) || (here && !gap_mm)) story.run.begin();
         if (!here) continue;
         if (work.whole_mm)
             story.raised_mm -=
@@ -105,7 +110,7 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
             story.raised_mm -= work.wanted_mm;
         if (!gap_mm) continue;
         const double u_mm = u_of(entry, part);
-        bool worked = work.wanted_mm != 0 || work.turned_eighths != 0 || work.whole_mm;
+        bool worked = was_worked(work);
         if (work.wanted_mm > 0 && !story.run.empty()) {
             const double fell_mm = story.run.mean_mm() - *gap_mm;
             const double u_fell_mm = std::hypot(story.run.u_mm(), u_mm);

@@ -10,6 +10,8 @@ namespace fm {
 namespace {
 
 constexpr double chart_high_mm = 40;
+constexpr double line_mm = 4.6;
+constexpr double section_mm = 16; // a heading, and something under it
 
 /// One number of every string, before and after.
 struct Chart {
@@ -21,24 +23,41 @@ struct Chart {
 class OwnerPage {
 public:
     explicit OwnerPage(const SheetContext& context)
-        : page_(context, "owner", translate("sheet", "For the owner"), owner_facts(context), ""),
-          job_(context.job), story_(before_and_after(context.job)) {}
+        : context_(context), page_(new_page()), job_(context.job), story_(before_and_after(context.job)) {}
 
-    Sheet drawn() {
+    std::vector<Sheet> drawn() {
         found();
         done();
         charts();
         numbers();
         left_and_watch();
-        return {page_.finished(), page_.figures()};
+        finish();
+        return std::move(sheets_);
     }
 
 private:
     std::string unit_length(double mm) const { return page_.label(mm) + " " + page_.unit(); }
 
-    void bullet(const std::string& words) { page_.paragraph("– " + words, 2.0, SheetPage::body_em); }
+    SheetPage new_page() const {
+        return {context_, "owner", translate("sheet", "For the owner"), owner_facts(context_), ""};
+    }
+    void finish() { sheets_.push_back({page_.finished(), page_.figures()}); }
+    /// Goes on to another page where there is less room than that.
+    void need(double mm) {
+        if (page_.y() - mm > page_.bottom() + 3.0) return;
+        finish();
+        page_ = new_page();
+        page_.down(2.0);
+    }
+
+    void bullet(const std::string& words) {
+        const auto lines = wrapped_text(words, SheetPage::body_em, page_.width() - 6.0);
+        need(line_mm * static_cast<double>(lines.size()));
+        page_.paragraph("– " + words, 2.0, SheetPage::body_em);
+    }
 
     void found() {
+        need(section_mm);
         page_.heading(translate("sheet", "What was found"));
         bool any = false;
         const auto& points = survey_points();
@@ -85,6 +104,7 @@ private:
     }
 
     void done() {
+        need(section_mm);
         page_.heading(translate("sheet", "What was done"));
         bool any = false;
         if (story_.relief_mm.now && story_.relief_mm.found &&
@@ -164,6 +184,7 @@ private:
             action.wanted.push_back(design.saddle.measured == ActionMeasure::open ? string.action12_mm
                                                                                   : string.action12_capo_mm);
         }
+        need(chart_high_mm + 20.0);
         page_.heading(translate("sheet", "Before and after"),
                       translate("sheet", "ring: before; full: now; dash: what was aimed at"));
         page_.down(4.0);
@@ -211,6 +232,7 @@ private:
     std::string cell(const std::optional<double>& mm) const { return mm ? page_.label(*mm) : dash(); }
 
     void numbers() {
+        need(SheetPage::table_room(story_.strings.size()) + 8.0);
         page_.heading(translate("sheet", "The numbers that matter"),
                       with_values(translate("sheet", "lengths in %1"), page_.unit()));
         const std::vector<TableColumn> columns{
@@ -233,11 +255,12 @@ private:
                                             ? wanted.action12_mm
                                             : wanted.action12_capo_mm)});
         }
-        page_.table(columns, rows, page_.bottom() + 34.0);
+        page_.table(columns, rows, page_.bottom() + 2.0);
         page_.down(2.0);
     }
 
     void left_and_watch() {
+        need(section_mm);
         page_.heading(translate("sheet", "What was left, and what to watch"));
         for (const StandingEntry& each : standing_entries(job_.record))
             if (each.entry.kind == RecordKind::left_undone)
@@ -257,6 +280,8 @@ private:
                          "A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in."));
     }
 
+    const SheetContext& context_;
+    std::vector<Sheet> sheets_;
     SheetPage page_;
     const Job& job_;
     JobBeforeAfter story_;
@@ -264,7 +289,7 @@ private:
 
 } // namespace
 
-Sheet owner_sheet(const SheetContext& context) {
+std::vector<Sheet> owner_sheets(const SheetContext& context) {
     return OwnerPage(context).drawn();
 }
 

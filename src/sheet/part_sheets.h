@@ -25,7 +25,7 @@ std::vector<Sheet> cuts_sheets(const SheetContext& context);
 /// Targets, what the gauges should read after each step of the plan, and room to write what they do read.
 Sheet card_sheet(const SheetContext& context);
 /// What was found, done and left, in plain words, before and after drawn: for whom the instrument is.
-Sheet owner_sheet(const SheetContext& context);
+std::vector<Sheet> owner_sheets(const SheetContext& context);
 /// The same for the shop: every reading, pass and decision in order, with times.
 std::vector<Sheet> shop_sheets(const SheetContext& context);
 /// Two bars to measure a printer with, and a rectangle to check it by.

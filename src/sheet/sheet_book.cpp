@@ -32,7 +32,7 @@ std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
     case SheetPart::board: return board_sheets(context);
     case SheetPart::cuts: return cuts_sheets(context);
     case SheetPart::card: return {card_sheet(context)};
-    case SheetPart::owner: return {owner_sheet(context)};
+    case SheetPart::owner: return owner_sheets(context);
     case SheetPart::shop: return shop_sheets(context);
     case SheetPart::printer: return {printer_sheet(context)};
     }

@@ -2,6 +2,7 @@
 // takes.
 #include "job/story.h"
 #include "sheet/part_sheets.h"
+#include "sheet/record_html.h"
 
 #include <algorithm>
 
@@ -11,16 +12,6 @@ namespace {
 
 constexpr double line_mm = 4.4;
 constexpr double when_mm = 34;
-
-std::string words_of(const StoryLine& line, Unit unit) {
-    std::string words;
-    for (const Message& message : line.says)
-        words += (words.empty() ? "" : "; ") + sheet_message(message, unit);
-    if (!line.text.empty()) words += (words.empty() ? "" : ": ") + line.text;
-    if (!line.reason.empty()) words += " (" + line.reason + ")";
-    if (line.corrected) words += " · " + translate("sheet", "corrected");
-    return words;
-}
 
 SheetPage new_page(const SheetContext& context, int number) {
     std::vector<std::string> facts = owner_facts(context);
@@ -64,7 +55,7 @@ std::vector<Sheet> shop_sheets(const SheetContext& context) {
     const auto finish = [&] { sheets.push_back({page.finished(), page.figures()}); };
     for (const StoryLine& line : story_of(context.job)) {
         const auto lines =
-            wrapped_text(words_of(line, context.job.unit), SheetPage::small_em, page.width() - when_mm);
+            wrapped_text(story_words(line, context.job.unit), SheetPage::small_em, page.width() - when_mm);
         if (page.y() - line_mm * static_cast<double>(std::max<std::size_t>(1, lines.size())) <
             page.bottom() + 4.0) {
             finish();

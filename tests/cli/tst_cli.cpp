@@ -1,5 +1,6 @@
 #include "common/jobs.h"
 #include "common/run.h"
+#include "job/record.h"
 
 #include <QDir>
 #include <QFile>
@@ -277,6 +278,54 @@ private Q_SLOTS:
                       dir.filePath(QStringLiteral("no/a.pdf"))})
                      .exit_code,
                  1);
+    }
+    void the_record_is_a_sheet_and_a_page_for_a_browser() {
+        const QTemporaryDir dir;
+        Value document = demo_document("kittiwake");
+        RecordEntry entry;
+        entry.kind = RecordKind::left_undone;
+        entry.when = "2026-04-12T12:00";
+        entry.text = "the <b>wings</b>";
+        entry.reason = "to be glued first";
+        document = with_record_entry(document, entry);
+        const QString job = written(dir, "job.fmjob", QByteArray::fromStdString(written_json(document)));
+        const auto sheet = [&](const char* part, const char* name) {
+            return cli({QStringLiteral("sheet"), job, QStringLiteral("--part"), QLatin1String(part),
+                        QStringLiteral("-o"), dir.filePath(QLatin1String(name))});
+        };
+        for (const char* part : {"owner", "shop"}) {
+            QCOMPARE(sheet(part, "a.pdf").exit_code, 0);
+            QVERIFY(file_bytes(dir.filePath(QStringLiteral("a.pdf"))).startsWith("%PDF"));
+            QCOMPARE(sheet(part, "a.html").exit_code, 0);
+            const QByteArray html = file_bytes(dir.filePath(QStringLiteral("a.html")));
+            QVERIFY(html.contains("to be glued first") && html.contains("0.21"));
+            QVERIFY(html.contains("&lt;b&gt;wings") && !html.contains("<b>wings"));
+        }
+        QCOMPARE(sheet("nut", "a.html").exit_code, 2);
+    }
+    void readings_that_contradict_each_other_are_told() {
+        const QTemporaryDir dir;
+        Value document = with(demo_document("kittiwake"), "readings[0].strings[1].pressed_gap_mm", 0.4);
+        document = with(document, "readings[0].strings[2].action12_mm", 0.2);
+        const QString job = written(dir, "job.fmjob", QByteArray::fromStdString(written_json(document)));
+        const Ran ran = cli({QStringLiteral("check"), job});
+        QCOMPARE(ran.exit_code, 0); // told, not refused
+        QVERIFY(ran.output.contains("3 · G3: pressed") && ran.output.contains("below the top of fret"));
+        QVERIFY(!cli({QStringLiteral("check"), demo("kittiwake")}).output.contains("below the top"));
+    }
+    void where_else_it_was_heard_speaks_for_its_cause() {
+        const auto first = [](const char* also) {
+            const Ran ran = cli({QStringLiteral("symptom"), demo("kittiwake"), QStringLiteral("note_buzz"),
+                                 QStringLiteral("--string"), QStringLiteral("2"), QStringLiteral("--fret"),
+                                 QStringLiteral("6"), QStringLiteral("--also"), QLatin1String(also)});
+            return *find(parse_json(ran.output.toStdString()), "causes[0].cause")->text();
+        };
+        QCOMPARE(first("3:6,1:6"), std::string("high_fret"));
+        for (const char* wrong : {"9:1", "1", "1:99", "a:b"})
+            QCOMPARE(cli({QStringLiteral("symptom"), demo("kittiwake"), QStringLiteral("note_buzz"),
+                          QStringLiteral("--also"), QLatin1String(wrong)})
+                         .exit_code,
+                     2);
     }
     void a_broken_workshop_is_told() {
         const QTemporaryDir dir;

@@ -37,7 +37,8 @@ std::vector<Drawing> book_of(const Job& job, const SheetStyle& style) {
     const SheetContext context{job, solution, tools, style,
                                std::vector<double>(solution.strings.size(), 0.03)};
     std::vector<SheetPart> parts = parts_of(job);
-    parts.push_back(SheetPart::printer);
+    for (const SheetPart alone : {SheetPart::owner, SheetPart::shop, SheetPart::printer})
+        parts.push_back(alone);
     return pages_of(sheets_of(context, parts));
 }
 
@@ -93,6 +94,7 @@ private Q_SLOTS:
     void nothing_overlaps_data() { add_demo_rows(); }
     void nothing_overlaps();
     void nothing_overlaps_on_random_jobs();
+    void a_long_record_goes_over_pages();
     void a_bad_layout_is_noticed();
     void the_pdf_is_true_data() { add_demo_rows(); }
     void the_pdf_is_true();
@@ -132,6 +134,31 @@ void TestSheets::nothing_overlaps_on_random_jobs() {
     }
     QVERIFY2(found.isEmpty(), qPrintable(QString::number(found.size()) + QStringLiteral(" in all\n") +
                                          found.mid(0, 60).join(QLatin1Char('\n'))));
+}
+
+void TestSheets::a_long_record_goes_over_pages() {
+    for (const char* name : {"curlew", "kittiwake"}) {
+        Value document = demo_document(name);
+        for (int i = 0; i < 60; ++i) {
+            RecordEntry entry;
+            entry.kind = static_cast<RecordKind>(1 + i % 4);
+            entry.when = "2031-03-04T10:" + std::to_string(10 + i % 50);
+            entry.text = "line " + std::to_string(i) +
+                         " of what was done at the bench, in as many words as it takes to say it";
+            entry.reason =
+                i % 3 ? "" : "the owner asked for it, and the budget allowed it after all was said and done";
+            document = with_record_entry(document, entry);
+        }
+        const Job job = job_of(document);
+        const Solution solution = solve(job.design);
+        const SheetContext context{job, solution, tools, style_of(Paper::letter), {}};
+        for (const SheetPart part : {SheetPart::owner, SheetPart::shop}) {
+            const std::vector<Drawing> pages = pages_of(sheets_of(context, {part}));
+            QVERIFY(pages.size() > 1);
+            const QStringList found = collisions_in(pages);
+            QVERIFY2(found.isEmpty(), qPrintable(found.join(QLatin1Char('\n'))));
+        }
+    }
 }
 
 void TestSheets::a_bad_layout_is_noticed() {

@@ -94,6 +94,25 @@ private Q_SLOTS:
         QCOMPARE(bench().worker().in_hand()->state, FilingState::to_read);
     }
 
+    void reading_another_part_does_not_undo_what_was_read() {
+        window_->again("kittiwake");
+        window_->press(Qt::Key_F);
+        bench().worker().next_string();
+        QTest::keyClick(field(), Qt::Key_Return, Qt::ControlModifier); // the shim is in
+        type("0.45");
+        const FilingState read = bench().worker().filings()[0].state;
+        QVERIFY(read != FilingState::to_read);
+        window_->window().go_to_bench(BenchPart::relief);
+        type("0.24"); // only read
+        window_->window().go_to_bench(BenchPart::nut);
+        QVERIFY(bench().worker().filings()[0].state != FilingState::to_read);
+        window_->window().go_to_bench(BenchPart::relief);
+        QTest::keyClick(field(), Qt::Key_Plus); // turned
+        type("0.20");
+        window_->window().go_to_bench(BenchPart::nut);
+        QCOMPARE(bench().worker().filings()[0].state, FilingState::to_read);
+    }
+
     void too_deep_is_said_at_once() {
         window_->press(Qt::Key_F);
         const double wanted_mm = bench().worker().in_hand()->wanted_mm;

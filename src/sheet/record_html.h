@@ -1,0 +1,14 @@
+#pragma once
+#include "job/story.h"
+
+#include <QByteArray>
+
+namespace fm {
+
+/// The record as a page for a browser: before and after, and the story in order. It needs nothing beside it.
+QByteArray record_html(const Job& job, const std::string& date);
+
+/// A line of the story in the application's language, lengths in that unit.
+std::string story_words(const StoryLine& line, Unit unit);
+
+} // namespace fm
