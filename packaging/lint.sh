@@ -1,7 +1,17 @@
 #!/bin/sh
 # clang-tidy over the sources, with the release build's commands. The compiler's own precompiled header is left out:
 # clang cannot read it, and its switches are not all clang's.
+#   packaging/lint.sh        what has changed since the commit in packaging/linted, up to which all was looked at
+#   packaging/lint.sh all    everything; so, too, where that commit is not known or the rules have changed
 set -eu
 mkdir -p build/lint
 sed -e 's/ -include [^ ]*cmake_pch.hxx//' -e 's/ -Winvalid-pch//' build/compile_commands.json >build/lint/compile_commands.json
-git ls-files 'src/*.cpp' | xargs -P 2 -n 4 clang-tidy -p build/lint --quiet --extra-arg=-Wno-unknown-warning-option
+since=$(cat packaging/linted)
+if [ "${1:-}" = all ] || ! git cat-file -e "$since^{commit}" 2>/dev/null ||
+    ! git diff --quiet "$since" -- .clang-tidy; then
+    files=$(git ls-files 'src/*.cpp')
+else
+    files=$(git diff --name-only --diff-filter=d "$since" -- 'src/*.cpp')
+fi
+[ -n "$files" ] || exit 0
+echo "$files" | xargs -P 2 -n 4 clang-tidy -p build/lint --quiet --extra-arg=-Wno-unknown-warning-option
