@@ -215,7 +215,7 @@ private Q_SLOTS:
     }
 
     void kittiwake_over_the_line_ends_where_it_should() {
-        const unsigned runs = jobs_from_seeds(1, 40);
+        const unsigned runs = jobs_from_seeds(1, 25);
         int strings = 0;
         int within = 0;
         double lowest = 0;
@@ -241,7 +241,7 @@ private Q_SLOTS:
 
     void an_over_eager_hand_is_told_every_time() {
         int overshoots = 0;
-        for (unsigned seed = 0; seed < jobs_from_seeds(1, 20); ++seed) {
+        for (unsigned seed = 0; seed < jobs_from_seeds(1, 12); ++seed) {
             window_->again("kittiwake");
             forget_the_hand();
             BenchRun run(window_->window());
