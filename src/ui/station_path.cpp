@@ -6,6 +6,7 @@
 #include "ui/theme.h"
 
 #include <QFileInfo>
+#include <QGridLayout>
 #include <QMenu>
 #include <QPainter>
 #include <QToolButton>
@@ -182,19 +183,21 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     column->setContentsMargins(16, 14, 6, 14);
     column->setSpacing(0);
     title_ = add_label(column, 24, true);
-    auto* facts_row = new QHBoxLayout;
+    // Facts are short lines: the jobs stand at the right of the last.
+    auto* facts_row = new QGridLayout;
     facts_row->setSpacing(0);
     column->addLayout(facts_row);
     facts_ = add_label(column, 13, false);
     facts_->setProperty("caption", true);
     column->removeWidget(facts_);
-    facts_row->addWidget(facts_, 1);
-    jobs_ = bare_button(tr("Jobs") + QStringLiteral(" ▾"), {});
+    facts_row->addWidget(facts_, 0, 0);
+    jobs_ = bare_button(QStringLiteral("▾"), {});
+    jobs_->setAccessibleName(tr("Jobs"));
     jobs_->setPopupMode(QToolButton::InstantPopup);
     jobs_->setMenu(new QMenu(jobs_));
-    jobs_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    jobs_->setFixedSize(32, 32);
     connect(jobs_->menu(), &QMenu::aboutToShow, this, &StationPath::list_jobs);
-    facts_row->addWidget(jobs_, 0, Qt::AlignRight | Qt::AlignTop);
+    facts_row->addWidget(jobs_, 0, 0, Qt::AlignRight | Qt::AlignBottom);
     column->addSpacing(10);
     stations_.push_back(add_station(column, Station::survey, tr("Survey"),
                                     tr("The survey: what to look at, readings as found (Alt+1)")));
