@@ -34,10 +34,18 @@ quietly() {
     "$@" >"build/$name.log" 2>&1 || { tail -n 60 "build/$name.log" >&2; echo "$name failed; the whole log is build/$name.log" >&2; exit 1; }
 }
 
+# configure PRESET FOLDER: afresh where the folder was configured for a checkout that has been moved since.
+configure() {
+    fresh=
+    made_for=$(sed -n 's/^CMAKE_HOME_DIRECTORY:INTERNAL=//p' "$2/CMakeCache.txt" 2>/dev/null || true)
+    [ -z "$made_for" ] || [ "$made_for" = "$PWD" ] || fresh=--fresh
+    quietly "configure-$1" cmake --preset "$1" $fresh
+}
+
 # build_release [TARGET...]: everything, or what is named.
 build_release() {
     [ -f build/build.ninja ] || echo "Configuring"
-    quietly configure cmake --preset release
+    configure release build
     [ -x build/src/fair-measure ] || echo "Building (a few minutes the first time)"
     quietly compile cmake --build build ${1:+--target "$@"}
 }

@@ -3,7 +3,9 @@
 #   packaging/fuzz.sh 600
 set -eu
 seconds=${1:-30}
-cmake --preset fuzz >/dev/null
+fresh=
+grep -qsF "CMAKE_HOME_DIRECTORY:INTERNAL=$PWD" build-fuzz/CMakeCache.txt || fresh=--fresh
+cmake --preset fuzz $fresh >/dev/null
 cmake --build build-fuzz --target fuzz_job fuzz_scale fuzz_strings >build-fuzz/compile.log 2>&1 || { tail -n 40 build-fuzz/compile.log; exit 1; }
 cd build-fuzz
 mkdir -p seeds/job seeds/scale seeds/strings found/job found/scale found/strings

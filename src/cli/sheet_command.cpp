@@ -61,7 +61,8 @@ std::string write_sheets(const SheetRequest& request) {
     if (path.endsWith(QLatin1String(".html"))) {
         if (part != SheetPart::owner && part != SheetPart::shop)
             return "-o is " + request.path + "; only owner and shop are pages for a browser";
-        save_file(path, record_html(job, style.date), nullptr);
+        save_file(path, part == SheetPart::owner ? owner_html(job, style.date) : record_html(job, style.date),
+                  nullptr);
         return {};
     }
     const QByteArray bytes =

@@ -144,13 +144,13 @@ Value bridge_json(const std::optional<BridgeSolution>& bridge) {
         .take();
 }
 
-Value piece_json(const SaddlePiece& piece, const std::vector<double>& blocks_mm) {
+Value piece_json(const SaddlePiece& piece, double span_mm, const std::vector<double>& blocks_mm) {
     const auto& radius_mm = piece.crown_radius_mm;
     return Members()
         .add("length_mm", piece.length_mm)
         .add("end_radius_mm", piece.end_radius_mm)
         .add("crown_radius_mm", or_null(radius_mm))
-        .add("radius_block_mm", or_null(radius_mm ? nearest_block_mm(*radius_mm, blocks_mm) : std::nullopt))
+        .add("radius_block_mm", or_null(radius_mm ? nearest_block_mm(*radius_mm, span_mm, blocks_mm) : std::nullopt))
         .add("height_mm", list_or_null(piece.height_mm))
         .add("take_off_mm", list_or_null(piece.take_off_mm))
         .add("crown_shift_per_mm", piece.crown_shift_per_mm)
@@ -228,7 +228,7 @@ Value solution_json(const Design& design, const Solution& solution, const Tools&
         .add("strings", std::move(strings))
         .add("nut", std::move(nut))
         .add("straight_saddle", saddle_json(solution.straight_saddle))
-        .add("saddle", piece_json(solution.saddle, tools.radius_blocks_mm))
+        .add("saddle", piece_json(solution.saddle, crown_span_along_mm(solution), tools.radius_blocks_mm))
         .add("travel", travel_json(solution.travel))
         .add("bridge", bridge_json(solution.bridge))
         .add("notches", notches_json(solution.notches))

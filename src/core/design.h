@@ -199,6 +199,9 @@ struct SaddleDesign {
     std::optional<EdgeMargins> screws_across_mm; ///< y of the two side screws; none: at the outer strings
     std::string material = "bone";
     std::optional<Blank> blank;
+
+    /// Turned up or down: nothing is taken off, and nothing packed.
+    bool by_screws() const { return height_by != HeightBy::bottom_and_top; }
 };
 
 enum class Anchor { pins, tie, hole, tailpiece };

@@ -89,9 +89,7 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
     const double place = design.strings.size() > 1
                              ? static_cast<double>(string) / static_cast<double>(design.strings.size() - 1)
                              : 0.5;
-    std::size_t index = 0;
     for (const ReadingEntry& entry : in_order(entries)) {
-        const std::size_t here_at = index++;
         const auto gap_mm = read_at(entry, design, part, string);
         if (!entry.bench) {
             if (gap_mm) story.raised_mm = 0;
@@ -118,7 +116,7 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
                               work.wanted_mm * per_part_mm > 2 * same_within_u * u_fell_mm;
             if (same)
                 worked = false; // read again before the file was taken up
-            else if (here_at >= from_entry)
+            else if (entry.index >= from_entry)
                 story.passes.push_back({work.wanted_mm, fell_mm / per_part_mm, u_fell_mm / per_part_mm});
         }
         if (worked) story.run.begin();
@@ -180,6 +178,47 @@ Filing relief_filing(const Design& design, const std::vector<ReadingEntry>& entr
 
 } // namespace
 
+namespace {
+
+struct TwoScrews {
+    std::vector<double> y_mm;
+    EdgeMargins across_mm;
+    EdgeMargins down_mm; ///< what both are to be turned; negative: up
+};
+
+/// The two side screws and their amounts from what is known; none where the height is set another way.
+std::optional<TwoScrews> two_screws(const Design& design, const Solution& target,
+                                    const std::vector<KnownString>& known) {
+    if (design.saddle.height_by != HeightBy::side_screws) return std::nullopt;
+    TwoScrews screws;
+    std::vector<std::optional<double>> off_mm;
+    for (std::size_t i = 0; i < known.size(); ++i) {
+        const StringSolution& goal = target.strings[i];
+        screws.y_mm.push_back(goal.line.saddle_y_mm);
+        off_mm.push_back(known[i].complete() ? std::optional(*known[i].saddle_z_mm - goal.ends.saddle_z_mm)
+                                             : std::nullopt);
+    }
+    screws.across_mm =
+        design.saddle.screws_across_mm.value_or(EdgeMargins{screws.y_mm.front(), screws.y_mm.back()});
+    screws.down_mm = screw_amounts_mm(screws.y_mm, off_mm, screws.across_mm);
+    return screws;
+}
+
+/// Where every string should end at the saddle: its own target, or with two side screws what they can give.
+std::vector<double> saddle_goals(const Design& design, const Solution& target,
+                                 const std::vector<KnownString>& known) {
+    const auto screws = two_screws(design, target, known);
+    std::vector<double> goals_mm;
+    for (std::size_t i = 0; i < known.size(); ++i)
+        goals_mm.push_back(screws && known[i].complete()
+                               ? *known[i].saddle_z_mm -
+                                     lowered_by_screws_mm(screws->down_mm, screws->across_mm, screws->y_mm[i])
+                               : target.strings[i].ends.saddle_z_mm);
+    return goals_mm;
+}
+
+} // namespace
+
 double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string,
                     const EndHeights& ends) {
     if (part == BenchPart::saddle)
@@ -190,11 +229,36 @@ double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& st
                : open_gap_mm(string, ends, 1);
 }
 
+std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const Solution& target,
+                                                  const std::vector<ReadingEntry>& entries,
+                                                  const std::vector<KnownString>& known) {
+    const Neck neck(design_as_found(design, entries).neck);
+    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
+    const int held_at = pressed ? design.nut.pressed_fret : 0;
+    std::vector<std::optional<SchoolGap>> gaps;
+    for (std::size_t i = 0; i < known.size(); ++i) {
+        if (known[i].nut_gap_mm && known[i].nut_pressed_fret == held_at) {
+            gaps.emplace_back(SchoolGap{*known[i].nut_gap_mm, true});
+            continue;
+        }
+        if (!known[i].complete()) {
+            gaps.emplace_back();
+            continue;
+        }
+        const StringOnNeck string(neck, target.strings[i].line);
+        const EndHeights ends{string.fret_line_under_string_mm() + *known[i].above_fret_line_mm,
+                              *known[i].saddle_z_mm};
+        gaps.emplace_back(SchoolGap{bench_gap_mm(design, BenchPart::nut, string, ends), false});
+    }
+    return gaps;
+}
+
 std::vector<Filing> filing_of(const Design& design, const Solution& target,
                               const std::vector<ReadingEntry>& entries, BenchPart part, const Hand& hand) {
     if (part == BenchPart::relief) return {relief_filing(design, entries)};
     const Neck neck(design_as_found(design, entries).neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);
+    const std::vector<double> saddle_goals_mm = saddle_goals(design, target, known);
     std::vector<Filing> filings;
     for (std::size_t i = 0; i < known.size(); ++i) {
         if (!known[i].complete()) continue;
@@ -204,7 +268,7 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target,
         const EndHeights now{line_mm + *known[i].above_fret_line_mm, *known[i].saddle_z_mm};
         const EndHeights wanted = part == BenchPart::nut
                                       ? EndHeights{line_mm + goal.above_fret_line_mm, now.saddle_z_mm}
-                                      : EndHeights{now.nut_z_mm, goal.ends.saddle_z_mm};
+                                      : EndHeights{now.nut_z_mm, saddle_goals_mm[i]};
         Filing filing;
         filing.string = i;
         filing.wanted_mm = bench_gap_mm(design, part, string, wanted);
@@ -335,8 +399,11 @@ std::optional<EdgeMargins> whole_first(const Design& design, const Solution& tar
         off = {-*decision.shim_mm, -*decision.shim_mm};
     } else {
         const SaddleCut& cut = now->saddle.cut;
-        if (now->saddle.screws_mm || design.saddle.height_by == HeightBy::saddle_screws) return std::nullopt;
+        if (design.saddle.height_by == HeightBy::saddle_screws) return std::nullopt;
         off = {cut.bottom_mm.bass_mm - cut.pack_mm, cut.bottom_mm.treble_mm - cut.pack_mm};
+        if (const auto screws = two_screws(design, target, known_heights(design, target, entries)))
+            off = {lowered_by_screws_mm(screws->down_mm, screws->across_mm, screws->y_mm.front()),
+                   lowered_by_screws_mm(screws->down_mm, screws->across_mm, screws->y_mm.back())};
     }
     if (std::max(std::abs(off.bass_mm), std::abs(off.treble_mm)) < least_whole_mm) return std::nullopt;
     return off;

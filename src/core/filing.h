@@ -45,6 +45,16 @@ enum class FilingHabit { bass_to_treble, treble_to_bass, worst_first, round };
 /// What a gauge reads at that part on a string standing so, by the design's school [mm]. Not for relief.
 double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string, const EndHeights& ends);
 
+/// A nut's gap as the job's own way of reading shows it.
+struct SchoolGap {
+    double mm = 0;
+    bool as_read = false; ///< else worked out from another way of reading
+};
+/// Gaps over fret 1 by the job's own school; none of strings whose ends are not known that way.
+std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const Solution& target,
+                                                  const std::vector<ReadingEntry>& entries,
+                                                  const std::vector<KnownString>& known);
+
 /// Everything to file at the nut or the saddle, bass to treble, or the relief alone; strings whose other end
 /// was never read stay out.
 /// @param entries all readings, in the order of the file  @param hand what is known of it
@@ -68,8 +78,8 @@ std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
                                           const std::vector<ReadingEntry>& entries, BenchPart part,
                                           FilingHabit habit);
 
-/// What comes off the whole part before its strings are filed one by one: a saddle's bottom, under the outer
-/// strings; negative: packing under a saddle, a shim under a nut. Nothing where it was done and not all
+/// What comes off the whole part before its strings are filed one by one: a saddle's bottom, or what two side screws
+/// lower, under the outer strings; negative: packing under a saddle, screws up, a shim under a nut. Nothing where it was done and not all
 /// strings were read since.
 std::optional<EdgeMargins> whole_first(const Design& design, const Solution& target,
                                        const std::vector<ReadingEntry>& entries, BenchPart part);

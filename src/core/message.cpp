@@ -12,7 +12,8 @@ namespace {
 
 std::string shortest_text(double value) {
     char buffer[64];
-    const auto end = std::to_chars(buffer, buffer + sizeof buffer, value);
+    // Eight figures: more than anybody reads, and none of the dust of binary fractions.
+    const auto end = std::to_chars(buffer, buffer + sizeof buffer, value, std::chars_format::general, 8);
     return {buffer, end.ptr};
 }
 

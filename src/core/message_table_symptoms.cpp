@@ -48,6 +48,8 @@ constexpr MessageEntry table[] = {
     {"cause.action_low", QT_TRANSLATE_NOOP("messages", "the action is too low for this hand")},
     {"test.action_low", QT_TRANSLATE_NOOP("messages", "slip card under the saddle for a trial")},
     {"cure.action_low", QT_TRANSLATE_NOOP("messages", "packing under the saddle, or a new one")},
+    {"test.action_low_screws", QT_TRANSLATE_NOOP("messages", "turn its screw up a little for a trial")},
+    {"cure.action_low_screws", QT_TRANSLATE_NOOP("messages", "turn the screw up, tune, read again")},
     {"cause.slot_deep",
      QT_TRANSLATE_NOOP("messages", "the slot is so deep that the string lies close behind the finger")},
     {"test.slot_deep", QT_TRANSLATE_NOOP("messages", "a paper shim under the string at the nut")},

@@ -50,13 +50,19 @@ public:
             y_mm.push_back(wanted.line.saddle_y_mm);
             step.take_off_mm.push_back(at_[i] ? std::optional(at_[i]->saddle_z_mm - wanted.ends.saddle_z_mm)
                                               : std::nullopt);
-            if (at_[i]) at_[i]->saddle_z_mm = wanted.ends.saddle_z_mm;
         }
         step.cut = saddle_cut(y_mm, step.take_off_mm);
-        if (design_.saddle.height_by == HeightBy::side_screws)
-            step.screws_mm = screw_amounts_mm(
-                y_mm, step.take_off_mm,
-                design_.saddle.screws_across_mm.value_or(EdgeMargins{y_mm.front(), y_mm.back()}));
+        if (design_.saddle.height_by == HeightBy::side_screws) {
+            const EdgeMargins screws_at = design_.saddle.screws_across_mm.value_or(
+                EdgeMargins{y_mm.front(), y_mm.back()});
+            step.screws_mm = screw_amounts_mm(y_mm, step.take_off_mm, screws_at);
+            // Two amounts are ordered: every string goes down by what they are at its place.
+            for (std::size_t i = 0; i < at_.size(); ++i)
+                if (at_[i]) at_[i]->saddle_z_mm -= lowered_by_screws_mm(*step.screws_mm, screws_at, y_mm[i]);
+        } else {
+            for (std::size_t i = 0; i < at_.size(); ++i)
+                if (at_[i]) at_[i]->saddle_z_mm = target_.strings[i].ends.saddle_z_mm;
+        }
         step.after = after();
         return step;
     }

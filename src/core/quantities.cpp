@@ -1,6 +1,8 @@
 // Longer than other files: it is one table.
 #include "core/quantities.h"
 
+#include <algorithm>
+#include <array>
 #include <charconv>
 
 namespace fm {
@@ -265,6 +267,13 @@ const std::vector<Quantity>& quantities() {
         return list;
     }();
     return all;
+}
+
+bool Quantity::along_strings() const {
+    constexpr std::array lists{"saddle.height_mm[]", "saddle.take_off_mm[]", "straight_saddle.residuals_mm[]",
+                               "straight_saddle.residuals_cents[]", "straight_saddle.front_to_crown_mm[]"};
+    return key.starts_with("notches[") || key.starts_with("bridge.pins[") ||
+           std::find(lists.begin(), lists.end(), key) != lists.end();
 }
 
 std::string NumberKey::text() const {

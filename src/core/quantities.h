@@ -20,6 +20,8 @@ struct Quantity {
     std::size_t (*size)(const Solution&, std::size_t string);
     std::optional<double> (*value)(const Solution&, std::size_t string, std::size_t item);
 
+    /// A list of the whole job with one item a string, in their order.
+    bool along_strings() const;
     bool of_string() const {
         return key.starts_with("strings[]") || key.starts_with("straight_saddle.cents");
     }

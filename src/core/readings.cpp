@@ -6,6 +6,7 @@ namespace fm {
 
 std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries) {
     std::vector<ReadingEntry> effective = entries;
+    for (std::size_t i = 0; i < entries.size(); ++i) effective[i].index = i;
     std::vector<bool> taken(entries.size(), false);
     // A correction stands in the place of the entry it replaces, and may be replaced in turn.
     for (std::size_t i = entries.size(); i-- > 0;) {
@@ -15,6 +16,7 @@ std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries) {
         const std::optional<std::size_t> further = entries[place].replaces;
         effective[place] = effective[i];
         effective[place].when = when;
+        effective[place].index = place;
         effective[place].replaces = further;
         taken[i] = true;
     }
@@ -122,6 +124,7 @@ private:
         if (read.has_nut()) {
             const NutReading nut{read.open_gap_fret1_mm, read.pressed_gap_mm, read.pressed_fret};
             story.known.nut_gap_mm = read.open_gap_fret1_mm ? read.open_gap_fret1_mm : read.pressed_gap_mm;
+            story.known.nut_pressed_fret = read.open_gap_fret1_mm ? 0 : read.pressed_fret;
             story.nut_waiting = Held<NutReading>{nut, neck};
         }
         settle(i, story);

@@ -64,6 +64,7 @@ struct ReadingEntry {
     ReadingGauges gauges;
     std::optional<std::size_t> replaces; ///< an earlier entry, in file order
     std::optional<BenchWork> bench;      ///< read at the bench, and what was done before it
+    std::size_t index = 0; ///< in order: the place in the file of the entry it is, or stands for as a correction
 };
 
 /// What is known of one string from all entries.
@@ -72,6 +73,7 @@ struct KnownString {
     std::optional<double> saddle_z_mm;        ///< moves with the body
     bool only_at_least = false; ///< the nut reading was 0: the string touches, the slot may be deeper still
     std::optional<double> nut_gap_mm; ///< the newest nut number itself
+    int nut_pressed_fret = 0;         ///< held down there when it was read; 0: the string was open
     std::optional<double> action_mm;  ///< the newest action number itself
     // Each from the newest entry that has it.
     std::optional<double> slot_width_mm;

@@ -105,4 +105,10 @@ EdgeMargins screw_amounts_mm(const std::vector<double>& y_mm,
     return {line.x_mm(screws_across_mm.bass_mm), line.x_mm(screws_across_mm.treble_mm)};
 }
 
+double lowered_by_screws_mm(const EdgeMargins& amounts_mm, const EdgeMargins& screws_across_mm, double y_mm) {
+    const double apart_mm = screws_across_mm.treble_mm - screws_across_mm.bass_mm;
+    const double share = apart_mm != 0 ? (y_mm - screws_across_mm.bass_mm) / apart_mm : 0.5;
+    return amounts_mm.bass_mm + (amounts_mm.treble_mm - amounts_mm.bass_mm) * share;
+}
+
 } // namespace fm

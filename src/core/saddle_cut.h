@@ -25,4 +25,7 @@ EdgeMargins screw_amounts_mm(const std::vector<double>& y_mm,
                              const std::vector<std::optional<double>>& take_off_mm,
                              const EdgeMargins& screws_across_mm);
 
+/// How far a string at y goes down when the two screws go down so.
+double lowered_by_screws_mm(const EdgeMargins& amounts_mm, const EdgeMargins& screws_across_mm, double y_mm);
+
 } // namespace fm

@@ -28,13 +28,17 @@ SaddlePiece saddle_piece(const SaddleDesign& saddle, const std::vector<double>& 
     return piece;
 }
 
-std::optional<double> nearest_block_mm(double crown_radius_mm, const std::vector<double>& blocks_mm) {
+std::optional<double> nearest_block_mm(double crown_radius_mm, double span_mm,
+                                       const std::vector<double>& blocks_mm) {
+    constexpr double near_enough_mm = 0.1; // what a few strokes on paper over the block take off
     if (blocks_mm.empty()) return std::nullopt;
     // Compared by the sag they cut over the same width: it goes with one over the radius.
     const double bend = 1.0 / crown_radius_mm;
-    return *std::min_element(blocks_mm.begin(), blocks_mm.end(), [bend](double a, double b) {
+    const double block_mm = *std::min_element(blocks_mm.begin(), blocks_mm.end(), [bend](double a, double b) {
         return std::abs(1.0 / a - bend) < std::abs(1.0 / b - bend);
     });
+    const double sag_off_mm = span_mm * span_mm / 8.0 * std::abs(1.0 / block_mm - bend);
+    return sag_off_mm <= near_enough_mm ? std::optional(block_mm) : std::nullopt;
 }
 
 std::vector<Notch> bridge_notches(const Design& design, const std::vector<double>& along_mm,

@@ -97,7 +97,7 @@ std::optional<double> crown_radius_mm(const std::vector<double>& y_mm, const std
         joint += z_mm[i] * bend;
         norm += bend * bend;
     }
-    if (!(norm > 0) || joint / norm > -1e-7) return std::nullopt; // flatter than 5 m is flat
+    if (!(norm > 0) || joint / norm > -0.5 / straight_crown_mm) return std::nullopt;
     return -norm / (2.0 * joint);
 }
 

@@ -46,6 +46,9 @@ struct TravelFit {
 };
 TravelFit travel_fit(const Travel& travel, const std::vector<double>& crowns_x_mm);
 
+/// A crown with a longer radius is straight over any saddle: under a tenth of a millimetre over sixty.
+inline constexpr double straight_crown_mm = 5000;
+
 /// Radius of the circle that fits the strings' heights over a saddle, tipped as they are [mm]; nothing if
 /// they lie on a line or bend upward. @param y_mm at least three
 std::optional<double> crown_radius_mm(const std::vector<double>& y_mm, const std::vector<double>& z_mm);

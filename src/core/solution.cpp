@@ -190,4 +190,8 @@ Solution solve(const Design& design, const SolvedNear* near) {
     return solution;
 }
 
+double crown_span_along_mm(const Solution& solution) {
+    return solution.strings.back().saddle_along_mm - solution.strings.front().saddle_along_mm;
+}
+
 } // namespace fm

@@ -85,4 +85,7 @@ TunedString tuned_string(const Design& design, const Neck& neck, const StringLin
 /// Where one string's heights come from: the neck and the targets it was solved with.
 HeightTargets height_targets(const Design& design, const StringOnNeck& string, std::size_t index);
 
+/// From the first to the last string along the saddle [mm].
+double crown_span_along_mm(const Solution& solution);
+
 } // namespace fm

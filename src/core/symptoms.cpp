@@ -161,6 +161,9 @@ Diagnosis diagnosis(const Design& design, const Solution& target, const std::vec
         if (rule.symptom != heard.symptom) continue;
         Cause cause;
         cause.id = rule.cause;
+        const char* way = cause.id == "action_low" && design.saddle.by_screws() ? "_screws" : "";
+        cause.test_id = "test." + cause.id + way;
+        cause.cure_id = "cure." + cause.id + way;
         cause.test_effort = rule.test_effort;
         cause.stop = rule.stop;
         if (rule.effect) cause.effect = rule.effect(c);

@@ -3,6 +3,7 @@
 #include <array>
 #include <charconv>
 #include <cmath>
+#include <cstdlib>
 #include <numeric>
 
 namespace fm {
@@ -54,6 +55,20 @@ std::string fraction_text(long long count) {
     return text;
 }
 
+int SixtyFourths::rest_thou() const {
+    return static_cast<int>(std::lround(remainder_mm / mm_per(Unit::thou)));
+}
+
+std::string sixty_fourths_text(double length_mm) {
+    const SixtyFourths parts = sixty_fourths(length_mm);
+    const int rest = parts.rest_thou();
+    const std::string thou = std::to_string(std::abs(rest)) + " thou";
+    if (parts.count == 0 && rest != 0) return (rest < 0 ? "-" : "") + thou;
+    const std::string whole = fraction_text(parts.count);
+    if (rest == 0) return whole;
+    return whole + (rest < 0 ? " - " : " + ") + thou;
+}
+
 std::string fixed_text(double value, int decimals) {
     std::array<char, 400> buffer{};
     const auto end = std::to_chars(buffer.data(), buffer.data() + buffer.size(), value,
@@ -68,7 +83,7 @@ int usual_decimals(Unit unit) {
     case Unit::mm: return 2;
     case Unit::in: return 4;
     case Unit::thou: return 1;
-    case Unit::sixty_fourths: return 2;
+    case Unit::sixty_fourths: return 0;
     }
     return 2;
 }
@@ -77,11 +92,8 @@ std::string length_text(double length_mm, Unit unit) {
     if (unit != Unit::sixty_fourths)
         return fixed_text(length_mm / mm_per(unit), usual_decimals(unit)) + " " +
                std::string(unit_word(unit));
-    const SixtyFourths parts = sixty_fourths(length_mm);
-    const std::string rest = fixed_text(std::abs(parts.remainder_mm), 2);
-    std::string text = fraction_text(parts.count);
-    if (rest != "0.00") return text + (parts.remainder_mm < 0 ? " -" : " +") + rest + " mm";
-    return text + " in";
+    const bool whole = sixty_fourths(length_mm).rest_thou() == 0;
+    return sixty_fourths_text(length_mm) + (whole ? " in" : "");
 }
 
 } // namespace fm

@@ -21,20 +21,27 @@ std::optional<Unit> unit_of_word(std::string_view word);
 struct SixtyFourths {
     long long count = 0;     ///< signed, nearest whole sixty-fourth
     double remainder_mm = 0; ///< length less count sixty-fourths, within half of one
+
+    /// What remains in whole thousandths of an inch, as it is written.
+    int rest_thou() const;
 };
 SixtyFourths sixty_fourths(double length_mm);
 
 /// "3/64", "1 5/8", "-1/32", "0": a count of sixty-fourths in lowest terms.
 std::string fraction_text(long long count);
 
+/// A length in sixty-fourths as it is written and can be typed: the nearest one and the rest in thousandths,
+/// "7/64 + 5 thou", "1 5/8 - 2 thou", "7/64", "5 thou", "0".
+std::string sixty_fourths_text(double length_mm);
+
 /// A number in the C locale with a fixed count of decimals, "-0.00" written as "0.00".
 std::string fixed_text(double value, int decimals);
 
 /// A length in the C locale with the unit's usual decimals and the unit: "1.19 mm", "0.0469 in", "46.9 thou",
-/// "3/64 +0.02 mm".
+/// "7/64 + 5 thou".
 std::string length_text(double length_mm, Unit unit);
 
-/// Decimals a person reads in that unit: 2, 4, 1; for sixty-fourths those of the remainder in mm.
+/// Decimals a person reads in that unit: 2, 4, 1; for thousandths beside sixty-fourths none.
 int usual_decimals(Unit unit);
 
 } // namespace fm

@@ -157,6 +157,16 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
     return changed;
 }
 
+std::vector<bool> replaced_entries(const Value::Array& entries) {
+    std::vector<bool> replaced(entries.size(), false);
+    for (std::size_t i = 0; i < entries.size(); ++i) {
+        const Value* of = entries[i].member("replaces");
+        if (of && of->whole() && *of->whole() >= 0 && *of->whole() < static_cast<std::int64_t>(i))
+            replaced[static_cast<std::size_t>(*of->whole())] = true;
+    }
+    return replaced;
+}
+
 Value with_string_set(const Value& document, const Value& set) {
     const Value::Array& strings = *find(document, "strings")->array();
     const Value::Array& rows = *set.array();

@@ -1,5 +1,6 @@
 #include "job/intonation_edits.h"
 
+#include "job/edits.h"
 #include "job/reader.h"
 
 namespace fm {
@@ -15,6 +16,23 @@ Value with_entry(const Value& document, const Value::Array& strings, std::string
     return with(changed, "readings[" + std::to_string(place) + "]", with(entry, "strings", strings));
 }
 
+/// The entry in which that number was typed in this sitting, if the crown was not moved since.
+std::optional<std::size_t> typed_in_sitting(const Value& document, const std::string& string,
+                                            const std::string& key, std::string_view sitting) {
+    const Value* all = find(document, "readings");
+    if (!all || !all->array()) return std::nullopt;
+    const Value::Array& entries = *all->array();
+    const std::vector<bool> replaced = replaced_entries(entries);
+    for (std::size_t i = entries.size(); i-- > 0;) {
+        if (replaced[i]) continue;
+        if (find(entries[i], string + "crown_moved_mm")) return std::nullopt;
+        const Value* when = entries[i].member("when");
+        if (find(entries[i], key))
+            return when && when->text() && *when->text() >= sitting ? std::optional(i) : std::nullopt;
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
 IntonationWay read_intonation(Reader& root) {
@@ -28,10 +46,21 @@ IntonationWay read_intonation(Reader& root) {
 }
 
 Value with_cents(const Value& document, std::size_t strings, std::size_t string, const CentsReading& reading,
-                 CentsAgainst against, std::string_view when) {
+                 CentsAgainst against, std::string_view sitting, std::string_view when) {
+    const std::string at = "strings[" + std::to_string(string) + "].";
+    const std::string key = at + "cents." + std::to_string(reading.fret);
+    const std::string kind_key = at + "cents_against";
+    const std::string kind = against == CentsAgainst::open ? "open" : "harmonic";
+    if (const auto before = typed_in_sitting(document, at, key, sitting)) {
+        const std::size_t place = find(document, "readings")->array()->size();
+        Value entry = (*find(document, "readings")->array())[*before];
+        entry = with(with(entry, key, reading.cents), kind_key, kind);
+        entry = with(entry, "replaces", static_cast<std::int64_t>(*before));
+        return with(document, "readings[" + std::to_string(place) + "]", with(entry, "reason", "read again"));
+    }
     Value::Array read(strings, Value(Value::Object{}));
-    Value one = with(Value(Value::Object{}), "cents." + std::to_string(reading.fret), reading.cents);
-    read[string] = with(one, "cents_against", against == CentsAgainst::open ? "open" : "harmonic");
+    const Value one = with(Value(Value::Object{}), "cents." + std::to_string(reading.fret), reading.cents);
+    read[string] = with(one, "cents_against", kind);
     return with_entry(document, read, when);
 }
 

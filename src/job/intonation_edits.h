@@ -21,9 +21,12 @@ inline constexpr std::string_view move_words[] = {"each", "line", "nut"};
 class Reader;
 IntonationWay read_intonation(Reader& root);
 
-/// One reading of a tuner on one string.
+/// One reading of a tuner on one string. Typed again in the same sitting, before its crown was moved, it is a
+/// correction: an entry that takes the place of the one before.
+/// @param sitting when this sitting began, ISO 8601
 [[nodiscard]] Value with_cents(const Value& document, std::size_t strings, std::size_t string,
-                               const CentsReading& reading, CentsAgainst against, std::string_view when);
+                               const CentsReading& reading, CentsAgainst against, std::string_view sitting,
+                               std::string_view when);
 /// Crowns moved by so much; + lengthens. Strings without a number stay.
 [[nodiscard]] Value with_crowns_moved(const Value& document,
                                       const std::vector<std::optional<double>>& moved_mm,

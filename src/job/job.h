@@ -27,6 +27,14 @@ struct Tools {
     std::vector<double> radius_blocks_mm;
 };
 
+/// The lists of tools a job has of its own; what it does not name is the shop's.
+struct OwnTools {
+    std::optional<std::vector<double>> nut_files_mm;
+    std::optional<std::vector<double>> feelers_mm;
+    std::optional<std::vector<double>> shims_mm;
+    std::optional<std::vector<double>> radius_blocks_mm;
+};
+
 struct Job {
     std::string title;
     std::string owner;
@@ -42,7 +50,7 @@ struct Job {
     std::vector<RecordEntry> record;         ///< what was heard, decided, left, done and noted
     std::optional<Background> behind_bridge; ///< what lies behind its drawing
     std::optional<Background> behind_board;  ///< and behind the board with the bridge\'s place
-    std::optional<Tools> tools;              ///< a job's own tools win over the workshop's
+    OwnTools tools;                          ///< a job's own lists win over the workshop's, one by one
 
     bool read_only() const { return version > newest_job_version; }
 };
@@ -55,8 +63,10 @@ struct JobResult {
 
 class Reader;
 
-/// The shop's tools as an object of a job or of the workshop's file; its faults go to the reader's list.
-Tools read_tools(Reader tools);
+/// Lists of tools as an object of a job or of the workshop's file; its faults go to the reader's list.
+OwnTools read_tools(Reader tools);
+/// The tools with a job's own lists in the place of the shop's.
+Tools tools_with(const Tools& shops, const OwnTools& own);
 
 /// Reads and checks a whole document. Source: docs/job-file.md. Never throws for bad data.
 JobResult read_job(const Value& document);

@@ -83,18 +83,32 @@ std::optional<Blank> read_blank(Reader& part) {
                  blank.number("thickness_mm", {0.5, 40.0})};
 }
 
-Tools read_tools(Reader tools) {
+OwnTools read_tools(Reader tools) {
+    constexpr int most_leaves = 60; // stacks of three are tried one by one
+    const auto list = [&](const char* key, Range range, int most) -> std::optional<std::vector<double>> {
+        if (!tools.has(key)) return std::nullopt;
+        std::vector<double> values = tools.numbers(key, range, std::nullopt);
+        if (static_cast<int>(values.size()) > most)
+            tools.fault("count_out_of_range", key, {static_cast<int>(values.size()), 0, most});
+        return values;
+    };
     constexpr Range thin{0.005, 10.0};
-    Tools read;
-    read.nut_files_mm = tools.numbers("nut_files_mm", {0.1, 10.0}, std::nullopt);
-    read.feelers_mm = tools.numbers("feelers_mm", thin, std::nullopt);
-    read.shims_mm = tools.numbers("shims_mm", thin, std::nullopt);
-    read.radius_blocks_mm = tools.numbers("radius_blocks_mm", {50.0, 5000.0}, std::nullopt);
-    if (read.feelers_mm.size() > 60)
-        tools.fault("count_out_of_range", "feelers_mm", {static_cast<int>(read.feelers_mm.size()), 0, 60});
-    if (read.shims_mm.size() > 60)
-        tools.fault("count_out_of_range", "shims_mm", {static_cast<int>(read.shims_mm.size()), 0, 60});
-    return read;
+    return {list("nut_files_mm", {0.1, 10.0}, 1000), list("feelers_mm", thin, most_leaves),
+            list("shims_mm", thin, most_leaves), list("radius_blocks_mm", {50.0, 5000.0}, 1000)};
+}
+
+Tools tools_with(const Tools& shops, const OwnTools& own) {
+    return {own.nut_files_mm.value_or(shops.nut_files_mm), own.feelers_mm.value_or(shops.feelers_mm),
+            own.shims_mm.value_or(shops.shims_mm), own.radius_blocks_mm.value_or(shops.radius_blocks_mm)};
+}
+
+std::optional<std::size_t> read_replaces(Reader& entry, std::size_t place) {
+    if (!entry.has("replaces")) return std::nullopt;
+    if (place == 0) {
+        entry.fault("nothing_to_replace", "replaces", {});
+        return std::nullopt;
+    }
+    return static_cast<std::size_t>(entry.whole("replaces", 0, static_cast<int>(place) - 1));
 }
 
 } // namespace fm

@@ -96,9 +96,7 @@ std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {
         entry.gauges = {read_gauge(gauges, "nut"), read_gauge(gauges, "action"),
                         read_gauge(gauges, "relief")};
         entry.relief = read_relief(reader, "relief", design.neck);
-        if (reader.has("replaces"))
-            entry.replaces = static_cast<std::size_t>(
-                reader.whole("replaces", 0, std::max(0, static_cast<int>(entries.size()) - 1)));
+        entry.replaces = read_replaces(reader, entries.size());
         const std::size_t count = design.strings.size();
         entry.bench = read_bench(reader, static_cast<int>(count));
         for (Reader& string : reader.objects("strings", count, count, false))

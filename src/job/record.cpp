@@ -1,6 +1,6 @@
 #include "job/record.h"
 
-#include "job/reader.h"
+#include "job/read_parts.h"
 
 namespace fm {
 
@@ -11,13 +11,14 @@ HeardPlace read_place(Reader& reader, std::size_t strings, int frets) {
             reader.whole("fret", 0, frets)};
 }
 
-Heard read_heard(Reader& entry, std::size_t strings, int frets) {
+/// Nothing where its strings have been taken out since.
+std::optional<Heard> read_heard(Reader& entry, std::size_t strings, int frets) {
     std::vector<std::string_view> words;
     for (std::size_t i = 0; i < symptom_count; ++i) words.push_back(symptom_word(static_cast<Symptom>(i)));
     Heard heard;
     heard.symptom = static_cast<Symptom>(entry.word("symptom", words, std::nullopt));
     std::vector<HeardPlace> places;
-    for (Reader& place : entry.objects("places", 1, 1000, true))
+    for (Reader& place : entry.objects("places", 0, 1000, true))
         places.push_back(read_place(place, strings, frets));
     if (!places.empty()) {
         heard.string = places.front().string;
@@ -27,6 +28,7 @@ Heard read_heard(Reader& entry, std::size_t strings, int frets) {
     Reader tests = entry.object("tests", false);
     for (const std::string& cause : tests.keys())
         heard.answers.push_back({cause, tests.flag_or(cause, false)});
+    if (places.empty()) return std::nullopt;
     return heard;
 }
 
@@ -90,13 +92,7 @@ std::vector<RecordEntry> read_record(Reader& root, std::size_t strings, int fret
         entry.instead_of = reader.text_or("instead_of", "");
         entry.minutes = reader.number_if("minutes", {0.0, 100000.0});
         if (entry.kind == RecordKind::complaint) entry.heard = read_heard(reader, strings, frets);
-        if (reader.has("replaces")) {
-            const int most = static_cast<int>(record.size()) - 1;
-            if (most < 0)
-                reader.fault("nothing_to_replace", "replaces", {});
-            else
-                entry.replaces = static_cast<std::size_t>(reader.whole("replaces", 0, most));
-        }
+        entry.replaces = read_replaces(reader, record.size());
         record.push_back(std::move(entry));
     }
     return record;

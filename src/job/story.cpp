@@ -11,9 +11,25 @@ Message note(const char* id, std::vector<Argument> arguments = {}) {
     return {id, Severity::note, {}, std::move(arguments)};
 }
 
+int school_of(const Design& design) {
+    return design.nut.height_method == NutHeightMethod::pressed_gap ? design.nut.pressed_fret : 0;
+}
+/// What was read over fret 1 in that way: 0 open, else held down at that fret.
+std::optional<double> nut_gap(int pressed_fret, const StringReadings& read) {
+    if (pressed_fret == 0) return read.open_gap_fret1_mm;
+    return read.pressed_fret == pressed_fret ? read.pressed_gap_mm : std::nullopt;
+}
 std::optional<double> nut_gap(const Design& design, const StringReadings& read) {
-    return design.nut.height_method == NutHeightMethod::pressed_gap ? read.pressed_gap_mm
-                                                                    : read.open_gap_fret1_mm;
+    return nut_gap(school_of(design), read);
+}
+/// The job's own way of reading, or another that was used where that one never was.
+int way_read(const Job& job) {
+    const int school = school_of(job.design);
+    for (const int way : {school, 0, 3, 2})
+        for (const ReadingEntry& entry : in_order(job.readings))
+            for (const StringReadings& read : entry.strings)
+                if (nut_gap(way, read)) return way;
+    return school;
 }
 std::optional<double> action(const Design& design, const StringReadings& read) {
     return design.saddle.measured == ActionMeasure::open ? read.action12_mm : read.action12_capo_mm;
@@ -43,6 +59,8 @@ std::vector<Message> bench_says(const Job& job, const ReadingEntry& entry) {
     const bool nut = work.part == BenchPart::nut;
     if (work.whole_mm) {
         if (nut) return {note("story.shimmed", {LengthMm{-work.whole_mm->bass_mm}})};
+        if (design.saddle.by_screws())
+            return {note("story.screws_down", {LengthMm{work.whole_mm->bass_mm}, LengthMm{work.whole_mm->treble_mm}})};
         const bool packed = work.whole_mm->bass_mm < 0;
         return {
             note(packed ? "story.packed" : "story.bottom",
@@ -50,10 +68,15 @@ std::vector<Message> bench_says(const Job& job, const ReadingEntry& entry) {
     }
     if (!work.string || *work.string >= design.strings.size()) return {};
     const std::string name = design.string_name(*work.string);
-    if (work.wanted_mm < 0) return {note("story.filled", {name, LengthMm{-work.wanted_mm}})};
+    const bool screws = !nut && design.saddle.by_screws();
+    if (work.wanted_mm < 0)
+        return {note(screws ? "story.screw_up" : "story.filled", {name, LengthMm{-work.wanted_mm}})};
     std::vector<Message> says;
     if (work.wanted_mm > 0)
-        says.push_back(note(nut ? "story.slot_pass" : "story.crown_pass", {name, LengthMm{work.wanted_mm}}));
+        says.push_back(note(nut      ? "story.slot_pass"
+                            : screws ? "story.screw_pass"
+                                     : "story.crown_pass",
+                            {name, LengthMm{work.wanted_mm}}));
     if (*work.string < entry.strings.size()) {
         const auto mm =
             nut ? nut_gap(design, entry.strings[*work.string]) : action(design, entry.strings[*work.string]);
@@ -113,9 +136,16 @@ std::vector<Message> record_says(const Job& job, const RecordEntry& entry) {
 
 } // namespace
 
+double wanted_nut_gap_mm(const StringSolution& wanted, int pressed_fret) {
+    return pressed_fret == 0   ? wanted.open_gaps_mm.front()
+           : pressed_fret == 2 ? wanted.pressed_gap_2_mm
+                               : wanted.pressed_gap_3_mm;
+}
+
 JobBeforeAfter before_and_after(const Job& job) {
     JobBeforeAfter all;
     all.strings.resize(job.design.strings.size());
+    all.nut_pressed_fret = way_read(job);
     std::optional<Relief> found_relief;
     std::optional<Relief> now_relief;
     for (const ReadingEntry& entry : in_order(job.readings)) {
@@ -123,7 +153,7 @@ JobBeforeAfter before_and_after(const Job& job) {
         take(all.humidity_pct, entry.humidity_pct, found);
         if (entry.relief) (found ? found_relief : now_relief) = entry.relief;
         for (std::size_t i = 0; i < std::min(entry.strings.size(), all.strings.size()); ++i) {
-            take(all.strings[i].nut_gap_mm, nut_gap(job.design, entry.strings[i]), found);
+            take(all.strings[i].nut_gap_mm, nut_gap(all.nut_pressed_fret, entry.strings[i]), found);
             take(all.strings[i].action_mm, action(job.design, entry.strings[i]), found);
             take(all.strings[i].cents12, cents12(entry.strings[i]), found);
         }
@@ -143,21 +173,21 @@ Value with_left_readings(const Value& document, const Job& job, std::string_view
     Value::Array strings(design.strings.size(), Value(Value::Object{}));
     Value entry = with(Value(Value::Object{}), "state", "left");
     entry = with(entry, "when", std::string(when));
-    const char* const action_key =
-        design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm";
     std::optional<Relief> relief;
     std::optional<double> humidity_pct;
     for (const ReadingEntry& each : in_order(job.readings)) {
+        if (each.state == ReadingState::found) continue; // how it came is not how it leaves
         if (each.relief) relief = each.relief;
         if (each.humidity_pct) humidity_pct = each.humidity_pct;
         for (std::size_t i = 0; i < std::min(each.strings.size(), strings.size()); ++i) {
-            if (const auto gap_mm = nut_gap(design, each.strings[i])) {
-                const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
-                strings[i] = with(strings[i], pressed ? "pressed_gap_mm" : "open_gap_fret1_mm", *gap_mm);
-                if (pressed) strings[i] = with(strings[i], "pressed_fret", each.strings[i].pressed_fret);
+            const StringReadings& read = each.strings[i];
+            if (read.open_gap_fret1_mm) strings[i] = with(strings[i], "open_gap_fret1_mm", *read.open_gap_fret1_mm);
+            if (read.pressed_gap_mm) {
+                strings[i] = with(strings[i], "pressed_gap_mm", *read.pressed_gap_mm);
+                strings[i] = with(strings[i], "pressed_fret", read.pressed_fret);
             }
-            if (const auto height_mm = action(design, each.strings[i]))
-                strings[i] = with(strings[i], action_key, *height_mm);
+            if (read.action12_mm) strings[i] = with(strings[i], "action12_mm", *read.action12_mm);
+            if (read.action12_capo_mm) strings[i] = with(strings[i], "action12_capo_mm", *read.action12_capo_mm);
         }
     }
     if (humidity_pct) entry = with(entry, "humidity_pct", *humidity_pct);
@@ -177,6 +207,15 @@ Value without_reading(const Value& document, std::size_t index, const std::strin
     Value entry = with(Value(Value::Object{}), "state", "during");
     entry = with(entry, "replaces", static_cast<std::int64_t>(index));
     return with(document, "readings[" + std::to_string(place) + "]", with(entry, "reason", reason));
+}
+
+bool read_since_found(const Job& job) {
+    const std::vector<ReadingEntry> ordered = in_order(job.readings);
+    return std::any_of(ordered.begin(), ordered.end(), [](const ReadingEntry& entry) {
+        const bool strings = std::any_of(entry.strings.begin(), entry.strings.end(),
+                                         [](const auto& read) { return read.has_nut() || read.has_action(); });
+        return entry.state == ReadingState::during && (entry.relief || strings);
+    });
 }
 
 std::vector<StoryLine> story_of(const Job& job) {

@@ -1,5 +1,7 @@
 #include "job/survey_edits.h"
 
+#include "job/edits.h"
+
 namespace fm {
 
 namespace {
@@ -25,14 +27,11 @@ std::string text_at(const Value& entry, std::string_view key) {
 
 /// Index of the newest entry that was read as found and is not replaced by a correction.
 std::optional<std::size_t> newest_found(const Value::Array& entries) {
-    std::vector<bool> replaced(entries.size(), false);
+    const std::vector<bool> replaced = replaced_entries(entries);
     std::optional<std::size_t> newest;
-    for (std::size_t i = entries.size(); i-- > 0;) {
+    for (std::size_t i = 0; i < entries.size(); ++i) {
         const std::string state = text_at(entries[i], "state");
-        if (!newest && !replaced[i] && (state.empty() || state == "found")) newest = i;
-        const Value* of = entries[i].member("replaces");
-        if (of && of->whole() && *of->whole() >= 0 && *of->whole() < static_cast<std::int64_t>(i))
-            replaced[static_cast<std::size_t>(*of->whole())] = true;
+        if (!replaced[i] && (state.empty() || state == "found")) newest = i;
     }
     return newest;
 }

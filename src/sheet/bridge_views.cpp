@@ -39,6 +39,37 @@ BridgeReach bridge_reach(const Design& design, const Solution& solution, const B
     return reach;
 }
 
+Path rounded_slot(const Design& design, const Solution& solution,
+                  const std::function<Point(const PlanPoint&)>& on) {
+    constexpr double quarter_circle = 0.41421356237309503; // tangent of a quarter of its angle
+    std::vector<Point> corners;
+    for (const PlanPoint& p : slot_corners(design, solution)) corners.push_back(on(p));
+    const auto towards = [](Point from, Point to, double mm) {
+        const double length = std::hypot(to.x - from.x, to.y - from.y);
+        return Point{from.x + (to.x - from.x) * mm / length, from.y + (to.y - from.y) * mm / length};
+    };
+    const double turn = (corners[1].x - corners[0].x) * (corners[2].y - corners[1].y) -
+                        (corners[1].y - corners[0].y) * (corners[2].x - corners[1].x);
+    const double r = std::min(solution.saddle.end_radius_mm, 0.5 * design.saddle.thickness_mm);
+    Path path;
+    path.layer = Layer::slot;
+    path.closed = true;
+    const std::size_t count = corners.size();
+    for (std::size_t i = 0; i < count; ++i) {
+        const Point begins = towards(corners[i], corners[(i + count - 1) % count], r);
+        const Point ends = towards(corners[i], corners[(i + 1) % count], r);
+        const double bulge = turn > 0 ? quarter_circle : -quarter_circle;
+        // Two quarters of a whole round end meet: nothing lies between.
+        if (!path.vertices.empty() &&
+            std::hypot(path.vertices.back().at.x - begins.x, path.vertices.back().at.y - begins.y) < 1e-9)
+            path.vertices.back().bulge = bulge;
+        else
+            path.vertices.push_back({begins, bulge});
+        path.vertices.push_back({ends});
+    }
+    return path;
+}
+
 Drawing bridge_plan(const Design& design, const Solution& solution, const BridgeViewOptions& options) {
     Drawing drawing;
     const double sign = options.mirrored ? -1.0 : 1.0;
@@ -49,11 +80,10 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
     for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution))
         outline.push_back(on(p.x_mm, p.y_mm));
     drawing.add(closed_path(outline, outline_line, Fill::material));
-    std::vector<Point> slot;
-    for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back(on(p.x_mm, p.y_mm));
-    Path slot_path = closed_path(slot, thin, Fill::paper);
-    slot_path.layer = Layer::slot;
-    drawing.add(slot_path);
+    Path slot = rounded_slot(design, solution, [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); });
+    slot.stroke = thin;
+    slot.fill = Fill::paper;
+    drawing.add(slot);
     drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, centre_line));
     if (solution.bridge)
         for (const PlanPoint& pin : solution.bridge->pins) {

@@ -3,6 +3,8 @@
 #include "core/bridge_outline.h"
 #include "sheet/drawing.h"
 
+#include <functional>
+
 #include <optional>
 
 namespace fm {
@@ -32,5 +34,8 @@ BridgeReach bridge_reach(const Design& design, const Solution& solution, const B
 /// across (treble up, or bass for the left-handed), drawn `stretch` times as large.
 Drawing placing_board(const Design& design, const Solution& solution, const BridgeViewOptions& options,
                       double stretch);
+
+/// The saddle's slot with its ends as round as the saddle's. @param on from plan to the drawing, without stretching
+Path rounded_slot(const Design& design, const Solution& solution, const std::function<Point(const PlanPoint&)>& on);
 
 } // namespace fm

@@ -102,9 +102,11 @@ private:
         const SaddleCut& cut = plan_->saddle.cut;
         std::string words;
         if (plan_->saddle.screws_mm)
-            words = with_values(translate("sheet", "Screws down: bass %1, treble %2."),
+            words = with_values(translate("sheet", "Screws down: bass %1, treble %2; minus is up."),
                                 page_.label(plan_->saddle.screws_mm->bass_mm),
                                 page_.label(plan_->saddle.screws_mm->treble_mm));
+        else if (design_.saddle.by_screws())
+            words = translate("sheet", "Every saddle goes down by its own screw; minus is up.");
         else if (cut.pack_mm > 0)
             words = with_values(translate("sheet", "Pack under the saddle %1, or a new one."),
                                 page_.label(cut.pack_mm));

@@ -1,6 +1,8 @@
 // The order of cuts, from blank to finish, for nut and saddle or a floating bridge's top.
 #include "core/shop_work.h"
+#include "core/nut_plan.h"
 #include "sheet/nut_views.h"
+#include "sheet/part_notices.h"
 #include "sheet/part_sheets.h"
 #include "sheet/saddle_views.h"
 
@@ -20,6 +22,7 @@ struct Order {
     std::string name;
     std::vector<std::string> steps;
     std::vector<std::string> cautions;
+    std::vector<std::string> notices; ///< what the part's own sheet does not draw
 };
 
 std::string grit_words(const Finish& finish) {
@@ -80,7 +83,8 @@ public:
     Order nut() const {
         const NutDesign& nut = design_.nut;
         const Solution& solution = context_.solution;
-        Order order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)), {}, {}};
+        Order order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)), {}, {},
+                    nut_notices(context_.job, solution)};
         order.steps.push_back(blank_words(nut_needs(design_, solution, allowance_mm), nut.blank));
         order.steps.push_back(with_values(translate("sheet", "Square one face and one edge of the blank. %1"),
                                           working(nut.material)));
@@ -98,7 +102,12 @@ public:
         order.steps.push_back(with_values(
             translate("sheet",
                       "Length %1: leave %2 at either end until it is glued, then flush with the board."),
-            length(2.0 * nut_half_length_mm(design_, solution)), length(0.5)));
+            length(nut_plan_of(design_, solution).length_mm()), length(0.5)));
+        if (design_.neck.fanned())
+            order.steps.push_back(with_values(
+                translate("sheet", "The front face stands at %1 to the square of the neck. The ends follow the "
+                                   "board's edges: they run %2 aside over the thickness."),
+                fixed_text(solution.nut_angle_deg, 1) + "°", runs(nut_plan_of(design_, solution))));
         order.steps.push_back(with_values(
             translate(
                 "sheet",
@@ -112,6 +121,11 @@ public:
                 "Saw each slot to %1 over its floor, as the list says; then its own file, the floor falling "
                 "toward the head by %2."),
             length(nut.saw_allowance_mm), angles()));
+        if (design_.neck.fanned())
+            order.steps.push_back(with_values(
+                translate("sheet", "Lead saw and files along each string, not square to the face: over the thickness "
+                                   "a slot runs aside by %1."),
+                slot_runs()));
         order.steps.push_back(translate(
             "sheet", "String up. A few strokes, string down, read: stop at the floor plus twice its ±, "
                      "then the last of it by readings."));
@@ -128,7 +142,8 @@ public:
         Order order{(top ? with_values(translate("sheet", "Bridge top, %1"), material_name(saddle.material))
                          : with_values(translate("sheet", "Saddle, %1"), material_name(saddle.material))),
                     {},
-                    {}};
+                    {},
+                    saddle_notices(context_.job, solution)};
         if (const auto needs = saddle_needs(design_, solution, allowance_mm))
             order.steps.push_back(blank_words(*needs, saddle.blank));
         if (top) {
@@ -159,9 +174,12 @@ public:
             order.steps.push_back(translate("sheet",
                                             "Shape the crown to a thin line at every string, where the "
                                             "list puts it behind the front face."));
-            order.steps.push_back(translate(
-                "sheet", "String up and read. Lower from the bottom: fret 12 loses a little less than "
-                         "half of what the saddle does."));
+            order.steps.push_back(
+                saddle.by_screws()
+                    ? translate("sheet", "String up and read, and set its height with the screws: fret 12 loses a "
+                                         "little less than half of what the saddle does.")
+                    : translate("sheet", "String up and read. Lower from the bottom: fret 12 loses a little less than "
+                                         "half of what the saddle does."));
         }
         add_finish(order, saddle.material);
         return order;
@@ -169,7 +187,7 @@ public:
 
 private:
     std::string length(double mm) const {
-        return sheet_number(mm, context_.job.unit) + " " + std::string(unit_word(context_.job.unit));
+        return sheet_length(mm, context_.job.unit);
     }
     /// What the part must be cut from, and whether the job's blank is that.
     std::string blank_words(const Blank& needs, const std::optional<Blank>& blank) const {
@@ -190,6 +208,25 @@ private:
                                             length(short_mm), name);
         words += faults.empty() ? " " + translate("sheet", "The job's blank is large enough.") : faults;
         return words;
+    }
+    std::string span_words(double least_mm, double most_mm) const {
+        const std::string first = sheet_number(least_mm, context_.job.unit);
+        const std::string last = sheet_number(most_mm, context_.job.unit);
+        return (first == last ? "" : first + " … ") + with_unit(last, context_.job.unit);
+    }
+    std::string runs(const NutPlan& plan) const {
+        const auto [least, most] = std::minmax(std::abs(plan.bass.run), std::abs(plan.treble.run));
+        return span_words(least * design_.nut.thickness_mm, most * design_.nut.thickness_mm);
+    }
+    std::string slot_runs() const {
+        double least = 1e9;
+        double most = 0;
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            const double run_mm = std::abs(slot_run(design_, context_.solution, i)) * design_.nut.thickness_mm;
+            least = std::min(least, run_mm);
+            most = std::max(most, run_mm);
+        }
+        return span_words(least, most);
     }
     std::string angles() const {
         double least = 1e9;
@@ -217,6 +254,7 @@ public:
         page_.heading(order.name);
         page_.down(1.5);
         int number = 0;
+        for (const std::string& notice : order.notices) item("\u26A0", notice);
         for (const std::string& step : order.steps) item(std::to_string(++number) + ".", step);
         page_.down(1.0);
         for (const std::string& caution : order.cautions) item("\u26A0", caution);
@@ -270,7 +308,8 @@ std::vector<Sheet> cuts_sheets(const SheetContext& context) {
     const Orders orders(context);
     Pages pages(context);
     pages.add(orders.nut());
-    if (!context.solution.travel) pages.add(orders.saddle());
+    const bool single = context.solution.travel || context.job.design.saddle.height_by == HeightBy::saddle_screws;
+    if (!single) pages.add(orders.saddle());
     return pages.finished();
 }
 

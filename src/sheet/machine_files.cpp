@@ -1,5 +1,7 @@
 #include "sheet/machine_files.h"
 
+#include "sheet/part_notices.h"
+#include "sheet/saddle_views.h"
 #include "sheet/sheet_files.h"
 #include "sheet/sheet_words.h"
 #include "sheet/solid.h"
@@ -25,7 +27,7 @@ MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind
         return {{}, translate("sheet", "single saddles are bought: there is no solid model of them"), {}};
     const SolidPart part = kind == MachinePartKind::nut ? solid_nut(job.design, solution, job.left_handed)
                                                         : solid_saddle(job.design, solution, job.left_handed);
-    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, {}};
+    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, machine_notices(job, solution, kind)};
 }
 
 } // namespace
@@ -46,9 +48,14 @@ MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKi
     if (ends(".stl")) return solid_file(job, solution, kind, false);
     if (!ends(".svg") && !ends(".dxf"))
         return {{}, translate("sheet", "a machine's file ends in .svg, .dxf, .step or .stl"), {}};
-    const MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
+    MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
+    part.notices = machine_notices(job, solution, kind);
+    if (kind == MachinePartKind::saddle && saddle_ground(job.design, solution) == SaddleGround::fret_plane)
+        part.outline.layer = Layer::scribe; // nothing to be cut by
     MachineDrawing made = machine_drawing(part, name_of(kind) + " · " + job.title, cutter_mm, job.unit);
-    return {ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(made.unreached)};
+    std::vector<std::string> told = part.notices;
+    told.insert(told.end(), made.unreached.begin(), made.unreached.end());
+    return {ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(told)};
 }
 
 } // namespace fm

@@ -14,7 +14,7 @@ std::optional<MachinePartKind> machine_part_of_word(std::string_view word);
 struct MachineFile {
     QByteArray bytes;                   ///< empty: no such file, and why
     std::string fault;                  ///< names the ending
-    std::vector<std::string> unreached; ///< what the cutter leaves, a line each
+    std::vector<std::string> unreached; ///< what is not in the file and what the cutter leaves, a line each
 };
 /// @param path ends in .svg, .dxf, .step, .stp or .stl @param cutter_mm diameter; none: true outlines only
 MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKind kind, const QString& path,

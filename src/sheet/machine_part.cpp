@@ -2,12 +2,14 @@
 
 #include "core/bridge_outline.h"
 #include "core/units.h"
+#include "sheet/bridge_views.h"
 #include "sheet/nut_views.h"
 #include "sheet/saddle_views.h"
 #include "sheet/sheet_words.h"
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace fm {
 
@@ -55,7 +57,7 @@ void make_nut(const Design& design, const Solution& solution, bool mirrored, Mac
     options.mirrored = mirrored;
     options.strings = false;
     take_front(nut_front(design, solution, options), part);
-    const double to_y = 0.5 * design.neck.nut_width_mm / nut_half_length_mm(design, solution);
+    const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const SlotWork& slot = solution.strings[i].slot;
         const double fall = seat_fall_mm(design.nut, slot.along_mm * to_y);
@@ -91,7 +93,10 @@ void make_bridge(const Design& design, const Solution& solution, bool mirrored, 
     part.outline = closed(outline_points(shown_outline(design, solution), solution), Layer::cut);
     if (!design.bridge->floats() && !solution.travel) {
         const std::vector<PlanPoint> corners = slot_corners(design, solution);
-        MachineSlot slot{translate("sheet", "saddle's slot"), closed(corners, Layer::slot), {}, false};
+        MachineSlot slot{translate("sheet", "saddle's slot"),
+                         on_layer(rounded_slot(design, solution, on), Layer::slot),
+                         {},
+                         false};
         const auto middle = [&](std::size_t a, std::size_t b) {
             return on({0.5 * (corners[a].x_mm + corners[b].x_mm), 0.5 * (corners[a].y_mm + corners[b].y_mm)});
         };
@@ -131,14 +136,15 @@ public:
     CutterWay(Drawing& drawing, double radius_mm, Unit unit, std::vector<std::string>& unreached)
         : drawing_(drawing), radius_mm_(radius_mm), unit_(unit), unreached_(unreached) {}
 
-    void add(const CutterPaths& way, const std::string& name) {
+    /// @param wide_mm of a slot across itself, however it lies
+    void add(const CutterPaths& way, const std::string& name, std::optional<double> wide_mm = {}) {
         for (const Path& path : way.paths) drawing_.add(on_layer(path, Layer::tool));
         for (const Unreached& place : way.unreached)
             unreached_.push_back(
                 name + ": " +
                 (place.is_whole ? with_values(translate("sheet", "%1 wide, a cutter of %2 does "
                                                                  "not get in"),
-                                              length(place.wide_mm), length(2 * radius_mm_))
+                                              length(wide_mm.value_or(place.wide_mm)), length(2 * radius_mm_))
                                 : with_values(translate("sheet", "left standing at %1: %2"), at(place.at),
                                               length(place.wide_mm) + " × " + length(place.high_mm))));
     }
@@ -153,19 +159,52 @@ private:
     std::vector<std::string>& unreached_;
 };
 
-/// Puts a drawing's lower left corner at its margin.
-void frame(Drawing& drawing) {
+/// How far a drawing reaches.
+struct Extent {
     Point low{1e9, 1e9};
     Point high{-1e9, -1e9};
-    const auto include = [&](Point p, double around) {
+    void include(Point p, double around) {
         low = {std::min(low.x, p.x - around), std::min(low.y, p.y - around)};
         high = {std::max(high.x, p.x + around), std::max(high.y, p.y + around)};
-    };
-    for (const Item& item : drawing.items) {
-        if (const auto* circle = std::get_if<Circle>(&item)) include(circle->centre, circle->radius);
-        if (const auto* path = std::get_if<Path>(&item))
-            for (const Vertex& v : path->vertices) include(v.at, 0.0);
     }
+};
+
+Extent extent_of(const Drawing& drawing) {
+    Extent extent;
+    for (const Item& item : drawing.items) {
+        if (const auto* circle = std::get_if<Circle>(&item)) extent.include(circle->centre, circle->radius);
+        if (const auto* path = std::get_if<Path>(&item))
+            for (const Vertex& v : path->vertices) extent.include(v.at, 0.0);
+    }
+    return extent;
+}
+
+/// What is not drawn of the part, boxed over it on the layer of texts, which no machine cuts.
+void add_notices(Drawing& drawing, const std::vector<std::string>& notices) {
+    if (notices.empty()) return;
+    constexpr double em = 2.5;
+    constexpr double line_mm = 1.5 * em;
+    constexpr double inside_mm = 2;
+    const Extent part = extent_of(drawing);
+    double wide = 0;
+    for (const std::string& line : notices) wide = std::max(wide, width_of(line, em));
+    const double low = part.high.y + 6.0;
+    const double high = low + line_mm * static_cast<double>(notices.size()) + inside_mm;
+    double y = high - line_mm;
+    for (const std::string& line : notices) {
+        Text item;
+        item.at = {part.low.x + inside_mm, y};
+        item.text = line;
+        item.em_mm = em;
+        drawing.add(item);
+        y -= line_mm;
+    }
+    drawing.add(rectangle_path(Layer::text, {part.low.x, low}, {part.low.x + wide + 2 * inside_mm, high}, thin));
+}
+
+/// Puts a drawing's lower left corner at its margin.
+void frame(Drawing& drawing) {
+    const auto [low, high] = extent_of(drawing);
     Drawing framed;
     framed.title = drawing.title;
     framed.origin = {margin_mm - low.x, margin_mm - low.y};
@@ -200,13 +239,14 @@ MachineDrawing machine_drawing(const MachinePart& part, const std::string& title
     }
     for (const MachineHole& hole : part.holes) out.drawing.add(hole.circle);
     for (const Path& mark : part.marks) out.drawing.add(mark);
+    add_notices(out.drawing, part.notices);
     if (cutter_mm) {
         const double radius_mm = 0.5 * *cutter_mm;
         CutterWay way(out.drawing, radius_mm, unit, out.unreached);
         way.add(cutter_around(part.outline, radius_mm), translate("sheet", "outline"));
         for (const MachineSlot& slot : part.slots)
             way.add(cutter_within(lengthened(slot, radius_mm), radius_mm, &part.outline),
-                    with_values(translate("sheet", "slot %1"), slot.name));
+                    with_values(translate("sheet", "slot %1"), slot.name), slot.centre.wide_mm);
         for (const MachineHole& hole : part.holes)
             way.add(cutter_within(round_path(hole.circle), radius_mm),
                     with_values(translate("sheet", "hole %1"), hole.name));

@@ -31,6 +31,7 @@ struct MachinePart {
     std::vector<MachineSlot> slots;
     std::vector<MachineHole> holes;
     std::vector<Path> marks; ///< only scribed
+    std::vector<std::string> notices; ///< what is designed and not in the outline
 };
 
 /// The nut from the front: outline, slots from the top, fret tops and board. x along from the centreline, y

@@ -1,7 +1,9 @@
 // The layout of one page from top to bottom.
 #include "core/check.h"
+#include "core/nut_plan.h"
 #include "core/tools.h"
 #include "sheet/nut_views.h"
+#include "sheet/part_notices.h"
 #include "sheet/part_sheets.h"
 
 #include <QCoreApplication>
@@ -31,7 +33,7 @@ std::string seat_name(Seat seat) {
     return {};
 }
 
-std::vector<std::string> facts_of(const Job& job) {
+std::vector<std::string> facts_of(const Job& job, const Solution& solution) {
     const NutDesign& nut = job.design.nut;
     const auto number = [&](double mm) { return sheet_number(mm, job.unit); };
     std::vector<std::string> facts{material_name(nut.material)};
@@ -39,6 +41,9 @@ std::vector<std::string> facts_of(const Job& job) {
         facts.front() += ", " + translate("sheet", "blank") + " " + number(nut.blank->length_mm) + " × " +
                          number(nut.blank->height_mm) + " × " + number(nut.blank->thickness_mm);
     facts.push_back(seat_name(nut.seat));
+    if (solution.nut_angle_deg != 0)
+        facts.push_back(with_values(translate("sheet", "nut at %1 to the square"),
+                                    fixed_text(solution.nut_angle_deg, 1) + "°"));
     facts.push_back(job.left_handed ? translate("sheet", "left-handed") : translate("sheet", "right-handed"));
     if (!job.owner.empty()) facts.push_back(with_values(translate("sheet", "owner %1"), job.owner));
     return facts;
@@ -47,8 +52,10 @@ std::vector<std::string> facts_of(const Job& job) {
 class NutPage {
 public:
     explicit NutPage(const SheetContext& context)
-        : half_(nut_half_length_mm(context.job.design, context.solution)),
-          page_(context, "nut", translate("sheet", "Nut"), facts_of(context.job), scale_text(1.0),
+        : plan_(nut_plan_of(context.job.design, context.solution)),
+          half_(reach_of(plan_, context.job.design.nut.thickness_mm)),
+          page_(context, "nut", translate("sheet", "Nut"), facts_of(context.job, context.solution),
+                scale_text(1.0),
                 2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)),
           design_(page_.design()) {
         options_.mirrored = page_.job().left_handed;
@@ -58,6 +65,7 @@ public:
     }
 
     Sheet drawn() {
+        page_.notices(nut_notices(page_.job(), page_.solution()));
         true_size();
         enlargement();
         cut_list();
@@ -72,6 +80,15 @@ public:
 
 private:
     double along(const StringSolution& string) const { return -page_.bass_side() * string.slot.along_mm; }
+    /// The farthest either face goes from the centreline.
+    static double reach_of(const NutPlan& plan, double thickness_mm) {
+        return std::max({plan.half_mm(), plan.treble.along_mm + plan.treble.run * thickness_mm,
+                         -plan.bass.along_mm - plan.bass.run * thickness_mm});
+    }
+    /// Both ends of the front face on the page, the left one first.
+    std::pair<double, double> ends() const {
+        return std::minmax({-page_.bass_side() * plan_.bass.along_mm, -page_.bass_side() * plan_.treble.along_mm});
+    }
 
     void true_size() {
         const double centre = page_.middle();
@@ -110,8 +127,9 @@ private:
     /// Slot centres on a strip to cut out and stick on the blank.
     void strip(double centre, double top) {
         const double low = top - strip_mm;
+        const auto [left, right] = ends();
         page_.page().add(
-            rectangle_path(Layer::scribe, {centre - half_, low}, {centre + half_, top}, strip_line));
+            rectangle_path(Layer::scribe, {centre + left, low}, {centre + right, top}, strip_line));
         for (const StringSolution& string : page_.solution().strings) {
             const double x = centre + along(string);
             page_.page().add(line_path(Layer::scribe, {x, low}, {x, top}, mark_line));
@@ -175,12 +193,13 @@ private:
         slot_dimensions(along_it, seat, factor);
         height_dimensions(right, left, seat, factor);
         const double under = seat.y - factor * edge_fall_;
-        page_.page().add(LinearDimension{{seat.x - factor * half_, under},
-                                         {seat.x + factor * half_, under},
+        const auto [left_end, right_end] = ends();
+        page_.page().add(LinearDimension{{seat.x + factor * left_end, under},
+                                         {seat.x + factor * right_end, under},
                                          false,
                                          under - 7.0,
-                                         page_.figure("nut.length", 2 * half_),
-                                         2 * half_});
+                                         page_.figure("nut.length", plan_.length_mm()),
+                                         plan_.length_mm()});
         const Point plan{centre, under - 13.0 - factor * design_.nut.thickness_mm};
         plan_view(plan, factor, thickness);
         words_under_front(seat, factor);
@@ -211,12 +230,18 @@ private:
                                          thick});
         page_.text(page_.left(), plan.y + factor * thick - 0.75 * em, translate("sheet", "HEAD"), em);
         page_.text(page_.left(), plan.y, translate("sheet", "FRONT"), em);
+        if (page_.solution().nut_angle_deg == 0) return;
+        page_.text(plan.x, plan.y - 3.4,
+                   with_values(translate("sheet", "the front face stands at %1 to the square of the neck; the ends "
+                                                  "run with the board's edges"),
+                               page_.angle_figure("nut.angle", page_.solution().nut_angle_deg)),
+                   em, TextAnchor::middle);
     }
 
     void words_under_front(Point seat, double factor) {
         const double y = seat.y - factor * edge_fall_ - 4.4;
         for (const double side : {-1.0, 1.0})
-            page_.text(seat.x + side * (factor * half_ - 1.2), y,
+            page_.text(seat.x + factor * (side < 0 ? ends().first : ends().second) - side * 1.2, y,
                        side == page_.bass_side() ? translate("sheet", "BASS") : translate("sheet", "TREBLE"),
                        em, side < 0 ? TextAnchor::left : TextAnchor::right);
     }
@@ -249,13 +274,13 @@ private:
 
     void height_dimensions(std::vector<Ordinate> right, std::vector<Ordinate> left, Point seat,
                            double factor) {
-        const double edge = factor * half_;
+        const auto [left_end, right_end] = ends();
         for (Ordinate& value : right)
-            value.from = seat.x + edge, value.place = seat.y + factor * value.measured;
+            value.from = seat.x + factor * right_end, value.place = seat.y + factor * value.measured;
         for (Ordinate& value : left)
-            value.from = seat.x - edge, value.place = seat.y + factor * value.measured;
-        page_.ordinates_up(right, seat, seat.x + edge + leader_mm);
-        page_.ordinates_up(left, seat, seat.x - edge - leader_mm);
+            value.from = seat.x + factor * left_end, value.place = seat.y + factor * value.measured;
+        page_.ordinates_up(right, seat, seat.x + factor * half_ + leader_mm);
+        page_.ordinates_up(left, seat, seat.x - factor * half_ - leader_mm);
     }
 
     void cut_list() {
@@ -284,7 +309,8 @@ private:
         page_.table(columns, rows, page_.bottom() + 9.0);
     }
 
-    double half_;
+    NutPlan plan_;
+    double half_; // with room for ends that run aside
     SheetPage page_;
     const Design& design_;
     NutViewOptions options_;

@@ -1,5 +1,7 @@
 #include "sheet/nut_views.h"
 
+#include "core/nut_plan.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -26,13 +28,13 @@ double tangent_deg(double degrees) {
 
 /// A curve over the part as points close enough that chords lie within a micrometre.
 template <class Height>
-Path curve(Layer layer, double half_mm, double sign, Stroke stroke, const Height& height) {
+Path curve(Layer layer, const NutPlan& plan, double sign, Stroke stroke, const Height& height) {
     Path path;
     path.layer = layer;
     path.stroke = stroke;
     constexpr int pieces = 48;
     for (int i = 0; i <= pieces; ++i) {
-        const double along = half_mm * (2.0 * i / pieces - 1.0);
+        const double along = plan.bass.along_mm + plan.length_mm() * i / pieces;
         path.vertices.push_back({{sign * along, height(along)}});
     }
     return path;
@@ -56,7 +58,7 @@ class Front {
 public:
     Front(const Design& design, const Solution& solution, const NutViewOptions& options)
         : design_(design), solution_(solution), options_(options), neck_(design.neck),
-          half_(nut_half_length_mm(design, solution)), sign_(sign_of(options)) {}
+          plan_(nut_plan_of(design, solution)), sign_(sign_of(options)) {}
 
     Drawing drawn() {
         add_body();
@@ -82,7 +84,7 @@ private:
         const bool curved = design_.nut.seat == Seat::curved;
         const int pieces = curved ? 32 : 1;
         for (int i = 0; i <= pieces; ++i) {
-            const double along = half_ * (2.0 * i / pieces - 1.0);
+            const double along = plan_.bass.along_mm + plan_.length_mm() * i / pieces;
             body.vertices.push_back({{sign_ * along, seat_bottom(along)}});
         }
         const std::vector<Point> top = nut_top_profile(design_, solution_);
@@ -98,17 +100,18 @@ private:
     void add_waste(const std::vector<Point>& top) {
         const Blank blank = shown_blank(design_, solution_);
         const double half = 0.5 * blank.length_mm;
+        const auto [left, right] = std::minmax(sign_ * plan_.bass.along_mm, sign_ * plan_.treble.along_mm);
         Path waste;
         waste.closed = true;
         waste.fill = Fill::waste;
         waste.stroke = {0.18, Ink::take_off, LineStyle::solid};
         waste.vertices = {
-            {{-half, 0}}, {{-half, blank.height_mm}}, {{half, blank.height_mm}}, {{half, 0}}, {{half_, 0}}};
+            {{-half, 0}}, {{-half, blank.height_mm}}, {{half, blank.height_mm}}, {{half, 0}}, {{right, 0}}};
         std::vector<Vertex> inner;
         for (const Point& p : top) inner.push_back({{sign_ * p.x, over_middle(p)}});
         if (sign_ > 0) std::reverse(inner.begin(), inner.end());
         waste.vertices.insert(waste.vertices.end(), inner.begin(), inner.end());
-        waste.vertices.push_back({{-half_, 0}});
+        waste.vertices.push_back({{left, 0}});
         drawing_.add(waste);
     }
 
@@ -117,8 +120,8 @@ private:
             const double y = along * cosine();
             return board_above_seat_mm(neck_, design_.nut, y) - seat_fall_mm(design_.nut, y);
         };
-        drawing_.add(curve(Layer::scribe, half_, sign_, faint_line, board));
-        drawing_.add(curve(Layer::scribe, half_, sign_, scribe_line,
+        drawing_.add(curve(Layer::scribe, plan_, sign_, faint_line, board));
+        drawing_.add(curve(Layer::scribe, plan_, sign_, scribe_line,
                            [&](double along) { return board(along) + design_.neck.fret_height_mm; }));
     }
 
@@ -169,7 +172,7 @@ private:
     const Solution& solution_;
     const NutViewOptions& options_;
     Neck neck_;
-    double half_;
+    NutPlan plan_;
     double sign_;
     Drawing drawing_;
 };
@@ -177,27 +180,28 @@ private:
 } // namespace
 
 double nut_half_length_mm(const Design& design, const Solution& solution) {
-    return along_part_mm(0.5 * design.neck.nut_width_mm, solution.nut_angle_deg);
+    return nut_plan_of(design, solution).half_mm();
 }
 
 std::vector<Point> nut_top_profile(const Design& design, const Solution& solution) {
     const Neck neck(design.neck);
-    const double half = nut_half_length_mm(design, solution);
-    const double edge_y = 0.5 * design.neck.nut_width_mm;
+    const NutPlan plan = nut_plan_of(design, solution);
+    const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
     // Past the outer strings the top falls as the fret tops do.
-    const auto edge = [&](const StringSolution& outer, double along, double y) {
-        const double fall = fret_tops_above_seat_mm(neck, design.nut, y) - outer.slot.fret_tops_above_seat_mm;
+    const auto edge = [&](const StringSolution& outer, double along) {
+        const double fall = fret_tops_above_seat_mm(neck, design.nut, along * to_y) -
+                            outer.slot.fret_tops_above_seat_mm;
         return Point{along, outer.slot.made_top_above_seat_mm + fall};
     };
-    std::vector<Point> profile{edge(solution.strings.front(), -half, -edge_y)};
+    std::vector<Point> profile{edge(solution.strings.front(), plan.bass.along_mm)};
     for (const StringSolution& string : solution.strings)
         profile.push_back({string.slot.along_mm, string.slot.made_top_above_seat_mm});
-    profile.push_back(edge(solution.strings.back(), half, edge_y));
+    profile.push_back(edge(solution.strings.back(), plan.treble.along_mm));
     return profile;
 }
 
 double nut_height_mm(const Design& design, const Solution& solution) {
-    const double to_y = 0.5 * design.neck.nut_width_mm / nut_half_length_mm(design, solution);
+    const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
     double highest = 0;
     for (const Point& p : nut_top_profile(design, solution))
         highest = std::max(highest, p.y - seat_fall_mm(design.nut, p.x * to_y));
@@ -215,28 +219,31 @@ Blank shown_blank(const Design& design, const Solution& solution) {
             design.nut.thickness_mm};
 }
 
-double slot_run_mm(const Design& design, const StringLine& line, std::size_t string) {
-    if (design.nut.posts.empty())
-        return -(line.saddle_y_mm - line.nut_y_mm) / (line.saddle_x_mm - line.set_forward_mm);
-    const Post& post = design.nut.posts[string];
-    return (post.across_mm - line.nut_y_mm) / post.behind_mm;
-}
-
 Drawing nut_front(const Design& design, const Solution& solution, const NutViewOptions& options) {
     return Front(design, solution, options).drawn();
 }
 
 Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOptions& options) {
     Drawing drawing;
-    const double half = nut_half_length_mm(design, solution);
+    const NutPlan plan = nut_plan_of(design, solution);
     const double depth = design.nut.thickness_mm;
     const double sign = sign_of(options);
-    drawing.add(rectangle_path(Layer::cut, {-half, 0}, {half, depth}, outline, Fill::material));
+    Path body;
+    body.stroke = outline;
+    body.fill = Fill::material;
+    body.closed = true;
+    body.vertices = {{{sign * plan.bass.along_mm, 0}},
+                     {{sign * plan.treble.along_mm, 0}},
+                     {{sign * (plan.treble.along_mm + plan.treble.run * depth), depth}},
+                     {{sign * (plan.bass.along_mm + plan.bass.run * depth), depth}}};
+    if (sign < 0) std::reverse(body.vertices.begin(), body.vertices.end());
+    drawing.add(body);
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringSolution& string = solution.strings[i];
-        const double r = 0.5 * string.slot.width_mm;
+        const double run = slot_run(design, solution, i);
+        const double r = 0.5 * string.slot.width_mm * slot_opening_factor(run); // along the face
         const double x = sign * string.slot.along_mm;
-        const double back = x + sign * slot_run_mm(design, string.line, i) * depth;
+        const double back = x + sign * run * depth;
         Path slot;
         slot.layer = Layer::slot;
         slot.stroke = slot_line;

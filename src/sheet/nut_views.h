@@ -33,11 +33,7 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
 /// head.
 Drawing nut_end(const Design& design, const Solution& solution, const NutViewOptions& options);
 
-/// How far a slot runs aside for every mm behind the front face: toward its post, without one along the
-/// string's own line.
-double slot_run_mm(const Design& design, const StringLine& line, std::size_t string);
-
-/// Half of the nut's length along the part.
+/// Half of the nut's length along the part: from the centreline to the farther end.
 double nut_half_length_mm(const Design& design, const Solution& solution);
 /// Height of the finished top over the seat, along the part; the edges follow the fret tops' fall.
 std::vector<Point> nut_top_profile(const Design& design, const Solution& solution);

@@ -1,5 +1,6 @@
 // What was found, done and left, in plain words, for whom the instrument is.
 #include "job/story.h"
+#include "sheet/owner_words.h"
 #include "sheet/part_sheets.h"
 
 #include <algorithm>
@@ -26,18 +27,17 @@ public:
         : context_(context), page_(new_page()), job_(context.job), story_(before_and_after(context.job)) {}
 
     std::vector<Sheet> drawn() {
-        found();
-        done();
+        const OwnerWords words = owner_words(job_, [this](double mm) { return page_.label(mm); });
+        told(translate("sheet", "What was found"), words.found);
+        told(translate("sheet", "What was done"), words.done);
         charts();
         numbers();
-        left_and_watch();
+        told(translate("sheet", "What was left, and what to watch"), words.left);
         finish();
         return std::move(sheets_);
     }
 
 private:
-    std::string unit_length(double mm) const { return page_.label(mm) + " " + page_.unit(); }
-
     SheetPage new_page() const {
         return {context_, "owner", translate("sheet", "For the owner"), owner_facts(context_), ""};
     }
@@ -56,115 +56,10 @@ private:
         page_.paragraph("– " + words, 2.0, SheetPage::body_em);
     }
 
-    void found() {
+    void told(const std::string& heading, const std::vector<std::string>& sentences) {
         need(section_mm);
-        page_.heading(translate("sheet", "What was found"));
-        bool any = false;
-        const auto& points = survey_points();
-        for (std::size_t i = 0; i < points.size(); ++i) {
-            const SurveyFinding& finding = job_.survey[i];
-            if (finding.mark != SurveyMark::found) continue;
-            any = true;
-            bullet(sheet_sentence(points[i].name_id()) + (finding.note.empty() ? "" : ": " + finding.note));
-        }
-        if (story_.relief_mm.found) {
-            any = true;
-            bullet(with_values(translate("sheet", "The neck was bowed by %1."),
-                               unit_length(*story_.relief_mm.found)));
-        }
-        any = said_of(&StringBeforeAfter::nut_gap_mm,
-                      translate("sheet", "Strings over the first fret: %1 to %2."), true) ||
-              any;
-        any = said_of(&StringBeforeAfter::action_mm,
-                      translate("sheet", "Strings over the twelfth fret: %1 to %2."), true) ||
-              any;
-        for (const StandingEntry& each : standing_entries(job_.record)) {
-            if (each.entry.kind != RecordKind::complaint || !each.entry.heard) continue;
-            any = true;
-            const std::string cause = sheet_sentence("cause." + each.entry.text);
-            bullet(with_values(
-                translate("sheet", "Heard: %1; %2."),
-                sheet_sentence("symptom." + std::string(symptom_word(each.entry.heard->symptom))), cause));
-        }
-        if (!any) bullet(translate("sheet", "Nothing was written down yet."));
-        page_.down(1.5);
-    }
-
-    /// "0.21 to 0.35", over all strings that were read.
-    bool said_of(BeforeAfter StringBeforeAfter::*number, const std::string& words, bool as_found) {
-        std::vector<double> values;
-        for (const StringBeforeAfter& string : story_.strings) {
-            const auto& value = as_found ? (string.*number).found : (string.*number).now;
-            if (value) values.push_back(*value);
-        }
-        if (values.empty()) return false;
-        const auto [least, most] = std::minmax_element(values.begin(), values.end());
-        bullet(with_values(words, page_.label(*least), unit_length(*most)));
-        return true;
-    }
-
-    void done() {
-        need(section_mm);
-        page_.heading(translate("sheet", "What was done"));
-        bool any = false;
-        if (story_.relief_mm.now && story_.relief_mm.found &&
-            std::abs(*story_.relief_mm.now - *story_.relief_mm.found) >= 0.01) {
-            any = true;
-            bullet(with_values(translate("sheet", "The neck was set with its rod: now bowed by %1."),
-                               unit_length(*story_.relief_mm.now)));
-        }
-        int filed = 0;
-        int filled = 0;
-        int crowns = 0;
-        std::vector<bool> touched(job_.design.strings.size(), false);
-        for (const ReadingEntry& entry : in_order(job_.readings)) {
-            for (const StringReadings& read : entry.strings) crowns += read.crown_moved_mm.has_value();
-            if (!entry.bench) continue;
-            const BenchWork& work = *entry.bench;
-            if (work.whole_mm && work.part == BenchPart::nut) {
-                any = true;
-                bullet(with_values(translate("sheet", "The nut was lifted on a shim of %1."),
-                                   unit_length(-work.whole_mm->bass_mm)));
-            } else if (work.whole_mm) {
-                any = true;
-                const bool packed = work.whole_mm->bass_mm < 0;
-                bullet(with_values(
-                    packed
-                        ? translate("sheet", "The saddle was packed by %1 at the bass and %2 at the treble.")
-                        : translate("sheet",
-                                    "The saddle was lowered by %1 at the bass and %2 at the treble."),
-                    page_.label(std::abs(work.whole_mm->bass_mm)),
-                    unit_length(std::abs(work.whole_mm->treble_mm))));
-            } else if (work.part == BenchPart::nut && work.string && *work.string < touched.size()) {
-                if (work.wanted_mm < 0) ++filled;
-                if (work.wanted_mm > 0 && !touched[*work.string]) {
-                    touched[*work.string] = true;
-                    ++filed;
-                }
-            }
-        }
-        if (filled > 0) {
-            any = true;
-            bullet(with_values(translate("sheet", "Slots of the nut filled and cut anew: %1."),
-                               std::to_string(filled)));
-        }
-        if (filed > 0) {
-            any = true;
-            bullet(with_values(translate("sheet", "Slots of the nut filed to depth, string by string: %1."),
-                               std::to_string(filed)));
-        }
-        if (crowns > 0) {
-            any = true;
-            bullet(translate(
-                "sheet", "The saddle's crowns were set so that the strings play in tune with themselves."));
-        }
-        for (const StandingEntry& each : standing_entries(job_.record)) {
-            const RecordEntry& entry = each.entry;
-            if (entry.kind != RecordKind::work && entry.kind != RecordKind::decision) continue;
-            any = true;
-            bullet(entry.text + (entry.reason.empty() ? "" : " (" + entry.reason + ")"));
-        }
-        if (!any) bullet(translate("sheet", "Nothing yet."));
+        page_.heading(heading);
+        for (const std::string& words : sentences) bullet(words);
         page_.down(1.5);
     }
 
@@ -177,10 +72,7 @@ private:
             nut.values.push_back(story_.strings[i].nut_gap_mm);
             action.values.push_back(story_.strings[i].action_mm);
             const StringSolution& string = solution.strings[i];
-            nut.wanted.push_back(
-                design.nut.height_method == NutHeightMethod::pressed_gap
-                    ? (design.nut.pressed_fret == 2 ? string.pressed_gap_2_mm : string.pressed_gap_3_mm)
-                    : string.open_gaps_mm.front());
+            nut.wanted.push_back(wanted_nut_gap_mm(string, story_.nut_pressed_fret));
             action.wanted.push_back(design.saddle.measured == ActionMeasure::open ? string.action12_mm
                                                                                   : string.action12_capo_mm);
         }
@@ -233,8 +125,10 @@ private:
 
     void numbers() {
         need(SheetPage::table_room(story_.strings.size()) + 8.0);
+        const std::string way = way_of_reading(story_.nut_pressed_fret);
         page_.heading(translate("sheet", "The numbers that matter"),
-                      with_values(translate("sheet", "lengths in %1"), page_.unit()));
+                      (way.empty() ? "" : way + " · ") +
+                          with_values(translate("sheet", "lengths in %1"), page_.unit()));
         const std::vector<TableColumn> columns{
             {translate("sheet", "string")},          {translate("sheet", "fret 1, before")},
             {translate("sheet", "now"), true},       {translate("sheet", "aimed at")},
@@ -244,12 +138,9 @@ private:
         for (std::size_t i = 0; i < story_.strings.size(); ++i) {
             const StringBeforeAfter& string = story_.strings[i];
             const StringSolution& wanted = page_.solution().strings[i];
-            const bool pressed = page_.design().nut.height_method == NutHeightMethod::pressed_gap;
             rows.push_back({page_.design().string_name(i), cell(string.nut_gap_mm.found),
                             cell(string.nut_gap_mm.now),
-                            page_.label(!pressed                               ? wanted.open_gaps_mm.front()
-                                        : page_.design().nut.pressed_fret == 2 ? wanted.pressed_gap_2_mm
-                                                                               : wanted.pressed_gap_3_mm),
+                            page_.label(wanted_nut_gap_mm(wanted, story_.nut_pressed_fret)),
                             cell(string.action_mm.found), cell(string.action_mm.now),
                             page_.label(page_.design().saddle.measured == ActionMeasure::open
                                             ? wanted.action12_mm
@@ -257,27 +148,6 @@ private:
         }
         page_.table(columns, rows, page_.bottom() + 2.0);
         page_.down(2.0);
-    }
-
-    void left_and_watch() {
-        need(section_mm);
-        page_.heading(translate("sheet", "What was left, and what to watch"));
-        for (const StandingEntry& each : standing_entries(job_.record))
-            if (each.entry.kind == RecordKind::left_undone)
-                bullet(with_values(translate("sheet", "Left: %1"), each.entry.text) +
-                       (each.entry.reason.empty() ? "" : " (" + each.entry.reason + ")"));
-        for (const Message& doubt : survey_doubts(job_.survey))
-            if (doubt.severity == Severity::warning)
-                bullet(translate("sheet", "To be seen to: ") + sheet_message(doubt, job_.unit));
-        const BeforeAfter& humidity = story_.humidity_pct;
-        const auto percent = humidity.now ? humidity.now : humidity.found;
-        bullet(percent ? with_values(translate("sheet", "Read at %1 % humidity. Dry air straightens the neck "
-                                                        "and lowers the strings; damp air bows it."),
-                                     fixed_text(*percent, 0))
-                       : translate("sheet",
-                                   "Dry air straightens the neck and lowers the strings; damp air bows it."));
-        bullet(translate("sheet",
-                         "A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in."));
     }
 
     const SheetContext& context_;

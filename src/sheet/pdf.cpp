@@ -5,6 +5,8 @@
 #include <QPainter>
 #include <QPdfWriter>
 
+#include <utility>
+
 namespace fm {
 
 namespace {
@@ -28,6 +30,8 @@ double paper_height_mm(Paper paper) {
 
 void paint_page(QPainter& painter, const Drawing& page, double px_per_mm, PrintScale scale) {
     const QPointF middle(0.5 * page.width * px_per_mm, 0.5 * page.height * px_per_mm);
+    // A page that lies across is turned on its way through the printer: its width runs up the paper.
+    if (page.width > page.height) std::swap(scale.across, scale.up);
     painter.save();
     painter.translate(middle);
     painter.scale(scale.across, scale.up);

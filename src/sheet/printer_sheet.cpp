@@ -35,7 +35,7 @@ Sheet printer_sheet(const SheetContext& context) {
     page.page().add(line_path(Layer::scribe, corner,
                               {corner.x + test_frame_wide_mm, corner.y + test_frame_high_mm},
                               {0.13, Ink::line, LineStyle::centre}));
-    const std::string bar_words = page.label(test_bar_mm) + " " + page.unit();
+    const std::string bar_words = with_unit(page.label(test_bar_mm), page.job().unit);
     page.bar({corner.x - 10.0, corner.y + 10.0}, test_bar_mm, true,
              with_values(translate("sheet", "bar Y, %1"), bar_words), bar_look);
     page.bar({corner.x, corner.y - 8.0}, test_bar_mm, false,

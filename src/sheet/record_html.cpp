@@ -1,5 +1,6 @@
 #include "sheet/record_html.h"
 
+#include "sheet/owner_words.h"
 #include "sheet/sheet_words.h"
 
 #include <QString>
@@ -41,9 +42,10 @@ QString numbers(const Job& job) {
                      shown(each.action_mm.found), shown(each.action_mm.now)},
                     "td");
     }
-    return html +
-           QStringLiteral("</table>\n<p>%1</p>\n")
-               .arg(safe(with_values(translate("sheet", "lengths in %1"), std::string(unit_word(job.unit)))));
+    const std::string way = way_of_reading(story.nut_pressed_fret);
+    return html + QStringLiteral("</table>\n<p>%1</p>\n")
+                      .arg(safe((way.empty() ? "" : way + " · ") + with_values(translate("sheet", "lengths in %1"),
+                                                                               std::string(unit_word(job.unit)))));
 }
 
 } // namespace
@@ -58,17 +60,30 @@ std::string story_words(const StoryLine& line, Unit unit) {
     return words;
 }
 
+namespace {
+
+QString page_begun(const Job& job, const std::string& date) {
+    return QStringLiteral("<!DOCTYPE html>\n<html><head><meta charset='utf-8'><title>%1</title>\n"
+                          "<style>body { font-family: sans-serif; max-width: 46em; margin: 2em auto; } "
+                          "td, th { padding: 2px 14px 2px 0; text-align: right; } "
+                          "td:first-child, th:first-child, .story td { text-align: left; vertical-align: top; }"
+                          "</style></head>\n<body><h1>%1</h1>\n<p>%2%3</p>\n")
+        .arg(safe(job.title), safe(date),
+             job.owner.empty()
+                 ? QString()
+                 : QStringLiteral(" · ") + safe(with_values(translate("sheet", "owner %1"), job.owner)));
+}
+
+QString sentences(const std::vector<std::string>& words) {
+    QString html = QStringLiteral("<ul>\n");
+    for (const std::string& each : words) html += QStringLiteral("<li>%1</li>\n").arg(safe(each));
+    return html + QStringLiteral("</ul>\n");
+}
+
+} // namespace
+
 QByteArray record_html(const Job& job, const std::string& date) {
-    QString html =
-        QStringLiteral("<!DOCTYPE html>\n<html><head><meta charset='utf-8'><title>%1</title>\n"
-                       "<style>body { font-family: sans-serif; max-width: 46em; margin: 2em auto; } "
-                       "td, th { padding: 2px 14px 2px 0; text-align: right; } "
-                       "td:first-child, th:first-child, .story td { text-align: left; vertical-align: top; }"
-                       "</style></head>\n<body><h1>%1</h1>\n<p>%2%3</p>\n")
-            .arg(safe(job.title), safe(date),
-                 job.owner.empty()
-                     ? QString()
-                     : QStringLiteral(" · ") + safe(with_values(translate("sheet", "owner %1"), job.owner)));
+    QString html = page_begun(job, date);
     html += heading("Before and after") + numbers(job) + heading("In order") +
             QStringLiteral("<table class='story'>\n");
     for (const StoryLine& line : story_of(job)) {
@@ -77,6 +92,15 @@ QByteArray record_html(const Job& job, const std::string& date) {
         html += row({when, story_words(line, job.unit)}, "td");
     }
     return (html + QStringLiteral("</table>\n</body></html>\n")).toUtf8();
+}
+
+QByteArray owner_html(const Job& job, const std::string& date) {
+    const OwnerWords words = owner_words(job, [&](double mm) { return sheet_number(mm, job.unit); });
+    const QString html = page_begun(job, date) + heading("What was found") + sentences(words.found) +
+                         heading("What was done") + sentences(words.done) +
+                         heading("The numbers that matter") + numbers(job) +
+                         heading("What was left, and what to watch") + sentences(words.left);
+    return (html + QStringLiteral("</body></html>\n")).toUtf8();
 }
 
 } // namespace fm

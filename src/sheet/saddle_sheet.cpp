@@ -1,5 +1,6 @@
 // The layout of one page from top to bottom.
 #include "core/check.h"
+#include "sheet/part_notices.h"
 #include "sheet/part_sheets.h"
 #include "sheet/saddle_views.h"
 
@@ -28,9 +29,11 @@ std::string name_of(const SheetContext& context) {
     return context.solution.travel ? translate("sheet", "Single saddles") : translate("sheet", "Saddle");
 }
 
-std::string ground_words(SaddleGround ground) {
+std::string ground_words(SaddleGround ground, bool over_packing) {
     switch (ground) {
-    case SaddleGround::slot_floor: return translate("sheet", "heights from the slot's floor");
+    case SaddleGround::slot_floor:
+        return over_packing ? translate("sheet", "heights from what lies in the slot, not from its floor")
+                            : translate("sheet", "heights from the slot's floor");
     case SaddleGround::soundboard: return translate("sheet", "heights over the soundboard");
     case SaddleGround::fret_plane: break;
     }
@@ -49,10 +52,9 @@ std::vector<std::string> facts_of(const SheetContext& context) {
         facts.push_back(with_values(translate("sheet", "ends rounded %1"),
                                     number(context.solution.saddle.end_radius_mm)));
     }
-    constexpr double straight_mm = 5000; // a crown with a longer radius is straight over any saddle
-    if (const auto& radius = context.solution.saddle.crown_radius_mm; radius && *radius < straight_mm) {
+    if (const auto& radius = context.solution.saddle.crown_radius_mm) {
         std::string words = with_values(translate("sheet", "crown radius %1"), number(*radius));
-        if (const auto block = nearest_block_mm(*radius, context.tools.radius_blocks_mm))
+        if (const auto block = nearest_block_mm(*radius, crown_span_along_mm(context.solution), context.tools.radius_blocks_mm))
             words += ", " + with_values(translate("sheet", "block %1"), number(*block));
         facts.push_back(words);
     }
@@ -76,6 +78,7 @@ public:
     }
 
     Sheet drawn() {
+        page_.notices(saddle_notices(page_.job(), page_.solution()));
         true_size();
         enlargement();
         plan();
@@ -163,7 +166,7 @@ private:
         factor_ = fm::enlargement(2.0 * reach() + 10.0, wide, highest_ + most_string_mm(), high);
         page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
                       translate("sheet", "string places from the centreline, along the part") + "; " +
-                          ground_words(saddle_ground(design_, page_.solution())));
+                          ground_words(saddle_ground(design_, page_.solution()), design_.saddle.under_mm > 0));
         centre_ = page_.left() + left_room + factor_ * (reach() + 5.0);
         const double top = page_.y() - figures_room;
         const Point ground{centre_, top - factor_ * (highest_ + most_string_mm())};

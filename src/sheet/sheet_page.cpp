@@ -79,6 +79,22 @@ void SheetPage::rule() {
     page_.add(line_path(Layer::text, {left(), y_}, {right(), y_}, rule_line));
 }
 
+void SheetPage::notices(const std::vector<std::string>& sentences) {
+    if (sentences.empty()) return;
+    constexpr double inside_mm = 2.0;
+    down(2.0);
+    const double top = y_;
+    down(0.5);
+    for (const std::string& sentence : sentences)
+        for (const std::string& line : wrapped_text("\u26A0 " + sentence, body_em, width() - 2 * inside_mm)) {
+            down(1.45 * body_em);
+            text(left() + inside_mm, y_, line, body_em, TextAnchor::left, true);
+        }
+    down(1.8);
+    page_.add(rectangle_path(Layer::text, {left(), y_}, {right(), top}, {0.35, Ink::line, LineStyle::solid}));
+    down(1.5);
+}
+
 void SheetPage::heading(const std::string& words, const std::string& remark) {
     down(5.0);
     text(left(), y_, words, body_em, TextAnchor::left, true);

@@ -94,6 +94,8 @@ public:
     void text(double x, double y, const std::string& words, double em = body_em,
               TextAnchor anchor = TextAnchor::left, bool bold = false);
     void rule();
+    /// What the page does not show of the part, boxed at its head, and down.
+    void notices(const std::vector<std::string>& sentences);
     /// A heading on the left with a remark on the right, and down.
     void heading(const std::string& words, const std::string& remark = {});
     /// Words over as many lines as they need, and down.

@@ -61,10 +61,16 @@ std::string sheet_message(const Message& message, Unit unit) {
 
 std::string sheet_number(double length_mm, Unit unit) {
     if (unit != Unit::sixty_fourths) return fixed_text(length_mm / mm_per(unit), usual_decimals(unit));
-    const SixtyFourths parts = sixty_fourths(length_mm);
-    const std::string rest = fixed_text(std::abs(parts.remainder_mm), 2);
-    if (rest == "0.00") return fraction_text(parts.count);
-    return fraction_text(parts.count) + (parts.remainder_mm < 0 ? "-" : "+") + rest.substr(1);
+    return sixty_fourths_text(length_mm);
+}
+
+std::string with_unit(const std::string& number, Unit unit) {
+    if (unit != Unit::sixty_fourths) return number + " " + std::string(unit_word(unit));
+    return number.ends_with("thou") ? number : number + " in"; // a fraction is of an inch
+}
+
+std::string sheet_length(double length_mm, Unit unit) {
+    return with_unit(sheet_number(length_mm, unit), unit);
 }
 
 Unit second_unit(Unit unit) {

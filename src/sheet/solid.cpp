@@ -1,6 +1,7 @@
 // What solid parts are made of; solid_occt.cpp makes them.
 #include "sheet/solid.h"
 
+#include "core/nut_plan.h"
 #include "sheet/nut_views.h"
 #include "sheet/saddle_views.h"
 
@@ -29,19 +30,20 @@ std::vector<Point> around(const std::vector<Point>& bottom, std::vector<Point> t
 
 SolidPart solid_nut(const Design& design, const Solution& solution, bool mirrored) {
     const double sign = mirrored ? -1.0 : 1.0;
-    const double half = nut_half_length_mm(design, solution);
-    const double to_y = 0.5 * design.neck.nut_width_mm / half;
+    const NutPlan plan = nut_plan_of(design, solution);
+    const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
     const auto fall = [&](double x) { return seat_fall_mm(design.nut, x * to_y); };
     SolidPart part;
     const int pieces = design.nut.seat == Seat::curved ? 32 : 1;
     std::vector<Point> bottom;
     for (int i = 0; i <= pieces; ++i) {
-        const double x = half * (2.0 * i / pieces - 1.0);
+        const double x = plan.bass.along_mm + plan.length_mm() * i / pieces;
         bottom.push_back({x, -fall(x)});
     }
     std::vector<Point> top = nut_top_profile(design, solution);
     for (Point& p : top) p.y -= fall(p.x);
     part.profile = around(bottom, std::move(top), sign);
+    for (const Point& p : part.profile) part.runs.push_back(sign * plan.run_at(sign * p.x));
     part.bottom_points = bottom.size();
     part.thickness_mm = design.nut.thickness_mm;
     if (design.nut.seat == Seat::angled)
@@ -51,7 +53,7 @@ SolidPart solid_nut(const Design& design, const Solution& solution, bool mirrore
         const SlotWork& slot = solution.strings[i].slot;
         part.slots.push_back(
             {sign * slot.along_mm, slot.floor_above_seat_mm - fall(slot.along_mm), slot.width_mm,
-             sign * (slot.along_mm + slot_run_mm(design, solution.strings[i].line, i) * part.thickness_mm),
+             sign * (slot.along_mm + slot_run(design, solution, i) * part.thickness_mm),
              slot.floor_back_drop_mm});
     }
     return part;
@@ -63,6 +65,7 @@ SolidPart solid_saddle(const Design& design, const Solution& solution, bool mirr
     SolidPart part;
     part.profile =
         around({{span.from_mm, 0.0}, {span.to_mm, 0.0}}, saddle_top_profile(design, solution), sign);
+    part.runs.assign(part.profile.size(), 0.0);
     part.thickness_mm = design.saddle.thickness_mm;
     if (solution.notches.empty())
         part.end_radius_mm = std::min(solution.saddle.end_radius_mm, 0.5 * part.thickness_mm);

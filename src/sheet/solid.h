@@ -13,6 +13,7 @@ namespace fm {
 /// or away from the nut (saddle). [mm]
 struct SolidPart {
     std::vector<Point> profile;    ///< at the front face, in order around
+    std::vector<double> runs;      ///< of each of its points: how far it goes aside for every mm of z
     std::size_t bottom_points = 2; ///< how many of them, at the beginning, are the bottom
     double thickness_mm = 0;
     double bottom_fall_mm = 0; ///< by how much the bottom is lower at the back face
@@ -20,7 +21,7 @@ struct SolidPart {
     struct Slot {
         double x_mm = 0; ///< at the front face
         double floor_mm = 0;
-        double width_mm = 0;
+        double width_mm = 0;     ///< across the slot
         double back_x_mm = 0;    ///< at the back face
         double back_fall_mm = 0; ///< of its floor to the back face
     };

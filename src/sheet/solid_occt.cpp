@@ -1,4 +1,5 @@
 // Solid bodies by Open CASCADE: a ruled body between front and back face, less its slots.
+#include "core/nut_plan.h"
 #include "sheet/solid.h"
 
 #include <BRepAlgoAPI_Common.hxx>
@@ -16,6 +17,7 @@
 #include <Message_Messenger.hxx>
 #include <Message_PrinterOStream.hxx>
 #include <STEPControl_Writer.hxx>
+#include <gp_Elips.hxx>
 #include <StlAPI_Writer.hxx>
 #include <TopTools_ListOfShape.hxx>
 
@@ -36,7 +38,7 @@ TopoDS_Wire wire_at(const SolidPart& part, double z) {
     BRepBuilderAPI_MakePolygon polygon;
     const double fall = part.bottom_fall_mm * z / part.thickness_mm;
     for (std::size_t i = 0; i < part.profile.size(); ++i)
-        polygon.Add(gp_Pnt(part.profile[i].x, part.profile[i].y - (i < part.bottom_points ? fall : 0.0), z));
+        polygon.Add(gp_Pnt(part.profile[i].x + part.runs[i] * z, part.profile[i].y - (i < part.bottom_points ? fall : 0.0), z));
     polygon.Close();
     return polygon.Wire();
 }
@@ -60,19 +62,21 @@ double top_of(const SolidPart& part) {
 TopoDS_Shape slot_tool(const SolidPart& part, const SolidPart::Slot& slot) {
     const double r = 0.5 * slot.width_mm;
     const double run = (slot.back_x_mm - slot.x_mm) / part.thickness_mm;
+    const double wide = r * slot_opening_factor(run); // as it is cut by a plane along the part
     const double fall = slot.back_fall_mm / part.thickness_mm;
     const double z = -past_mm;
     const double x = slot.x_mm + run * z;
     const double spring = slot.floor_mm + r - fall * z;
     const double rise = std::max(top_of(part), spring) + past_mm;
-    const gp_Pnt left(x - r, spring, z);
-    const gp_Pnt low(x, spring - r, z);
-    const gp_Pnt right(x + r, spring, z);
-    const gp_Pnt left_up(x - r, rise + fall * (part.thickness_mm + 2 * past_mm), z);
-    const gp_Pnt right_up(x + r, left_up.Y(), z);
+    const gp_Pnt left(x - wide, spring, z);
+    const gp_Pnt right(x + wide, spring, z);
+    const gp_Pnt left_up(x - wide, rise + fall * (part.thickness_mm + 2 * past_mm), z);
+    const gp_Pnt right_up(x + wide, left_up.Y(), z);
     BRepBuilderAPI_MakeWire wire;
     wire.Add(BRepBuilderAPI_MakeEdge(left_up, left));
-    wire.Add(BRepBuilderAPI_MakeEdge(GC_MakeArcOfCircle(left, low, right).Value()));
+    // A round bottom cut aslant is half an ellipse.
+    const gp_Elips bottom(gp_Ax2(gp_Pnt(x, spring, z), gp::DZ(), gp::DX()), wide, r);
+    wire.Add(BRepBuilderAPI_MakeEdge(bottom, left, right));
     wire.Add(BRepBuilderAPI_MakeEdge(right, right_up));
     wire.Add(BRepBuilderAPI_MakeEdge(right_up, left_up));
     const double length = part.thickness_mm + 2 * past_mm;

@@ -178,7 +178,7 @@ void BackgroundPage::set_apart(double mm) {
 
 void BackgroundPage::commit(const QString& name, const Value& document) {
     const auto problems = session_.commit(name, document);
-    if (!problems.empty()) Q_EMIT refused(message_text(problems.front(), session_.state().job.unit));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 
 } // namespace fm

@@ -59,18 +59,13 @@ BenchView::BenchView(Session& session, QWidget* parent)
         refresh();
     });
     connect(field_, &BenchField::minus, this, [this] {
-        if (asked_ || !field_->text().isEmpty()) {
-            // A bent-back neck reads below nothing: there the sign belongs to the number.
-            const bool sign = worker_.part() == BenchPart::relief && !asked_;
-            asked_.reset();
-            message_->clear();
-            const QString typed = field_->text();
-            field_->setText(!sign                                ? QString()
-                            : typed.startsWith(QLatin1Char('-')) ? typed.mid(1)
-                                                                 : QLatin1Char('-') + typed);
-            return;
-        }
-        take_back();
+        const bool asked = asked_.has_value();
+        asked_.reset();
+        message_->clear();
+        if (asked || !field_->text().isEmpty()) return field_->clear();
+        // It may be a sign: a bent-back neck reads below nothing. Alone it takes the last one back.
+        field_->setText(QStringLiteral("-"));
+        say(tr("Enter takes the last one back; a digit makes it a number below nothing."));
     });
     connect(field_, &BenchField::star, this, [this] {
         asked_.reset();
@@ -151,8 +146,8 @@ void BenchView::refresh() {
     setAccessibleName(words_.string + QStringLiteral(": ") + words_.number + QLatin1Char(' ') + words_.unit +
                       QLatin1Char(' ') + words_.sentence);
     hint_->setText(worker_.whole()
-                       ? tr("Enter: it is done. * : not now.\n− takes the last one back. Esc leaves.")
-                       : tr("Enter keeps it. Same string until it is there,\nthen the next. − takes the last "
+                       ? tr("Enter: it is done. * : not now.\n− Enter takes the last one back. Esc leaves.")
+                       : tr("Enter keeps it. Same string until it is there,\nthen the next. − Enter takes the last "
                             "one back."));
     update();
 }
@@ -171,6 +166,10 @@ void BenchView::enter() {
         asked_.reset();
         return keep(asked.other_mm, asked.u_mm);
     }
+    if (field_->text().trimmed() == QLatin1String("-")) {
+        field_->clear();
+        return take_back();
+    }
     if (field_->text().trimmed().isEmpty()) {
         if (!worker_.whole()) return;
         const QString problem = worker_.whole_done();
@@ -179,7 +178,10 @@ void BenchView::enter() {
     }
     const ReadingResult read =
         parse_reading(field_->text().toStdString(), {session_.state().job.unit, false});
-    if (!read) return say(words_of(message_id(read.error.fault)));
+    if (!read) return say(typed_length(field_->text(), session_.state().job.unit).fault);
+    if (read.reading->mm < 0 && worker_.part() != BenchPart::relief)
+        return say(tr("%1 is below nothing: a string that touches reads 0")
+                       .arg(length_with_unit(read.reading->mm, session_.state().job.unit)));
     offer(read.reading->mm, read.reading->uncertainty_mm);
 }
 

@@ -17,9 +17,11 @@ QString big_number(double mm, Unit unit) {
 }
 
 QString unit_words(double mm, Unit unit) {
-    const QString lines = length_number(mm, unit);
     if (unit != Unit::sixty_fourths) return unit_text(unit);
-    return QStringLiteral("″ ") + lines.section(QLatin1Char('\n'), 1);
+    const QString lines = length_number(mm, unit);
+    return lines.endsWith(QLatin1String("thou")) && !lines.contains(QLatin1Char('\n'))
+               ? QString() // less than a sixty-fourth is said in thousandths
+               : QStringLiteral("″ ") + lines.section(QLatin1Char('\n'), 1);
 }
 
 QString course_words(const Design& design, std::size_t string) {
@@ -67,6 +69,9 @@ QString hand_words(const Hand& hand, const Filing& filing, Unit unit) {
 QString too_deep_words(const Session& session, const BenchWorker& bench, const Filing& filing) {
     const Unit unit = session.state().job.unit;
     const double missing_mm = -filing.all_mm;
+    if (bench.part() == BenchPart::saddle && session.state().job.design.saddle.by_screws())
+        return BenchView::tr("Read again to be sure. Turn it up at the screw by %1 (Ctrl+Enter when it is).")
+            .arg(length_with_unit(missing_mm, unit));
     if (bench.part() == BenchPart::saddle)
         return BenchView::tr(
                    "Read again to be sure. Packing under the saddle by %1 (Ctrl+Enter when it is in), or a "
@@ -105,7 +110,18 @@ void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filin
         words.note += QLatin1Char(' ') + BenchView::tr("+ logs the turn, an eighth a press.");
 }
 
-void say_whole(BenchWords& words, const BenchWorker& bench, Unit unit) {
+/// Two side screws, each with its amount and its way.
+void say_two_screws(BenchWords& words, const EdgeMargins& down, Unit unit) {
+    words.string = BenchView::tr("Both screws");
+    words.sentence = (down.bass_mm < 0 ? BenchView::tr("up under the bass string") : BenchView::tr("down under the bass string")) +
+                     QStringLiteral(", ") +
+                     (down.treble_mm < 0 ? BenchView::tr("%1 up under the treble string")
+                                         : BenchView::tr("%1 down under the treble string"))
+                         .arg(length_with_unit(std::abs(down.treble_mm), unit));
+    words.note = BenchView::tr("Strings under tension: mind the eyes. Slacken, turn, tune, then read.");
+}
+
+void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench, Unit unit) {
     const EdgeMargins& off = *bench.whole();
     words.number = big_number(std::abs(off.bass_mm), unit);
     words.unit = unit_words(std::abs(off.bass_mm), unit);
@@ -114,6 +130,7 @@ void say_whole(BenchWords& words, const BenchWorker& bench, Unit unit) {
     words.under_string.clear();
     words.number_is_reading = false;
     words.place.clear();
+    if (bench.part() == BenchPart::saddle && design.saddle.by_screws()) return say_two_screws(words, off, unit);
     if (bench.part() == BenchPart::nut)
         words.sentence = BenchView::tr("shim under the nut, before its slots are filed");
     else if (off.bass_mm < 0)
@@ -134,7 +151,7 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
     words.number = big_number(std::abs(filing.pass_mm), unit);
     words.unit = unit_words(std::abs(filing.pass_mm), unit);
     const bool nut = bench.part() == BenchPart::nut;
-    const bool screws = session.state().job.design.saddle.height_by != HeightBy::bottom_and_top;
+    const bool screws = session.state().job.design.saddle.by_screws();
     switch (filing.state) {
     case FilingState::to_read: break;
     case FilingState::to_file:
@@ -210,7 +227,7 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
     words.uncertainty =
         QStringLiteral("± ") + (unit == Unit::mm
                                     ? number_text(filing->gauge_u_mm, 3)
-                                    : length_number(filing->gauge_u_mm, unit).section(QLatin1Char('\n'), -1));
+                                    : length_with_unit(filing->gauge_u_mm, unit));
     relief ? say_relief(words, bench, *filing, unit) : say_filing(words, session, bench, *filing, unit);
     if (filing->state == FilingState::to_read) {
         words.number = big_number(filing->expected_mm.value_or(filing->wanted_mm), unit);
@@ -233,7 +250,7 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
         BenchView::tr("%1 wanted")
             .arg(length_number(filing->wanted_mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
     words.number_is_reading = filing->state == FilingState::to_read;
-    if (bench.whole()) say_whole(words, bench, unit);
+    if (bench.whole()) say_whole(words, design, bench, unit);
     return words;
 }
 

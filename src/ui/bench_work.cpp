@@ -78,7 +78,7 @@ QString BenchWorker::commit(const QString& name, const BenchEntry& entry) {
     const auto problems =
         session_.commit(name, with_bench_entry(session_.document(), state.job.design, state.job.readings,
                                                entry, time_of_record()));
-    if (!problems.empty()) return message_text(problems.front(), state.job.unit);
+    if (!problems.empty()) return session_.told(problems);
     // Readings of other stations come after this one.
     session_.begin_sitting(
         QDateTime::currentDateTime().addMSecs(1).toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz")));
@@ -123,6 +123,7 @@ QString BenchWorker::whole_done() {
     const Unit unit = session_.state().job.unit;
     const QString name = part_ == BenchPart::nut
                              ? tr("nut shimmed by %1").arg(length_with_unit(-whole_->bass_mm, unit))
+                         : session_.state().job.design.saddle.by_screws() ? tr("screws turned")
                          : whole_->bass_mm < 0 ? tr("saddle raised")
                                                : tr("saddle's bottom taken down");
     return commit(name, entry);
@@ -134,18 +135,21 @@ QString BenchWorker::raised() {
     const double by_mm = -filing->all_mm + proud_mm;
     BenchEntry entry;
     entry.work.part = part_;
-    if (part_ == BenchPart::saddle)
+    const bool screws = part_ == BenchPart::saddle && session_.state().job.design.saddle.by_screws();
+    if (part_ == BenchPart::saddle && !screws)
         entry.work.whole_mm = EdgeMargins{filing->all_mm, filing->all_mm};
-    else {
+    else if (screws) {
+        entry.work.string = filing->string;
+        entry.work.wanted_mm = filing->all_mm; // turned up by exactly that: nothing is left proud
+    } else {
         entry.work.string = filing->string;
         entry.work.wanted_mm = -by_mm;
     }
-    return commit(
-        part_ == BenchPart::saddle
-            ? tr("saddle packed")
-            : tr("slot of %1 filled")
-                  .arg(QString::fromStdString(session_.state().job.design.string_name(filing->string))),
-        entry);
+    const QString string = QString::fromStdString(session_.state().job.design.string_name(filing->string));
+    return commit(screws                       ? tr("saddle of %1 turned up").arg(string)
+                  : part_ == BenchPart::saddle ? tr("saddle packed")
+                                               : tr("slot of %1 filled").arg(string),
+                  entry);
 }
 
 QString BenchWorker::take_back() {
@@ -158,7 +162,7 @@ QString BenchWorker::take_back() {
         const auto problems =
             session_.commit(tr("reading taken back"),
                             without_reading(session_.document(), entries() - 1, "taken back at the bench"));
-        if (!problems.empty()) return message_text(problems.front(), session_.state().job.unit);
+        if (!problems.empty()) return session_.told(problems);
         steps_.clear();
     } else
         return tr("Nothing was read at the bench last: there is nothing to take back");

@@ -140,6 +140,13 @@ std::optional<std::size_t> BridgeCanvas::string_at(QPointF at) const {
 }
 
 void BridgeCanvas::lay_out_plan(const Place& p) {
+    for (QWidget* field : {length_, width_, front_}) field->setVisible(has_bridge());
+    if (!has_bridge()) {
+        for (QWidget* field : {pins_behind_, hole_, exit_behind_, exit_above_}) leave_out(field);
+        write(QRectF(20.0, 0.4 * height(), width() - 40.0, 40.0), Qt::AlignCenter | Qt::TextWordWrap,
+              tr("This job has no bridge: choose one under Anchor, and its drawing stands here."), true);
+        return;
+    }
     const BridgeOutline outline = shown_outline(design(), state().solution);
     double low_y = 1e9;
     double high_y = -1e9;
@@ -165,12 +172,11 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
     const double middle = 0.5 * (low_y + high_y);
     put(width_, {beside, middle + 10.0}, tr("width"));
     put(front_, {beside, middle - 44.0}, tr("front to slot"), 96.0);
-    const bool pinned = has_bridge() && design().bridge->anchor == Anchor::pins;
+    const bool pinned = design().bridge->anchor == Anchor::pins;
     pins_behind_->setVisible(pinned);
     hole_->setVisible(pinned);
-    exit_behind_->setVisible(has_bridge() && !pinned);
-    exit_above_->setVisible(has_bridge() && !pinned);
-    if (!has_bridge()) return;
+    exit_behind_->setVisible(!pinned);
+    exit_above_->setVisible(!pinned);
     const double row = std::min(height() - plan_foot + 22.0, high_y + 44.0);
     const double step = (p.split - 80.0) / 4.0;
     if (pinned) {
@@ -231,12 +237,13 @@ void BridgeCanvas::paint_views(QPainter& painter) {
     painter.setClipRect(QRectF(0, 0, p.split, height()));
     Look plan_look = look;
     plan_look.fills = !paint_background(painter, state().job.behind_bridge);
-    paint(painter, bridge_plan(design(), state().solution, options()), plan_look, p.scale, p.plan);
+    if (has_bridge())
+        paint(painter, bridge_plan(design(), state().solution, options()), plan_look, p.scale, p.plan);
     painter.restore();
+    if (!has_bridge()) return;
     painter.setPen(theme().hairline);
     painter.drawLine(QPointF(p.split, 8.0), QPointF(p.split, height() - 8.0));
-    if (has_bridge())
-        paint(painter, bridge_side(design(), state().solution, options()), look, p.side_scale, p.side);
+    paint(painter, bridge_side(design(), state().solution, options()), look, p.side_scale, p.side);
 }
 
 } // namespace fm

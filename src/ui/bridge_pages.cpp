@@ -51,7 +51,7 @@ void BridgePages::add_bridge_page() {
         {{tr("pins"), {}, {}}, {tr("tie block"), {}, {}}, {tr("hole"), {}, {}}, {tr("tailpiece"), {}, {}}});
     connect(anchor_, &ChoiceRow::picked, this, &BridgePages::pick_anchor);
     line_ = new ChoiceRow(tr("Pins in a line"),
-                          {{tr("along the slot"), tr("the same break angle on every string"), {}},
+                          {{tr("along the slot"), tr("as far behind the slot on every string; break angles differ with the heights"), {}},
                            {tr("square"), tr("looks square; break angles differ a little"), {}}});
     connect(line_, &ChoiceRow::picked, this, [this](int index) {
         commit(tr("line of the pins"),

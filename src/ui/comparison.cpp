@@ -82,14 +82,6 @@ QString comparison(const QString& choice, const std::vector<Alternative>& school
                                     [](const auto& school) { return school.state != nullptr; });
     if (first == schools.end()) return {};
     std::vector<Row> rows = rows_of(schools, *first, string);
-    constexpr std::size_t hardly = 3;
-    const std::size_t count = first->state->solution.strings.size();
-    for (std::size_t i = 0; i < count && rows.size() < hardly; ++i) {
-        std::vector<Row> others = rows_of(schools, *first, i);
-        if (others.size() <= rows.size()) continue;
-        rows = std::move(others);
-        string = i;
-    }
     if (rows.size() > most) rows.resize(most);
     const QString cell = QStringLiteral("<td style='padding: 2px 20px 2px 0'>%1</td>");
     QString html =

@@ -14,7 +14,7 @@ namespace fm {
 
 CutList::CutList(const Session& session, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), view_(view), model_(new CutListModel(session, view, this)),
-      table_(new QTableView), unit_(new QLabel) {
+      table_(new EntryTable), unit_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 14, 10, 8);
     column->setSpacing(6);
@@ -46,6 +46,7 @@ CutList::CutList(const Session& session, const ViewState& view, QWidget* parent)
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
     column->addWidget(table_, 1);
+    connect(model_, &CutListModel::not_understood, table_, &EntryTable::refuse);
     connect(stage_, &ChoiceRow::picked, this,
             [this](int i) { Q_EMIT stage_picked(static_cast<CutStage>(i)); });
     connect(datum_, &ChoiceRow::picked, this, [this](int i) { Q_EMIT datum_picked(static_cast<Datum>(i)); });

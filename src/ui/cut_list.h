@@ -2,7 +2,6 @@
 #include "ui/choice_row.h"
 #include "ui/cut_list_model.h"
 
-#include <QTableView>
 #include <QWidget>
 
 namespace fm {
@@ -15,7 +14,7 @@ public:
     void refresh();
     void copy() const;
     CutListModel* model() { return model_; }
-    QTableView* table() { return table_; }
+    EntryTable* table() { return table_; }
 
 Q_SIGNALS:
     void string_picked(std::size_t string);
@@ -31,7 +30,7 @@ private:
     const Session& session_;
     const ViewState& view_;
     CutListModel* model_;
-    QTableView* table_;
+    EntryTable* table_;
     QLabel* unit_;
     ChoiceRow* datum_;
     ChoiceRow* stage_;

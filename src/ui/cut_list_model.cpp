@@ -56,7 +56,7 @@ QVariant CutListModel::headerData(int section, Qt::Orientation orientation, int 
     case Column::gap_now:
         return session_.is_open() &&
                        session_.state().job.design.nut.height_method == NutHeightMethod::pressed_gap
-                   ? tr("pressed")
+                   ? tr("held %1").arg(session_.state().job.design.nut.pressed_fret)
                    : tr("gap 1");
     case Column::action_now: return tr("at 12");
     case Column::now: return tr("now");
@@ -68,7 +68,7 @@ QVariant CutListModel::headerData(int section, Qt::Orientation orientation, int 
 Qt::ItemFlags CutListModel::flags(const QModelIndex& index) const {
     const Column here = column(index.column());
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
-    if (here == Column::gap_now || here == Column::action_now) flags |= Qt::ItemIsEditable;
+    if ((here == Column::gap_now || here == Column::action_now) && !session_.read_only()) flags |= Qt::ItemIsEditable;
     return flags;
 }
 
@@ -93,7 +93,7 @@ QString CutListModel::file_words(std::size_t i) const {
     switch (file.fit) {
     case FileFit::fits: return length_number(file.width_mm, unit);
     case FileFit::rock:
-        return length_number(file.width_mm, unit).section(QLatin1Char('\n'), 0, 0) + QLatin1Char('\n') +
+        return length_short(file.width_mm, unit) + QLatin1Char('\n') +
                tr("rock it");
     case FileFit::none: return tr("none fits");
     }
@@ -105,7 +105,6 @@ QString CutListModel::cell(const QModelIndex& index) const {
     const auto i = static_cast<std::size_t>(index.row());
     const Unit unit = state.job.unit;
     const SlotWork& slot = state.solution.strings[i].slot;
-    const KnownString& known = state.known[i];
     const auto shown = [unit](std::optional<double> mm) {
         return mm ? length_number(*mm, unit) : QStringLiteral("–");
     };
@@ -121,8 +120,9 @@ QString CutListModel::cell(const QModelIndex& index) const {
     case Column::floor: return shown(floor);
     case Column::width: return shown(slot.width_mm);
     case Column::file: return file_words(i);
-    case Column::gap_now: return shown(known.nut_gap_mm);
-    case Column::action_now: return shown(known.action_mm);
+    case Column::gap_now:
+        return shown(state.nut_gaps[i] ? std::optional(state.nut_gaps[i]->mm) : std::nullopt);
+    case Column::action_now: return shown(state.known[i].action_mm);
     case Column::now: return shown(off && floor ? std::optional(*floor + saw_down * *off) : std::nullopt);
     case Column::take_off:
         return off && *off < 0
@@ -137,9 +137,17 @@ Tone CutListModel::tone(const QModelIndex& index) const {
     case Column::string: return Tone::name;
     case Column::saw_to: return Tone::dust;
     case Column::floor: return Tone::strong;
-    case Column::gap_now:
+    case Column::gap_now: {
+        const auto& gap = session_.state().nut_gaps[static_cast<std::size_t>(index.row())];
+        return gap && !gap->as_read ? Tone::plain : Tone::yours; // worked out from another way of reading
+    }
     case Column::action_now: return Tone::yours;
-    case Column::take_off: return cell(index).contains(QLatin1Char('+')) ? Tone::missing : Tone::take_off;
+    case Column::take_off: {
+        const auto i = static_cast<std::size_t>(index.row());
+        const auto found = session_.state().found_floors[i];
+        const bool low = found && *found < session_.state().solution.strings[i].slot.floor_above_seat_mm;
+        return low ? Tone::missing : Tone::take_off;
+    }
     default: return Tone::plain;
     }
 }
@@ -153,7 +161,14 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
         return QString::fromStdString(session_.state().job.design.string_name(i)) + QLatin1Char(' ') +
                headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(", ") +
                unit_text(session_.state().job.unit) + QLatin1Char(' ') + datum_words();
-    if (role == Qt::EditRole) return QString();
+    if (role == Qt::EditRole) {
+        const State& state = session_.state();
+        std::optional<double> read;
+        if (here == Column::gap_now && state.nut_gaps[i] && state.nut_gaps[i]->as_read)
+            read = state.nut_gaps[i]->mm;
+        if (here == Column::action_now) read = state.known[i].action_mm;
+        return read ? length_for_edit(*read, session_.state().job.unit) : QString();
+    }
     if (role == tone_role) return static_cast<int>(tone(index));
     if (role != number_key_role) return {};
     switch (here) {

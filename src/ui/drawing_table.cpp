@@ -83,8 +83,10 @@ bool DrawingTableModel::setData(const QModelIndex& index, const QVariant& value,
     return why.isEmpty();
 }
 
-DrawingTable::DrawingTable(QWidget* parent) : QTableView(parent), model_(new DrawingTableModel(this)) {
+DrawingTable::DrawingTable(QWidget* parent) : EntryTable(parent), model_(new DrawingTableModel(this)) {
     setModel(model_);
+    setItemDelegate(new CellDelegate(this));
+    connect(model_, &DrawingTableModel::refused, this, &EntryTable::refuse);
     setAccessibleName(tr("The drawing as a table"));
     verticalHeader()->hide();
     lay_out_table(this, 32);

@@ -1,7 +1,8 @@
 #pragma once
+#include "ui/entry_table.h"
+
 #include <QAbstractTableModel>
 #include <QPointer>
-#include <QTableView>
 
 #include <vector>
 
@@ -37,7 +38,7 @@ private:
 
 /// A drawing's values as a plain table, for the keyboard, for screen readers, for copying: what may be set is
 /// typed here as well, what follows shows its working.
-class DrawingTable : public QTableView {
+class DrawingTable : public EntryTable {
     Q_OBJECT
 public:
     explicit DrawingTable(QWidget* parent = nullptr);

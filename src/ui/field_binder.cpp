@@ -13,19 +13,20 @@ void FieldBinder::bind(ValueField* field, Getter value) {
 }
 
 void FieldBinder::bind(ValueField* field, Getter value, KeyMaker key) {
+    session_.names().name(field->key(), field->name());
     bound_.push_back({field, std::move(value), std::move(key)});
     const std::size_t place = bound_.size() - 1;
     connect(field, &ValueField::previewed, this, [this, place](double number) {
         const Bound& bound = bound_[place];
         if (!session_.is_open()) return;
-        bound.field->set_problem(told(session_.preview(changed(bound, number)), session_.state().job.unit));
+        bound.field->set_problem(session_.told(session_.preview(changed(bound, number))));
     });
     connect(field, &ValueField::committed, this, [this, place](double number) {
         const Bound& bound = bound_[place];
         if (!session_.is_open()) return;
         const QString name = tr("%1 %2").arg(bound.field->name(), bound.field->value_text(number));
         bound.field->set_problem(
-            told(session_.commit(name, changed(bound, number)), session_.state().job.unit));
+            session_.told(session_.commit(name, changed(bound, number))));
     });
     connect(field, &ValueField::preview_ended, &session_, &Session::end_preview);
 }
@@ -57,10 +58,6 @@ void FieldBinder::refresh() {
         bound.field->show_value(bound.value(session_.state()), session_.state().job.unit);
         bound.field->setReadOnly(session_.read_only());
     }
-}
-
-QString FieldBinder::told(const std::vector<Message>& problems, Unit unit) {
-    return problems.empty() ? QString() : message_text(problems.front(), unit);
 }
 
 } // namespace fm

@@ -29,8 +29,6 @@ public:
     using Writer = std::function<Value(const Value&, const State&, double)>;
     void write(ValueField* field, const Writer& writer);
     void refresh();
-    /// What is wrong with a document, as one sentence in the job's unit; "" for nothing.
-    static QString told(const std::vector<Message>& problems, Unit unit);
 
 private:
     struct Bound {

@@ -141,7 +141,8 @@ QString FretPlaces::figure(const Place& place) const {
     case BoardMeasure::headroom: return number_text(std::min(*place.value, 99.0), 1);
     case BoardMeasure::open_gap:
     case BoardMeasure::behind_finger:
-        return length_number(*place.value, unit).section(QLatin1Char('\n'), 0, 0);
+        // A place of the board has no room for sixty-fourths and thousandths: thousandths alone.
+        return length_number(*place.value, unit == Unit::sixty_fourths ? Unit::thou : unit);
     }
     return {};
 }

@@ -22,9 +22,10 @@ IntonationModel::IntonationModel(const Session& session, QObject* parent)
     : QAbstractTableModel(parent), session_(session) {}
 
 void IntonationModel::refresh(int fret) {
-    beginResetModel();
     const State& state = session_.state();
     const Job& job = state.job;
+    const bool other_rows = rows_ != static_cast<int>(job.design.strings.size());
+    if (other_rows) beginResetModel(); // else a cell that is being typed into stays open
     fret_ = fret;
     rows_ = static_cast<int>(job.design.strings.size());
     advice_ = crown_advice(job.design, state.solution, job.readings, job.intonation.flat_cents);
@@ -42,7 +43,9 @@ void IntonationModel::refresh(int fret) {
         } else if (advice_[i] && !advice_[i]->there())
             moves_mm_[i] = advice_[i]->move_mm;
     }
-    endResetModel();
+    if (other_rows) return endResetModel();
+    Q_EMIT dataChanged(index(0, 0), index(rows_ - 1, move_column));
+    Q_EMIT headerDataChanged(Qt::Horizontal, 0, move_column);
 }
 
 int IntonationModel::rowCount(const QModelIndex& parent) const {
@@ -116,7 +119,7 @@ QVariant IntonationModel::data(const QModelIndex& index, int role) const {
 
 Qt::ItemFlags IntonationModel::flags(const QModelIndex& index) const {
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
-    if (index.column() == read_column) flags |= Qt::ItemIsEditable;
+    if (index.column() == read_column && !session_.read_only()) flags |= Qt::ItemIsEditable;
     return flags;
 }
 

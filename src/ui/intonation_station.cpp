@@ -187,7 +187,7 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
                    .arg(QString::fromStdString(job.design.string_name(i)), number_text(cents, 1))
                    .arg(fret_),
                with_cents(session_.document(), job.design.strings.size(), i, {fret_, cents},
-                          job.intonation.against, time_of_record()));
+                          job.intonation.against, session_.sitting().toStdString(), time_of_record()));
     });
 }
 
@@ -197,14 +197,16 @@ QWidget* IntonationStation::build_panel() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(14, 12, 14, 12);
     column->setSpacing(8);
-    table_ = new QTableView;
+    table_ = new EntryTable;
     table_->setModel(model_);
     table_->setAccessibleName(tr("Cents and moves"));
+    connect(this, &IntonationStation::refused, table_, &EntryTable::refuse);
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(36);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     table_->setShowGrid(false);
-    table_->setEditTriggers(QAbstractItemView::AllEditTriggers);
+    table_->setItemDelegate(new CellDelegate(table_));
+    table_->setTabKeyNavigation(false);
     table_->setToolTip(tr("Type what the tuner reads, in cents, + sharp; Enter goes on to the next string"));
     column->addWidget(table_, 1);
     moved_ = plain_button(tr("Moved, tuned"),
@@ -229,7 +231,7 @@ QWidget* IntonationStation::build_panel() {
 
 void IntonationStation::commit(const QString& name, const Value& document) {
     const auto problems = session_.commit(name, document);
-    if (!problems.empty()) Q_EMIT refused(message_text(problems.front(), session_.state().job.unit));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
     refresh();
 }
 
@@ -303,10 +305,14 @@ void IntonationStation::refresh() {
     if (!session_.is_open()) return;
     const Job& job = session_.state().job;
     fret_ = std::min(fret_, job.design.neck.frets);
-    const int row = table_->currentIndex().row();
-    const int column = std::max(1, table_->currentIndex().column());
     model_->refresh(fret_);
-    if (row >= 0) table_->setCurrentIndex(model_->index(row, column));
+    const QModelIndex current = table_->currentIndex();
+    if (current.row() != static_cast<int>(view_.string)) {
+        const QSignalBlocker quiet(table_->selectionModel());
+        table_->setCurrentIndex(
+            model_->index(static_cast<int>(view_.string),
+                          current.isValid() ? current.column() : int(IntonationModel::read_column)));
+    }
     int read = 0;
     int there = 0;
     int rounds = 0;

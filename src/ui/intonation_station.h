@@ -1,11 +1,11 @@
 #pragma once
 #include "ui/choice_row.h"
+#include "ui/entry_table.h"
 #include "ui/intonation_model.h"
 #include "ui/value_field.h"
 #include "ui/view_state.h"
 
 #include <QLabel>
-#include <QTableView>
 
 class QToolButton;
 
@@ -40,7 +40,7 @@ public:
     IntonationStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
     QWidget* panel() { return panel_; } ///< what stands beside it
-    QTableView* table() { return table_; }
+    EntryTable* table() { return table_; }
     IntonationModel* model() { return model_; }
     QString advice() const { return advice_->text(); }
     /// The crowns were moved as the list says: written down, and the next round begins.
@@ -69,7 +69,7 @@ private:
     ChoiceRow* against_;
     ValueField* flat_;
     ValueField* fret_field_;
-    QTableView* table_ = nullptr;
+    EntryTable* table_ = nullptr;
     QToolButton* moved_ = nullptr;
     QLabel* fit_ = nullptr;
     QToolButton* use_fit_ = nullptr;

@@ -7,6 +7,7 @@
 #include <QApplication>
 #include <QLibraryInfo>
 #include <QSettings>
+#include <QTemporaryDir>
 #include <QTranslator>
 
 #include <cstdio>
@@ -35,6 +36,14 @@ void speak(QApplication& app, const QString& language, std::vector<std::unique_p
     }
 }
 
+/// Settings of versions that named no organisation.
+void take_over_settings() {
+    QSettings now;
+    if (!now.allKeys().isEmpty()) return;
+    const QSettings before(QStringLiteral("Unknown Organization"), QStringLiteral("fair-measure"));
+    for (const QString& key : before.allKeys()) now.setValue(key, before.value(key));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -42,6 +51,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     fm::follow_text_scale(app, argv);
     QApplication::setApplicationName(QStringLiteral("fair-measure"));
+    QApplication::setOrganizationName(QStringLiteral("fair-measure"));
     QApplication::setApplicationDisplayName(QString());
     QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));
     load_translations();
@@ -53,6 +63,11 @@ int main(int argc, char** argv) {
         std::fprintf(stderr, "%s\n", qPrintable(options.fault));
         return 2;
     }
+    const QTemporaryDir no_trace; // a picture neither reads nor writes the user's settings
+    if (!options.picture.isEmpty())
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, no_trace.path());
+    else
+        take_over_settings();
     QString language = options.language.isEmpty() ? QSettings().value(QStringLiteral("language")).toString()
                                                   : options.language;
     speak(app, language, translators);

@@ -33,6 +33,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
 }
 
 MainWindow::~MainWindow() {
+    session_.disconnect(); // a job that cannot be saved would tell widgets that are gone
     delete bench_;
     delete takeCentralWidget(); // its parts read the session, which goes before a window's children do
 }
@@ -219,7 +220,13 @@ void MainWindow::refresh_all_lists() {
     for (StationFrame* station : drawn_stations()) station->refresh();
 }
 
+bool MainWindow::shows_numbers() const {
+    return !view_.plan && !view_.verdict && !view_.heard && view_.station != Station::sheets &&
+           view_.station != Station::record;
+}
+
 void MainWindow::show_working() {
+    working_->setVisible(shows_numbers() || view_.board);
     const bool whole = number_of_key(session_.state().solution, key_name_.toStdString()).has_value();
     const bool slot = !view_.board && view_.station == Station::nut;
     working_->show_number(
@@ -231,8 +238,11 @@ void MainWindow::choose_string(std::size_t string) {
     if (!session_.is_open() || string == view_.string || string >= session_.state().job.design.strings.size())
         return;
     // A number of a list with an item for every string goes with the string.
-    if (number_of_key(session_.state().solution, key_name_.toStdString()))
-        key_name_.replace(QStringLiteral("[%1]").arg(view_.string), QStringLiteral("[%1]").arg(string));
+    if (auto number = number_of_key(session_.state().solution, key_name_.toStdString())) {
+        if (number->quantity->of_string()) number->string = string;
+        if (number->quantity->along_strings()) number->item = string;
+        key_name_ = QString::fromStdString(number->text());
+    }
     view_.string = string;
     refresh();
 }
@@ -396,7 +406,7 @@ void MainWindow::next_unit() {
     const Unit next = static_cast<Unit>((static_cast<int>(session_.state().job.unit) + 1) % 4);
     const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
                                           with(session_.document(), "unit", std::string(unit_word(next))));
-    if (!problems.empty()) show_notice(message_text(problems.front(), Unit::mm), false);
+    if (!problems.empty()) show_notice(session_.told(problems), false);
 }
 
 void MainWindow::take_reading(int string, bool action, double mm) {
@@ -415,7 +425,7 @@ void MainWindow::take_reading(int string, bool action, double mm) {
                                   length_with_unit(mm, session_.state().job.unit));
     const auto problems = session_.commit(name, with_reading(session_.document(), design.strings.size(),
                                                              reading, session_.sitting().toStdString()));
-    if (!problems.empty()) show_notice(message_text(problems.front(), session_.state().job.unit), false);
+    if (!problems.empty()) show_notice(session_.told(problems), false);
     const std::string key = "readings.strings[" + std::to_string(string) + "]";
     for (const Message& doubt : session_.state().reading_doubts)
         if (doubt.where == key) show_notice(message_text(doubt, session_.state().job.unit), false);

@@ -126,6 +126,7 @@ private:
     /// The working a station opens with.
     QString first_number(Station station) const;
     void build_menus();
+    void add_undo(QMenu* edit);
     void build_view_menu();
     void build_bench_menu();
     void build_help_menu();
@@ -135,6 +136,8 @@ private:
     void refresh();
     /// Lists out of sight know the job's strings and frets too, before anything asks them.
     void refresh_all_lists();
+    /// Whether what is in sight has computed numbers, whose working is shown.
+    bool shows_numbers() const;
     void show_working();
     void show_place();
     /// A value still being typed becomes its step, as when the field is left.

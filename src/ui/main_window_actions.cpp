@@ -18,7 +18,6 @@
 #include <QLocale>
 #include <QMenuBar>
 #include <QSettings>
-#include <QStandardPaths>
 
 #include <functional>
 
@@ -50,8 +49,7 @@ void MainWindow::build_menus() {
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
     add(file, tr("Open the &demo workshop"), QKeySequence(tr("Ctrl+Shift+D")),
         tr("Copies the shipped example jobs into your data folder and opens the first"), [this] {
-            const QString folder =
-                QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
+            const QString folder = data_folder() + QStringLiteral("/demo");
             try {
                 copy_demo_workshop(folder);
                 session_.set_workshop(Workshop(folder));
@@ -87,13 +85,7 @@ void MainWindow::build_menus() {
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
     edit->setToolTipsVisible(true);
-    QAction* undo = session_.undo_stack()->createUndoAction(this, tr("Undo:"));
-    undo->setShortcut(QKeySequence::Undo);
-    undo->setToolTip(tr("Take the last step back (Ctrl+Z)"));
-    QAction* redo = session_.undo_stack()->createRedoAction(this, tr("Redo:"));
-    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
-    redo->setToolTip(tr("Make the step again (Ctrl+Shift+Z)"));
-    edit->addActions({undo, redo});
+    add_undo(edit);
     edit->addSeparator();
     add(edit, tr("&Read a set of strings…"), QKeySequence(tr("Ctrl+I")),
         tr("Pitch, gauge and make-up of all strings from a CSV file"), [this] {
@@ -120,6 +112,27 @@ void MainWindow::build_menus() {
     build_view_menu();
     build_bench_menu();
     build_help_menu();
+}
+
+void MainWindow::add_undo(QMenu* edit) {
+    QUndoStack* steps = session_.undo_stack();
+    QAction* undo = add(edit, tr("&Undo"), QKeySequence::Undo, tr("Take the last step back"),
+                        [this] { session_.undo_stack()->undo(); });
+    QAction* redo = add(edit, tr("Re&do"), {}, tr("Make the step again (Ctrl+Shift+Z)"),
+                        [this] { session_.undo_stack()->redo(); });
+    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
+    undo->setEnabled(false);
+    redo->setEnabled(false);
+    connect(steps, &QUndoStack::canUndoChanged, undo, &QAction::setEnabled);
+    connect(steps, &QUndoStack::canRedoChanged, redo, &QAction::setEnabled);
+    // A step may be named by what a person wrote.
+    const auto named = [](QString name) { return name.replace(QLatin1Char('&'), QStringLiteral("&&")); };
+    connect(steps, &QUndoStack::undoTextChanged, undo, [this, undo, named](const QString& step) {
+        undo->setText(step.isEmpty() ? tr("&Undo") : tr("&Undo: %1").arg(named(step)));
+    });
+    connect(steps, &QUndoStack::redoTextChanged, redo, [this, redo, named](const QString& step) {
+        redo->setText(step.isEmpty() ? tr("Re&do") : tr("Re&do: %1").arg(named(step)));
+    });
 }
 
 void MainWindow::build_bench_menu() {

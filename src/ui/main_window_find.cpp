@@ -88,7 +88,7 @@ void MainWindow::show_comparison(ChoiceRow* choice) {
                                             : session_.tried([&] { Q_EMIT choice->picked(i); });
         StateResult result = document ? state_of(*document) : StateResult{};
         school.state = std::move(result.state);
-        school.why_not = FieldBinder::told(result.problems, session_.state().job.unit);
+        school.why_not = session_.told(result.problems);
         schools.push_back(std::move(school));
     }
     show_overlay(tr("Schools side by side"), comparison(choice->label(), schools, view_.string));

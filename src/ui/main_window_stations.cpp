@@ -87,6 +87,7 @@ SheetStation* MainWindow::sheets() {
     if (sheets_) return sheets_;
     sheets_ = new SheetStation(session_);
     put_in(Station::sheets, side_by_side(sheets_, sheets_->panel()));
+    connect(sheets_, &SheetStation::drawn, path_, &StationPath::set_sheets_changed);
     connect(sheets_, &SheetStation::refused, this, [this](const QString& why) { show_notice(why, false); });
     return sheets_;
 }

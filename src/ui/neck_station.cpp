@@ -60,7 +60,7 @@ void NeckStation::set_offset(int fret, double mm) {
     const QString name = tr("fret %1 higher by %2").arg(fret).arg(length_with_unit(mm, state.job.unit));
     const auto problems =
         session_.commit(name, with_fret_offset(session_.document(), state.job.design.neck.frets, fret, mm));
-    if (!problems.empty()) Q_EMIT refused(FieldBinder::told(problems, state.job.unit));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 
 void NeckStation::refresh() {

@@ -70,7 +70,7 @@ QVariant NumbersModel::headerData(int section, Qt::Orientation orientation, int 
 Qt::ItemFlags NumbersModel::flags(const QModelIndex& index) const {
     const NumberColumn* column = column_at(index.column());
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
-    if (column && column->typed) flags |= Qt::ItemIsEditable;
+    if (column && column->typed && !session_.read_only()) flags |= Qt::ItemIsEditable;
     return flags;
 }
 
@@ -100,7 +100,10 @@ QVariant NumbersModel::data(const QModelIndex& index, int role) const {
             words += QStringLiteral(", ") + unit_text(session_.state().job.unit);
         return words;
     }
-    case Qt::EditRole: return QString();
+    case Qt::EditRole: {
+        const auto value = column && column->typed ? column->value(session_.state(), i) : std::nullopt;
+        return value ? length_for_edit(*value, session_.state().job.unit) : QString();
+    }
     case tone_role: {
         if (!column) return static_cast<int>(kind_.strings ? Tone::name : Tone::plain_name);
         const auto value = column->value(session_.state(), i);
@@ -138,7 +141,7 @@ void NumbersModel::refresh() {
 NumbersList::NumbersList(const Session& session, const ViewState& view, const QString& title,
                          const std::vector<ChoiceRow::Option>& lists, const NumberRows& rows, QWidget* parent)
     : QWidget(parent), session_(session), view_(view), strings_(rows.strings),
-      model_(new NumbersModel(session, rows, this)), table_(new QTableView), unit_(new QLabel),
+      model_(new NumbersModel(session, rows, this)), table_(new EntryTable), unit_(new QLabel),
       foot_(new QLabel), lists_(new ChoiceRow({}, lists)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 14, 10, 8);
@@ -168,9 +171,7 @@ NumbersList::NumbersList(const Session& session, const ViewState& view, const QS
     foot_->setWordWrap(true);
     column->addWidget(foot_);
     connect(lists_, &ChoiceRow::picked, this, &NumbersList::list_picked);
-    connect(model_, &NumbersModel::typed, this, [this](int row, double, int section) {
-        if (row + 1 < model_->rowCount()) table_->setCurrentIndex(model_->index(row + 1, section));
-    });
+    connect(model_, &NumbersModel::not_understood, table_, &EntryTable::refuse);
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;

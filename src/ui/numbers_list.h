@@ -5,7 +5,6 @@
 
 #include <QAbstractTableModel>
 #include <QLabel>
-#include <QTableView>
 
 #include <functional>
 #include <memory>
@@ -76,7 +75,7 @@ public:
     void refresh();
     void copy() const;
     NumbersModel* model() { return model_; }
-    QTableView* table() { return table_; }
+    EntryTable* table() { return table_; }
 
 Q_SIGNALS:
     void row_picked(std::size_t row);
@@ -93,7 +92,7 @@ private:
     const ViewState& view_;
     bool strings_;
     NumbersModel* model_;
-    QTableView* table_;
+    EntryTable* table_;
     QLabel* unit_;
     QLabel* foot_;
     ChoiceRow* lists_;

@@ -14,20 +14,6 @@ namespace fm {
 
 using namespace nut_rows;
 
-namespace {
-
-/// A distance in the chain: in sixty-fourths the nearest one, with a sign where a hair more or less remains.
-QString chain_text(double mm, Unit unit) {
-    if (unit != Unit::sixty_fourths) return length_number(mm, unit);
-    const SixtyFourths parts = sixty_fourths(mm);
-    const QString hair = std::abs(parts.remainder_mm) < 0.005 ? QString()
-                         : parts.remainder_mm < 0             ? QStringLiteral("−")
-                                                              : QStringLiteral("+");
-    return QString::fromStdString(fraction_text(parts.count)) + hair;
-}
-
-} // namespace
-
 void NutCanvas::paint_views(QPainter& painter) {
     const State& state = session_.state();
     const Place p = place();
@@ -80,7 +66,7 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
         const double b = string_x(p, i);
         const double mm =
             std::abs(state.solution.strings[i].slot.along_mm - state.solution.strings[i - 1].slot.along_mm);
-        const QString words = chain_text(mm, state.job.unit);
+        const QString words = length_number(mm, state.job.unit);
         const double need = metrics.horizontalAdvance(words);
         const double left = 0.5 * (a + b) - 0.5 * need;
         const bool room = side() > 0 ? left >= taken + 5.0 : left + need <= taken - 5.0;

@@ -202,7 +202,7 @@ std::vector<QWidget*> PartPages::blank_parts(const std::string& key,
 
 void PartPages::commit(const QString& name, const Value& document) {
     const std::vector<Message> problems = session_.commit(name, document);
-    if (!problems.empty()) Q_EMIT refused(FieldBinder::told(problems, session_.state().job.unit));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
     refresh();
 }
 

@@ -142,7 +142,8 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
                                                      : made.nut.after;
     html +=
         QStringLiteral("<table cellspacing='0'>") +
-        row({tr("string"), part == BenchPart::relief ? QString() : tr("take off"), tr("gap 1 should read"),
+        row({tr("string"), part == BenchPart::relief ? QString()
+             : part == BenchPart::saddle && job.design.saddle.by_screws() ? tr("down") : tr("take off"), tr("gap 1 should read"),
              tr("pressed at 2"), tr("at 3"), tr("fret 12"), tr("with capo at 1")},
             "th");
     for (std::size_t i = 0; i < after.size(); ++i) {
@@ -165,6 +166,26 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
                      gap(&GaugeReadings::action12_capo_mm)});
     }
     return html + QStringLiteral("</table>") + told_apart(made, part);
+}
+
+QString PlanView::saddle_words(const SaddleStep& step) const {
+    const Unit unit = session_.state().job.unit;
+    if (step.screws_mm) {
+        const auto way = [&](double mm) {
+            return mm < 0 ? tr("%1 up").arg(length_with_unit(-mm, unit))
+                          : tr("%1 down").arg(length_with_unit(mm, unit));
+        };
+        return tr("Screws: %1 at the bass, %2 at the treble.")
+            .arg(way(step.screws_mm->bass_mm), way(step.screws_mm->treble_mm));
+    }
+    if (session_.state().job.design.saddle.by_screws())
+        return tr("Every saddle goes down by its own screw, by the amount in its row; minus is up.");
+    if (step.cut.pack_mm >= read_to_mm)
+        return tr("Packing under the saddle of %1, or a new one.").arg(length_with_unit(step.cut.pack_mm, unit));
+    return tr("Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string still has is "
+              "taken off the top.")
+        .arg(length_with_unit(step.cut.bottom_mm.bass_mm, unit),
+             length_with_unit(step.cut.bottom_mm.treble_mm, unit));
 }
 
 QString PlanView::amounts(const Plan& made, BenchPart part) const {
@@ -193,20 +214,12 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
                               "down: read again in an hour."));
     }
     if (part == BenchPart::saddle) {
-        const SaddleCut& cut = made.saddle.cut;
-        const QString words =
-            made.saddle.screws_mm ? tr("Screws down: %1 at the bass, %2 at the treble.")
-                                        .arg(length_with_unit(made.saddle.screws_mm->bass_mm, unit),
-                                             length_with_unit(made.saddle.screws_mm->treble_mm, unit))
-            : cut.pack_mm >= read_to_mm
-                ? tr("Packing under the saddle of %1, or a new one.").arg(length_with_unit(cut.pack_mm, unit))
-                : tr("Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string "
-                     "still has is taken off the top.")
-                      .arg(length_with_unit(cut.bottom_mm.bass_mm, unit),
-                           length_with_unit(cut.bottom_mm.treble_mm, unit));
-        return QStringLiteral("<p>") + words +
-               caution.arg(tr("Slacken the strings first. Dust: mask and extraction. Follow your tools' "
-                              "instructions and local rules."));
+        const bool screws = session_.state().job.design.saddle.by_screws();
+        return QStringLiteral("<p>") + saddle_words(made.saddle) +
+               caution.arg(screws ? tr("Strings under tension: mind the eyes. Slacken before a screw is turned, tune, "
+                                       "read again.")
+                                  : tr("Slacken the strings first. Dust: mask and extraction. Follow your tools' "
+                                       "instructions and local rules."));
     }
     const NutDecision& decision = made.nut.decision;
     QString words;
@@ -249,14 +262,14 @@ QString PlanView::told_apart(const Plan&, BenchPart part) const {
         const auto now =
             part == BenchPart::saddle ? story.strings[i].action_mm.now : story.strings[i].nut_gap_mm.now;
         if (!now || !after[i] || filing.readings == 0) continue;
-        const bool open = part == BenchPart::saddle
-                              ? state.job.design.saddle.measured == ActionMeasure::open
-                              : state.job.design.nut.height_method != NutHeightMethod::pressed_gap;
+        const int held_at = story.nut_pressed_fret;
+        const bool open = part == BenchPart::saddle ? state.job.design.saddle.measured == ActionMeasure::open
+                                                    : held_at == 0;
         const double told_mm =
             part == BenchPart::saddle
                 ? (open ? after[i]->action12_mm : after[i]->action12_capo_mm)
                 : (open ? after[i]->open_gap_fret1_mm
-                        : (state.job.design.nut.pressed_fret == 2 ? after[i]->pressed_gap_2_mm
+                        : (held_at == 2 ? after[i]->pressed_gap_2_mm
                                                                   : after[i]->pressed_gap_3_mm));
         if (std::abs(*now - told_mm) <= 2 * filing.gauge_u_mm) continue;
         off << tr("%1 reads %2 where %3 was foretold")

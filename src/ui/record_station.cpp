@@ -148,7 +148,7 @@ void RecordStation::show_chosen() {
 
 void RecordStation::commit(const QString& name, const Value& document) {
     const auto problems = session_.commit(name, document);
-    if (!problems.empty()) return Q_EMIT refused(message_text(problems.front(), session_.state().job.unit));
+    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
     text_->clear();
     reason_->clear();
     typed_minutes_ = 0;
@@ -185,7 +185,8 @@ void RecordStation::correct(const QString& text, const QString& reason) {
 }
 
 void RecordStation::mark_left() {
-    if (session_.state().job.readings.empty()) return Q_EMIT refused(tr("Nothing was read yet"));
+    if (!read_since_found(session_.state().job))
+        return Q_EMIT refused(tr("Nothing was read since it was found: read it as it leaves, then write that down"));
     commit(tr("readings as left"),
            with_left_readings(session_.document(), session_.state().job, time_of_record()));
 }
@@ -205,12 +206,21 @@ void RecordStation::refresh() {
     if (row >= 0 && row < story_->count()) story_->setCurrentRow(row);
     story_->scrollToBottom();
     const double minutes = minutes_worked(job.record);
+    const QString worked = number_text(minutes, 0);
     facts_->setText(
-        tr("%1 lines · %2 minutes of work · nothing is rewritten: a correction says what it corrects and why")
-            .arg(lines_.size())
-            .arg(number_text(minutes, 0)));
+        lines_.size() == 1
+            ? tr("1 line · %1 minutes of work · nothing is rewritten: a correction says what it corrects and why")
+                  .arg(worked)
+            : tr("%1 lines · %2 minutes of work · nothing is rewritten: a correction says what it corrects and why")
+                  .arg(lines_.size())
+                  .arg(worked));
     const JobBeforeAfter story = before_and_after(job);
-    numbers_->setHorizontalHeaderLabels({tr("string"), tr("gap 1"), tr("now"), tr("at 12"), tr("now")});
+    const QString gap = story.nut_pressed_fret == 0 ? tr("gap 1") : tr("held %1").arg(story.nut_pressed_fret);
+    numbers_->setHorizontalHeaderLabels({tr("string"), gap, tr("now"), tr("at 12"), tr("now")});
+    numbers_->horizontalHeaderItem(1)->setToolTip(
+        story.nut_pressed_fret == 0 ? tr("Gap over fret 1 of the open string, as found")
+                                    : tr("Gap over fret 1 with the string held down at fret %1, as found")
+                                          .arg(story.nut_pressed_fret));
     numbers_->setRowCount(static_cast<int>(story.strings.size()));
     const auto shown = [&](const std::optional<double>& mm) {
         return mm ? length_number(*mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '))

@@ -64,11 +64,11 @@ void paint_number(QPainter* painter, const QRect& box, const QString& text, Tone
 
 } // namespace
 
-RowDelegate::RowDelegate(const Session& session, const ViewState& view, QAbstractItemView* parent)
-    : QStyledItemDelegate(parent), session_(session), view_(view), fading_(new QTimer(this)) {
+RowDelegate::RowDelegate(const Session& session, const ViewState& view, EntryTable* table)
+    : CellDelegate(table), session_(session), view_(view), fading_(new QTimer(this)) {
     fading_->setSingleShot(true);
     fading_->setInterval(moved_ms);
-    connect(fading_, &QTimer::timeout, parent->viewport(), qOverload<>(&QWidget::update));
+    connect(fading_, &QTimer::timeout, table->viewport(), qOverload<>(&QWidget::update));
 }
 
 void NumberDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
@@ -98,14 +98,6 @@ void share_room(QTableView* table) {
     const int others = width * (strings ? 70 : 84) / 100 / std::max(1, columns - 1);
     for (int column = 1; column < columns; ++column) table->setColumnWidth(column, others);
     table->setColumnWidth(0, width - others * (columns - 1));
-}
-
-QWidget* RowDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&,
-                                   const QModelIndex& index) const {
-    auto* editor = new QLineEdit(parent);
-    editor->setProperty("pencil", true);
-    editor->setAccessibleName(index.data(Qt::AccessibleDescriptionRole).toString());
-    return editor;
 }
 
 void RowDelegate::paint_ground(QPainter* painter, const QStyleOptionViewItem& option,
@@ -153,8 +145,6 @@ void RowDelegate::paint_focus(QPainter* painter, const QStyleOptionViewItem& opt
 void lay_out_table(QTableView* table, int least_row_px) {
     table->setShowGrid(false);
     table->setTabKeyNavigation(false);
-    table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::AnyKeyPressed |
-                           QAbstractItemView::EditKeyPressed);
     table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     for (QHeaderView* header : {table->horizontalHeader(), table->verticalHeader()}) {
         header->setSectionsClickable(false);

@@ -1,24 +1,18 @@
 #pragma once
+#include "ui/entry_table.h"
 #include "ui/session.h"
 #include "ui/view_state.h"
 
 #include <QHash>
-#include <QStyledItemDelegate>
 #include <QTimer>
-
-class QAbstractItemView;
-class QTableView;
 
 namespace fm {
 
 /// What lists of strings have in common: the ground of a row, the line between courses, the frame of the cell
 /// with the focus, and a field in pencil to type into.
-class RowDelegate : public QStyledItemDelegate {
+class RowDelegate : public CellDelegate {
 public:
-    RowDelegate(const Session& session, const ViewState& view, QAbstractItemView* parent);
-
-    QWidget* createEditor(QWidget* parent, const QStyleOptionViewItem& option,
-                          const QModelIndex& index) const override;
+    RowDelegate(const Session& session, const ViewState& view, EntryTable* table);
 
 protected:
     void paint_ground(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index,

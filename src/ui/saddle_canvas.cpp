@@ -103,7 +103,7 @@ SaddleViewOptions SaddleCanvas::options() const {
     options.mirrored = state().job.left_handed;
     options.chosen = chosen();
     options.take_off_mm = saddle_change_mm(state());
-    options.cut = saddle_change_cut(state());
+    if (!design().saddle.by_screws()) options.cut = saddle_change_cut(state());
     if (view_.side == NutSide::found)
         options.shown = SaddleShown::found;
     else

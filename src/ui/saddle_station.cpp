@@ -21,7 +21,7 @@ void SaddleStation::choose_columns() {
     const State& state = session_.state();
     const SaddleGround ground = saddle_ground(state.job.design, state.solution);
     const bool notched = !state.solution.notches.empty();
-    const auto wanted = std::pair(view_.stage, ground);
+    const auto wanted = std::tuple(view_.stage, ground, state.job.design.saddle.by_screws());
     if (columns_ == wanted && columns_notched_ == notched) return;
     columns_ = wanted;
     columns_notched_ = notched;
@@ -41,11 +41,13 @@ void SaddleStation::choose_columns() {
                                                   : string.action12_capo_mm;
                                    },
                                    [](std::size_t i) { return string_key(i, "action12_mm"); }, Tone::plain};
-        const NumberColumn off{tr("take off"),
+        const bool screws = state.job.design.saddle.by_screws();
+        const NumberColumn off{screws ? tr("down") : tr("take off"),
                                [](const State& s, std::size_t i) { return saddle_change_mm(s)[i]; },
                                [](std::size_t i) { return string_key(i, "saddle_z_mm"); }, Tone::take_off};
         const NumberColumn of_top{tr("top"), top, [](std::size_t i) { return string_key(i, "saddle_z_mm"); },
                                   Tone::dust};
+        if (screws) return list_->set_columns({now, wanted_action, off});
         return list_->set_columns({now, wanted_action, off, of_top});
     }
     const char* height = ground == SaddleGround::slot_floor   ? "saddle.height_mm[]"
@@ -66,9 +68,10 @@ QString SaddleStation::foot() const {
     if (view_.stage == CutStage::fitted) {
         const auto cut = saddle_change_cut(state);
         if (!cut) return tr("nothing read yet: type what the gauge says over fret 12");
-        if (saddle.height_by == HeightBy::saddle_screws) return tr("every saddle by its own screw");
+        if (saddle.height_by == HeightBy::saddle_screws)
+            return tr("every saddle by its own screw; minus is up");
         if (state.plan && state.plan->saddle.screws_mm)
-            return tr("screws down: bass %1, treble %2")
+            return tr("screws down: bass %1, treble %2; minus is up")
                 .arg(length_with_unit(state.plan->saddle.screws_mm->bass_mm, unit),
                      length_with_unit(state.plan->saddle.screws_mm->treble_mm, unit));
         if (cut->pack_mm > 0)
@@ -82,13 +85,12 @@ QString SaddleStation::foot() const {
         lines << tr("reserve: %1 toward the nut, %2 away from it")
                      .arg(length_with_unit(state.solution.travel->reserve_toward_nut_mm, unit),
                           length_with_unit(state.solution.travel->reserve_from_nut_mm, unit));
-    constexpr double straight_mm = 5000; // nobody shapes a longer radius
     const auto radius = state.solution.saddle.crown_radius_mm;
-    if (!radius || *radius > straight_mm) {
+    if (!radius) {
         lines << tr("top straight");
     } else {
         const Unit coarse = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a radius is no matter of thou
-        const auto block = nearest_block_mm(*radius, session_.tools().radius_blocks_mm);
+        const auto block = nearest_block_mm(*radius, crown_span_along_mm(state.solution), session_.tools().radius_blocks_mm);
         lines << (block ? tr("top on radius %1, nearest block %2")
                               .arg(length_short(std::round(*radius), coarse),
                                    length_short(*block, coarse) + QLatin1Char(' ') + unit_text(coarse))

@@ -4,6 +4,9 @@
 #include "ui/saddle_pages.h"
 #include "ui/station_frame.h"
 
+#include <optional>
+#include <tuple>
+
 namespace fm {
 
 /// The saddle, or the top of a floating bridge: its drawing, its schools, and what to cut.
@@ -23,7 +26,7 @@ private:
     SaddleCanvas* canvas_;
     SaddlePages* pages_;
     NumbersList* list_;
-    std::optional<std::pair<CutStage, SaddleGround>> columns_;
+    std::optional<std::tuple<CutStage, SaddleGround, bool>> columns_; ///< what they were chosen for
     bool columns_notched_ = false;
 };
 

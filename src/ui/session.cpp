@@ -6,6 +6,7 @@
 #include "ui/texts.h"
 
 #include <QDateTime>
+#include <QFileInfo>
 #include <QFileSystemWatcher>
 #include <QUndoCommand>
 
@@ -27,7 +28,13 @@ private:
 };
 
 namespace {
-constexpr int autosave_after_ms = 400;
+// A step waits no longer for the disk, however many follow it.
+constexpr int autosave_after_ms = 150;
+
+bool same_file(const QString& a, const QString& b) {
+    const QString first = QFileInfo(a).canonicalFilePath();
+    return a == b || (!first.isEmpty() && first == QFileInfo(b).canonicalFilePath());
+}
 }
 
 StateResult state_of(const Value& document) {
@@ -38,6 +45,7 @@ StateResult state_of(const Value& document) {
     state->job = std::move(*read.job);
     state->solution = solve(state->job.design);
     state->known = known_heights(state->job.design, state->solution, state->job.readings);
+    state->nut_gaps = school_gaps(state->job.design, state->solution, state->job.readings, state->known);
     state->found_floors = found_floors_mm(state->solution, state->known);
     state->found = as_found_readings(state->job.readings, state->job.design.strings.size());
     state->reading_doubts = reading_doubts(state->job.design, state->solution, state->job.readings);
@@ -53,20 +61,27 @@ Session::Session(QObject* parent) : QObject(parent), watcher_(new QFileSystemWat
 }
 
 Session::~Session() {
+    blockSignals(true); // who would hear of trouble is going, too
     save();
 }
 
 void Session::open(const QString& path) {
+    // First, so that its own file is read as it is left.
+    if (is_open() && !save()) throw InputError({"job_not_left", Severity::error, {}, {path_.toStdString()}});
+    take(path);
+}
+
+void Session::take(const QString& path) {
     const LoadedFile file = load_file(path);
     const Value document = parse_json(file.text.toStdString());
     StateResult result = state_of(document);
     if (!result.state) throw InputError(result.problems.front());
-    if (is_open() && !save()) throw InputError({"job_not_left", Severity::error, {}, {path_.toStdString()}});
-    if (path != path_) lock_.reset();
+    const bool again = same_file(path, path_);
+    if (!again) lock_.reset();
     QString why;
     if (result.state->job.read_only())
         why = message_text({"newer_version", Severity::note, {}, {result.state->job.version}}, Unit::mm);
-    else if (!lock_ && !(lock_ = JobLock::taken(path)))
+    else if (!(again && lock_) && !(lock_ = JobLock::taken(path)))
         why = message_text({"job_held", Severity::note, {}, {path.toStdString()}}, Unit::mm);
     path_ = path;
     begin_sitting(QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss")));
@@ -77,6 +92,7 @@ void Session::open(const QString& path) {
     previewing_ = false;
     undo_.clear();
     state_ = std::move(result.state);
+    tools_ = tools_of(state_->job, workshop_);
     opened_state_ = state_;
     watch();
     Q_EMIT trouble_over();
@@ -86,7 +102,9 @@ void Session::open(const QString& path) {
 
 void Session::set_workshop(Workshop workshop) {
     workshop_ = std::move(workshop);
-    if (is_open()) Q_EMIT changed();
+    if (!is_open()) return;
+    tools_ = tools_of(state_->job, workshop_);
+    Q_EMIT changed();
 }
 
 std::vector<Message> Session::preview(const Value& document) {
@@ -124,6 +142,12 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
     return {};
 }
 
+QString Session::told(const std::vector<Message>& problems) const {
+    if (problems.empty()) return {};
+    const Job* job = is_open() ? &state_->job : nullptr;
+    return names_.told(problems.front(), job, job ? job->unit : Unit::mm);
+}
+
 std::optional<Value> Session::tried(const std::function<void()>& act) {
     trying_ = true;
     tried_.reset();
@@ -136,12 +160,13 @@ void Session::set_document(const Value& document) {
     document_ = document;
     previewing_ = false;
     dirty_ = true;
-    autosave_.start();
+    if (!autosave_.isActive()) autosave_.start();
     show(state_of(document).state);
 }
 
 void Session::show(std::shared_ptr<const State> state) {
     state_ = std::move(state);
+    tools_ = tools_of(state_->job, workshop_);
     Q_EMIT changed();
 }
 
@@ -166,9 +191,16 @@ QString Session::pictures() const {
 }
 
 void Session::save_as(const QString& path) {
+    if (same_file(path, path_)) {
+        if (read_only()) throw InputError({"job_held", Severity::error, {}, {path.toStdString()}});
+        save();
+        return;
+    }
+    auto lock = JobLock::taken(path);
+    if (!lock) throw InputError({"job_held", Severity::error, {}, {path.toStdString()}});
     copy_pictures(pictures(), pictures_folder(path));
     const FileMark mark = save_file(path, QByteArray::fromStdString(written_json(document_)), nullptr);
-    lock_ = JobLock::taken(path);
+    lock_ = std::move(lock);
     path_ = path;
     mark_ = mark;
     read_only_why_.clear();
@@ -180,8 +212,7 @@ void Session::save_as(const QString& path) {
 }
 
 void Session::reload() {
-    dirty_ = false;
-    open(path_);
+    take(path_); // what fails to open leaves what is here
 }
 
 void Session::watch() {

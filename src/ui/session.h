@@ -1,8 +1,10 @@
 #pragma once
+#include "core/filing.h"
 #include "core/plan.h"
 #include "core/readings.h"
 #include "job/job.h"
 #include "job/job_file.h"
+#include "ui/key_names.h"
 #include "workshop/workshop.h"
 
 #include <QObject>
@@ -23,6 +25,7 @@ struct State {
     Job job;
     Solution solution;
     std::vector<KnownString> known;                  ///< heights as found, from the readings
+    std::vector<std::optional<SchoolGap>> nut_gaps;  ///< by the job's own way of reading
     std::vector<std::optional<double>> found_floors; ///< over the seat
     ReadingEntry found;                              ///< read before anything was touched, one entry of all
     std::vector<Message> reading_doubts;             ///< readings that cannot all be right
@@ -43,7 +46,7 @@ public:
     explicit Session(QObject* parent = nullptr);
     ~Session() override;
 
-    /// Opens a job file; the open one is saved and let go. @throws InputError and keeps the open job
+    /// Opens a job file; the open one is saved first, and let go. @throws InputError and keeps the open job
     void open(const QString& path);
     void set_workshop(Workshop workshop);
 
@@ -55,7 +58,7 @@ public:
     /// The document the steps have led to, without a preview.
     const Value& document() const { return document_; }
     const Workshop& workshop() const { return workshop_; }
-    const Tools& tools() const { return tools_of(state_->job, workshop_); }
+    const Tools& tools() const { return tools_; }
     /// When this sitting began, ISO 8601: readings taken in it stand together.
     const QString& sitting() const { return sitting_; }
     void begin_sitting(const QString& when) { sitting_ = when; }
@@ -69,6 +72,10 @@ public:
     /// Shows what a document would give without making it a step. @returns what is wrong with it, if anything
     std::vector<Message> preview(const Value& document);
     void end_preview();
+    KeyNames& names() { return names_; }
+    /// What is wrong with a document, in a person's words and the job's unit; "" for nothing.
+    QString told(const std::vector<Message>& problems) const;
+
     /// Makes a document the job, as one step with a name. @returns what is wrong with it; then nothing has
     /// changed
     std::vector<Message> commit(const QString& name, const Value& document);
@@ -78,7 +85,8 @@ public:
 
     /// Writes what is not yet written. @returns false, and says why by trouble(), if it could not.
     bool save();
-    /// Writes the job to another file and goes on there. @throws InputError
+    /// Writes the job to another file and goes on there; onto its own file it is only saved.
+    /// @throws InputError, also for a file that is open in another window: nothing is written then
     void save_as(const QString& path);
     /// Takes what stands on the disk instead of what is here.
     void reload();
@@ -91,12 +99,15 @@ Q_SIGNALS:
 
 private:
     friend class DocumentStep;
+    void take(const QString& path);
     void set_document(const Value& document);
     void show(std::shared_ptr<const State> state);
     void watch();
     void file_touched();
 
+    KeyNames names_;
     Workshop workshop_;
+    Tools tools_; ///< the open job's lists, else the shop's
     QString path_;
     QString sitting_;
     FileMark mark_;

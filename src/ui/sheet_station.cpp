@@ -223,6 +223,12 @@ void SheetStation::draw() {
     facts_->setText(pages == 0 ? tr("choose a sheet")
                                : (pages == 1 ? tr("1 page") : tr("%1 pages").arg(pages)) +
                                      QStringLiteral(" · ") + tr("revision %1").arg(printing_.revision));
+    Q_EMIT drawn(has_changed());
+}
+
+bool SheetStation::has_changed() const {
+    const std::vector<PrintedSheets>& prints = session_.state().job.sheets;
+    return !prints.empty() && printing_.revision != prints.back().revision;
 }
 
 void SheetStation::show_record() {
@@ -257,7 +263,7 @@ void SheetStation::record(const QString& what) {
     const std::string when = QDateTime::currentDateTime().toString(Qt::ISODate).toStdString();
     const auto problems =
         session_.commit(what, with_printed(session_.document(), record_of(printing_, of_job, style(), when)));
-    if (!problems.empty()) Q_EMIT refused(message_text(problems.front(), Unit::mm));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 
 void SheetStation::save_to(const QString& path) {

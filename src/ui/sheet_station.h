@@ -19,6 +19,8 @@ public:
     explicit SheetStation(Session& session, QWidget* parent = nullptr);
     void refresh();
     PageView* pages() { return pages_; }
+    /// Whether what is drawn is not what was printed last.
+    bool has_changed() const;
     QWidget* panel() { return panel_; } ///< what stands beside it
     PrinterPanel* printer() { return printer_; }
     MachinePanel* machine() { return machine_; }
@@ -39,6 +41,7 @@ public:
 
 Q_SIGNALS:
     void refused(const QString& why);
+    void drawn(bool changed); ///< changed: not what was printed last
 
 private:
     QWidget* build_panel();

@@ -204,7 +204,7 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
 std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen) {
     QString folder = options.workshop.isEmpty() ? Workshop::usual_folder() : options.workshop;
     if (options.demo) {
-        folder = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo");
+        folder = data_folder() + QStringLiteral("/demo");
         copy_demo_workshop(folder);
     }
     return window_on(options, folder, reopen);

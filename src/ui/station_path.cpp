@@ -1,6 +1,7 @@
 #include "ui/station_path.h"
 
 #include "core/nut_verdict.h"
+#include "job/story.h"
 #include "sheet/fonts.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
@@ -64,7 +65,10 @@ QString caution_at(Station station, const Design& design) {
         return StationPath::tr(
             "Strings under tension: mind the eyes. Slacken before cutting or taking one off.");
     case Station::nut: return caution_of(design.nut.material);
-    case Station::saddle: return caution_of(design.saddle.material);
+    case Station::saddle:
+        return design.saddle.by_screws()
+                   ? StationPath::tr("Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.")
+                   : caution_of(design.saddle.material);
     case Station::bridge:
         return StationPath::tr(
             "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
@@ -109,13 +113,24 @@ QString next_at_neck(const State& state) {
 QString next_at_saddle(const State& state) {
     constexpr double read_to_mm = 0.02; // nothing smaller can be read
     if (!state.plan) return StationPath::tr("Fit the thickness to its slot");
+    if (state.job.design.saddle.by_screws()) {
+        // Two screws give what two screws can: only what they are to be turned counts.
+        std::vector<double> turns;
+        if (const auto& screws = state.plan->saddle.screws_mm)
+            turns = {screws->bass_mm, screws->treble_mm};
+        else
+            for (const auto& mm : state.plan->saddle.take_off_mm) turns.push_back(mm.value_or(0.0));
+        const auto [least, most] = std::minmax_element(turns.begin(), turns.end());
+        if (*most < read_to_mm && *least > -read_to_mm) return StationPath::tr("It is there: read again");
+        return *least > -read_to_mm ? StationPath::tr("Turn the screws down")
+               : *most < read_to_mm ? StationPath::tr("Turn the screws up")
+                                    : StationPath::tr("Turn the screws, each its own way");
+    }
     if (state.plan->saddle.cut.pack_mm >= read_to_mm) return StationPath::tr("Pack it up, or make a new one");
     bool over = false;
     for (const auto& mm : state.plan->saddle.take_off_mm) over = over || mm.value_or(0.0) >= read_to_mm;
     if (!over) return StationPath::tr("It is there: read again");
-    return state.job.design.saddle.height_by == HeightBy::bottom_and_top
-               ? StationPath::tr("Take its bottom down, then the top")
-               : StationPath::tr("Turn the screws down");
+    return StationPath::tr("Take its bottom down, then the top");
 }
 
 QString bridge_words(const State& state) {
@@ -155,7 +170,7 @@ QString next_at_survey(const State& state) {
 }
 
 /// The one next thing to do at a station.
-QString next_words(const State& state, Station station) {
+QString next_words(const State& state, Station station, bool sheets_changed) {
     switch (station) {
     case Station::survey: return next_at_survey(state);
     case Station::neck: return next_at_neck(state);
@@ -168,8 +183,9 @@ QString next_words(const State& state, Station station) {
                                                  : StationPath::tr("Move, tune, and read again");
     case Station::record: return StationPath::tr("Write down what was done, and what was left");
     case Station::sheets:
-        return state.job.sheets.empty() ? StationPath::tr("Print the sheets of the parts to be cut")
-                                        : StationPath::tr("Print again what has changed");
+        if (state.job.sheets.empty()) return StationPath::tr("Print the sheets of the parts to be cut");
+        return sheets_changed ? StationPath::tr("Print again what has changed")
+                              : StationPath::tr("Cut by the sheets that were printed");
     }
     return {};
 }
@@ -277,7 +293,8 @@ void StationPath::refresh() {
     const auto strings = static_cast<int>(design.strings.size());
     QStringList facts;
     facts << (courses < strings ? tr("%1 strings, %2 courses").arg(strings).arg(courses)
-                                : tr("%1 strings").arg(strings));
+              : strings == 1  ? tr("1 string")
+                              : tr("%1 strings").arg(strings));
     facts << (design.neck.fanned()
                   ? tr("scale %1 to %2 %3")
                         .arg(length_short(design.neck.scale_bass_mm, unit),
@@ -294,6 +311,7 @@ void StationPath::refresh() {
     const auto found = survey_doubts(state.job.survey);
     const auto unsafe = unsafe_finding(state.job.survey);
     const QString rounds = intonation_words(state);
+    const std::size_t written = story_of(state.job).size();
     const std::array words{
         seen == 0        ? tr("not looked at")
         : unsafe         ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
@@ -301,12 +319,16 @@ void StationPath::refresh() {
                          : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
         relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit)) : tr("straight"),
         tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
-        read ? tr("read, %1 slots").arg(strings) : tr("%1 slots to cut").arg(strings),
+        strings == 1 ? (read ? tr("read, 1 slot") : tr("1 slot to cut"))
+        : read       ? tr("read, %1 slots").arg(strings)
+                     : tr("%1 slots to cut").arg(strings),
         state.plan ? tr("read at fret 12") : tr("to be made"),
         bridge_words(state),
         rounds.isEmpty() ? tr("not read") : rounds,
         sheet_words(state),
-        state.job.record.empty() ? tr("nothing written yet") : tr("%1 entries").arg(state.job.record.size())};
+        written == 0   ? tr("nothing written yet")
+        : written == 1 ? tr("1 line")
+                       : tr("%1 lines").arg(written)};
     const std::array begun{seen > 0,
                            relief.has_value(),
                            true,
@@ -315,7 +337,7 @@ void StationPath::refresh() {
                            design.bridge.has_value(),
                            !rounds.isEmpty(),
                            !state.job.sheets.empty(),
-                           !state.job.record.empty()};
+                           written > 0};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         // One line, so that nothing below moves; the whole of it in the tooltip.
@@ -333,11 +355,17 @@ void StationPath::refresh() {
         stations_[i].begun = begun[i];
     }
     station_shown_ = view_.station;
-    next_->setText(next_words(state, view_.station));
+    next_->setText(next_words(state, view_.station, sheets_changed_));
     caution_->setText(caution_at(view_.station, design));
     const QString& name = session_.workshop().name();
     jobs_->setToolTip(name.isEmpty() ? tr("The jobs of this workshop") : tr("The jobs of %1").arg(name));
     if (moved) update(); // the rings; labels repaint themselves
+}
+
+void StationPath::set_sheets_changed(bool changed) {
+    if (sheets_changed_ == changed) return;
+    sheets_changed_ = changed;
+    refresh();
 }
 
 void StationPath::list_jobs() {

@@ -17,6 +17,8 @@ class StationPath : public QWidget {
 public:
     StationPath(const Session& session, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
+    /// Whether the sheets show something else than was printed last.
+    void set_sheets_changed(bool changed);
 
 Q_SIGNALS:
     void job_picked(const QString& path);
@@ -38,6 +40,7 @@ private:
     void list_jobs();
 
     const Session& session_;
+    bool sheets_changed_ = false;
     const ViewState& view_;
     Station station_shown_ = Station::nut;
     QLabel* title_;

@@ -67,7 +67,7 @@ public:
 
 StringsStation::StringsStation(Session& session, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), view_(view), binder_(session),
-      model_(new StringsModel(session, this)), table_(new QTableView), total_(new QLabel) {
+      model_(new StringsModel(session, this)), table_(new EntryTable), total_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 8, 16, 12);
     column->setSpacing(8);
@@ -143,6 +143,7 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     });
     connect(model_, &StringsModel::changed, this, &StringsStation::commit);
     connect(model_, &StringsModel::not_understood, this, &StringsStation::refused);
+    connect(this, &StringsStation::refused, table_, &EntryTable::refuse);
     connect(table_, &QTableView::activated, this, &StringsStation::toggle_wound);
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
@@ -155,7 +156,7 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
 void StringsStation::commit(const QString& name, const Value& document) {
     const auto problems = session_.commit(name, document);
     if (problems.empty()) return;
-    Q_EMIT refused(FieldBinder::told(problems, session_.state().job.unit));
+    Q_EMIT refused(session_.told(problems));
     refresh();
 }
 
@@ -245,12 +246,16 @@ void StringsStation::refresh() {
     const State& state = session_.state();
     model_->refresh();
     const double total_n = state.solution.total_tension_n();
-    const double more_n = total_n - session_.as_opened().solution.total_tension_n();
+    // Only where the same instrument had other strings when it was opened.
+    const State& opened = session_.as_opened();
+    const bool compares = opened.job.design.strings.size() == state.job.design.strings.size() &&
+                          opened.job.design.strings != state.job.design.strings;
+    const double more_n = compares ? total_n - opened.solution.total_tension_n() : 0.0;
     total_->setText(tr("total tension %1 N").arg(number_text(total_n, 0)) +
                     (std::abs(more_n) < 0.5
                          ? QString()
-                         : QStringLiteral(", ") + (more_n > 0 ? tr("%1 more than the set before")
-                                                              : tr("%1 less than the set before"))
+                         : QStringLiteral(", ") + (more_n > 0 ? tr("%1 more than when the job was opened")
+                                                              : tr("%1 less than when the job was opened"))
                                                       .arg(number_text(std::abs(more_n), 0))));
     core_->set_chosen(static_cast<int>(state.job.design.strings[view_.string].core));
     core_->setEnabled(!session_.read_only());

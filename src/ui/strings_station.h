@@ -4,7 +4,6 @@
 #include "ui/strings_model.h"
 
 #include <QLabel>
-#include <QTableView>
 #include <QToolButton>
 #include <QWidget>
 
@@ -16,7 +15,7 @@ class StringsStation : public QWidget {
 public:
     StringsStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
-    QTableView* table() { return table_; }
+    EntryTable* table() { return table_; }
     StringsModel* model() { return model_; }
     QString total() const { return total_->text(); }
     /// Whether the cell with the focus is a pitch.
@@ -51,7 +50,7 @@ private:
     const ViewState& view_;
     FieldBinder binder_;
     StringsModel* model_;
-    QTableView* table_;
+    EntryTable* table_;
     QLabel* total_;
     ChoiceRow* core_;
     QToolButton* sets_;

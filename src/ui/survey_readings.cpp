@@ -36,7 +36,10 @@ std::optional<double> as_found(const State& state, Read what, std::size_t string
     const ReadingEntry& found = state.found;
     const StringReadings& read = found.strings[std::min(string, found.strings.size() - 1)];
     switch (what) {
-    case Read::nut_gap: return pressed(design) ? read.pressed_gap_mm : read.open_gap_fret1_mm;
+    case Read::nut_gap:
+        if (!pressed(design)) return read.open_gap_fret1_mm;
+        // Held down at another fret it is another number.
+        return read.pressed_fret == design.nut.pressed_fret ? read.pressed_gap_mm : std::nullopt;
     case Read::action:
         return design.saddle.measured == ActionMeasure::open ? read.action12_mm : read.action12_capo_mm;
     case Read::slot_width: return read.slot_width_mm;

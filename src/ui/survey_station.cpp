@@ -75,7 +75,7 @@ void SurveyStation::take(int string, int column, double mm) {
                  length_with_unit(mm, state.job.unit)),
         with_read(session_.document(), state, read_columns[static_cast<std::size_t>(column) - 1],
                   static_cast<std::size_t>(string), mm, view_.gauges, session_.sitting()));
-    if (!problems.empty()) Q_EMIT refused(FieldBinder::told(problems, state.job.unit));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 
 void SurveyStation::dragEnterEvent(QDragEnterEvent* event) {

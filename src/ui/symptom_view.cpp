@@ -218,13 +218,13 @@ void SymptomView::show_cause() {
         if (cheapest && cheapest != cause && heard_.answers.empty())
             html += QStringLiteral("<p style='color:%1'>%2</p>")
                         .arg(theme().caption.name(),
-                             tr("Cheapest test first: %1.").arg(words_of("test." + cheapest->id)));
+                             tr("Cheapest test first: %1.").arg(words_of(cheapest->test_id)));
     }
     html += QStringLiteral("<p><b>%1</b> %2%3</p><p><b>%4</b> %5.</p>")
-                .arg(tr("Test:"), words_of("test." + cause->id),
+                .arg(tr("Test:"), words_of(cause->test_id),
                      cause->test_is_read ? QStringLiteral(". <i>%1</i>").arg(tr("Read already."))
                                          : QStringLiteral("."),
-                     tr("Cure:"), words_of("cure." + cause->id));
+                     tr("Cure:"), words_of(cause->cure_id));
     detail_->setText(html);
     if (cause->cure) {
         const State& state = session_.state();
@@ -302,7 +302,7 @@ void SymptomView::decide() {
     entry.text = cause->id;
     entry.heard = heard_;
     const auto problems = session_.commit(name, with_record_entry(session_.document(), entry));
-    if (!problems.empty()) return Q_EMIT refused(message_text(problems.front(), session_.state().job.unit));
+    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
     Q_EMIT decided(tr("In the record: %1").arg(words));
 }
 

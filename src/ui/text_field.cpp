@@ -1,5 +1,7 @@
 #include "ui/text_field.h"
 
+#include "ui/undo_keys.h"
+
 #include <QKeyEvent>
 
 namespace fm {
@@ -23,6 +25,10 @@ void TextField::show_words(const QString& words) {
     if (writing || text() == words) return;
     setText(words);
     setCursorPosition(0); // its beginning is what is read
+}
+
+bool TextField::event(QEvent* event) {
+    return leaves_undo(event, text() != words_) || QLineEdit::event(event);
 }
 
 void TextField::enter() {

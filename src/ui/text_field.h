@@ -15,6 +15,7 @@ Q_SIGNALS:
     void entered(const QString& words);
 
 protected:
+    bool event(QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void focusOutEvent(QFocusEvent* event) override;
 

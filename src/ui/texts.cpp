@@ -16,32 +16,22 @@ QString number_text(double value, int decimals) {
     return locale.toString(value, 'f', decimals);
 }
 
-namespace {
-
-QString remainder_text(double mm) {
-    return (mm < 0 ? QStringLiteral("-") : QStringLiteral("+")) + number_text(std::abs(mm), 2);
-}
-
-} // namespace
-
 QString length_number(double mm, Unit unit) {
     if (unit != Unit::sixty_fourths) return number_text(mm / mm_per(unit), usual_decimals(unit));
-    const SixtyFourths parts = sixty_fourths(mm);
-    QString whole = QString::fromStdString(fraction_text(parts.count));
-    if (std::abs(parts.remainder_mm) < 0.005) return whole;
-    return whole + QLatin1Char('\n') + remainder_text(parts.remainder_mm);
+    QString text = QString::fromStdString(sixty_fourths_text(mm));
+    for (const QChar sign : {QLatin1Char('+'), QLatin1Char('-')}) // what remains stands under the fraction
+        text.replace(QLatin1Char(' ') + sign + QLatin1Char(' '), QLatin1Char('\n') + sign + QLatin1Char(' '));
+    return text;
 }
 
 QString length_with_unit(double mm, Unit unit) {
-    if (unit != Unit::sixty_fourths) return length_number(mm, unit) + QLatin1Char(' ') + unit_text(unit);
-    const QString number = length_number(mm, unit);
-    const qsizetype line = number.indexOf(QLatin1Char('\n'));
-    if (line < 0) return number + QStringLiteral(" in");
-    return number.left(line) + QLatin1Char(' ') + number.mid(line + 1) + QStringLiteral(" mm");
+    if (unit == Unit::sixty_fourths) return QString::fromStdString(length_text(mm, unit));
+    return length_number(mm, unit) + QLatin1Char(' ') + unit_text(unit);
 }
 
 QString length_short(double mm, Unit unit) {
-    QString text = length_number(mm, unit).section(QLatin1Char('\n'), 0, 0);
+    if (unit == Unit::sixty_fourths) return QString::fromStdString(sixty_fourths_text(mm));
+    QString text = length_number(mm, unit);
     const QChar mark = QLocale().decimalPoint().front();
     if (!text.contains(mark)) return text;
     while (text.endsWith(QLatin1Char('0'))) text.chop(1);
@@ -50,10 +40,10 @@ QString length_short(double mm, Unit unit) {
 }
 
 QString length_for_edit(double mm, Unit unit) {
-    if (unit == Unit::sixty_fourths) { // a fraction where it is exact, else so many sixty-fourths
+    if (unit == Unit::sixty_fourths) { // as it is written where that is exact, else so many sixty-fourths
         const SixtyFourths parts = sixty_fourths(mm);
-        if (std::abs(parts.remainder_mm) < 1e-9)
-            return QString::fromStdString(fraction_text(parts.count)) + QStringLiteral(" in");
+        if (std::abs(parts.remainder_mm - parts.rest_thou() * mm_per(Unit::thou)) < 1e-6)
+            return QString::fromStdString(length_text(mm, unit));
     }
     const int most = unit == Unit::in ? 6 : 4;
     QString text = number_text(mm / mm_per(unit), most);

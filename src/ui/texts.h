@@ -11,9 +11,9 @@ namespace fm {
 
 /// Numbers and sentences as the window shows them: in the user's language and locale.
 QString number_text(double value, int decimals);
-/// A length without its unit; 64ths as "3/64" and, on a second line, what remains.
+/// A length without its unit; 64ths as "7/64" and, on a second line, what remains: "+ 5 thou".
 QString length_number(double mm, Unit unit);
-/// The same on one line, with the unit: "1,19 mm", "3/64 +0,02 mm".
+/// The same on one line, with the unit: "1,19 mm", "7/64 + 5 thou".
 QString length_with_unit(double mm, Unit unit);
 /// A length as it is said in passing, without closing noughts: "52", "6.5".
 QString length_short(double mm, Unit unit);

@@ -5,12 +5,13 @@
 #include "ui/stacked_text.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
+#include "ui/undo_keys.h"
 
 #include <QKeyEvent>
-#include <QLabel>
 #include <QLocale>
 
 #include <cmath>
+#include <utility>
 
 namespace fm {
 
@@ -42,6 +43,11 @@ QString ValueField::value_text(double value) const {
     return {};
 }
 
+QString ValueField::edit_text() const {
+    if (!value_) return {};
+    return kind_ == FieldKind::length ? length_for_edit(*value_, unit_) : value_text(*value_);
+}
+
 void ValueField::name_in(Unit unit) {
     const QString unit_name = kind_ == FieldKind::length  ? unit_text(unit)
                               : kind_ == FieldKind::angle ? tr("degrees")
@@ -57,8 +63,7 @@ void ValueField::show_value(std::optional<double> value, Unit unit) {
     const bool moved = value_ != value;
     value_ = value;
     if (hasFocus()) { // the value under the cursor changed: another string, an undo
-        if (moved && value)
-            setText(kind_ == FieldKind::length ? length_for_edit(*value, unit) : value_text(*value));
+        if (moved) setText(edit_text());
         return;
     }
     const QString text = !value ? QStringLiteral("–")
@@ -137,9 +142,10 @@ bool ValueField::commit() {
     }
     typing_ = false;
     problem_.clear();
-    value_ = now.value;
+    const auto before = std::exchange(value_, now.value);
     Q_EMIT committed(*now.value);
     if (!problem_.isEmpty()) { // refused: the old value stands in the job, the text stays to be mended
+        value_ = before;
         typing_ = true;
         set_fault(true);
         show_echo(problem_, true);
@@ -182,15 +188,14 @@ void ValueField::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Return:
     case Qt::Key_Enter:
         if (commit()) {
-            if (value_ && kind_ == FieldKind::length) setText(length_for_edit(*value_, unit_));
+            setText(edit_text());
             selectAll();
         }
         return;
     case Qt::Key_Escape: {
         const bool was_typing = typing_;
         revert();
-        if (value_)
-            setText(kind_ == FieldKind::length ? length_for_edit(*value_, unit_) : value_text(*value_));
+        setText(edit_text());
         selectAll();
         if (!was_typing) parentWidget()->setFocus();
         return;
@@ -206,8 +211,7 @@ void ValueField::keyPressEvent(QKeyEvent* event) {
 }
 
 void ValueField::focusInEvent(QFocusEvent* event) {
-    if (!typing_ && value_) setText(kind_ == FieldKind::length ? length_for_edit(*value_, unit_) : text());
-    if (!typing_ && !value_) clear();
+    if (!typing_) setText(edit_text());
     QLineEdit::focusInEvent(event);
     if (event->reason() != Qt::ActiveWindowFocusReason) QTimer::singleShot(0, this, &QLineEdit::selectAll);
 }
@@ -219,7 +223,8 @@ void ValueField::focusOutEvent(QFocusEvent* event) {
     if (!commit()) { // left with something not understood: the old value comes back, the reason stays in
                      // sight
         typing_ = false;
-        const QString why = problem_;
+        const QString why = std::exchange(problem_, QString());
+        fractions_in_bare_ = false;
         set_fault(false);
         Q_EMIT preview_ended();
         show_echo(tr("%1: %2; the old value stands").arg(before, why), true);
@@ -231,31 +236,12 @@ void ValueField::focusOutEvent(QFocusEvent* event) {
 }
 
 void ValueField::show_echo(const QString& text, bool fault) {
-    if (!echo_) {
-        if (text.isEmpty()) return;
-        echo_ = new QLabel(window());
-        echo_->setMargin(5);
-        echo_->setWordWrap(false);
-        echo_->setAttribute(Qt::WA_TransparentForMouseEvents);
-    }
     setAccessibleDescription(text);
-    if (text.isEmpty()) return echo_->hide();
-    const Theme& colours = theme();
-    const QString style = QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %3; }")
-                              .arg(colours.list.name(), (fault ? colours.warning : colours.ink).name(),
-                                   (fault ? colours.warning : colours.hairline).name());
-    if (echo_->styleSheet() != style) echo_->setStyleSheet(style);
-    echo_->setWordWrap(false);
-    echo_->setText(text);
-    echo_->setMaximumWidth(window()->width() - 16);
-    echo_->adjustSize();
-    QPoint at = mapTo(window(), QPoint(0, height() + 3));
-    at.setX(std::clamp(at.x(), 8, std::max(8, window()->width() - echo_->width() - 8)));
-    if (at.y() + echo_->height() > window()->height() - 4)
-        at.setY(mapTo(window(), QPoint(0, 0)).y() - echo_->height() - 3);
-    echo_->move(at);
-    echo_->show();
-    echo_->raise();
+    echo_.show(this, rect(), text, fault);
+}
+
+bool ValueField::event(QEvent* event) {
+    return leaves_undo(event, typing_) || QLineEdit::event(event);
 }
 
 } // namespace fm

@@ -1,12 +1,11 @@
 #pragma once
 #include "core/units.h"
+#include "ui/echo.h"
 
 #include <QLineEdit>
 #include <QTimer>
 
 #include <optional>
-
-class QLabel;
 
 namespace fm {
 
@@ -39,6 +38,7 @@ Q_SIGNALS:
     void preview_ended();
 
 protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void focusInEvent(QFocusEvent* event) override;
@@ -52,6 +52,8 @@ private:
         bool fraction = false;
     };
     Parsed parsed() const;
+    /// What it holds when it is typed into; "" for no value.
+    QString edit_text() const;
     void name_in(Unit unit);
     void typed();
     bool commit();
@@ -69,7 +71,7 @@ private:
     bool typing_ = false;
     bool fractions_in_bare_ = false;
     QTimer stopped_typing_;
-    QLabel* echo_ = nullptr;
+    Echo echo_;
 };
 
 } // namespace fm

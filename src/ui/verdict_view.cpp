@@ -20,6 +20,7 @@ namespace {
 constexpr double read_to_mm = 0.02; // nothing smaller can be read
 enum NutWay { file_way, fill_way, shim_way, new_nut_way };
 enum SaddleWay { leave_way, lower_way, pack_way, new_saddle_way };
+enum ScrewWay { leave_screws_way, turn_way, other_saddles_way };
 
 QString row(const QStringList& cells, const char* cell = "td") {
     QString html = QStringLiteral("<tr>");
@@ -42,6 +43,9 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
                                                  {tr("lower it"), {}, {}},
                                                  {tr("pack it up"), {}, {}},
                                                  {tr("new saddle"), {}, {}}})),
+      screw_ways_(new ChoiceRow(tr("Decided"), {{tr("leave it"), {}, {}},
+                                                {tr("turn the screws"), {}, {}},
+                                                {tr("other saddles"), {}, {}}})),
       reason_(new QLineEdit), page_(new QTextBrowser) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
@@ -52,6 +56,7 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     column->addWidget(page_, 1);
     column->addWidget(nut_ways_);
     column->addWidget(saddle_ways_);
+    column->addWidget(screw_ways_);
     reason_->setPlaceholderText(tr("why, where it is another way than proposed"));
     reason_->setAccessibleName(tr("Reason of the decision"));
     reason_->setToolTip(tr("Goes into the record with the decision; write it first, then choose the way"));
@@ -59,7 +64,7 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     reason_->setMaxLength(2000);
     column->addWidget(reason_);
     connect(parts_, &ChoiceRow::picked, this, [this](int index) { choose_part(static_cast<Part>(index)); });
-    for (ChoiceRow* ways : {nut_ways_, saddle_ways_})
+    for (ChoiceRow* ways : {nut_ways_, saddle_ways_, screw_ways_})
         connect(ways, &ChoiceRow::picked, this, [this](int index) { decide(index, reason_->text()); });
 }
 
@@ -68,9 +73,14 @@ void VerdictView::choose_part(Part part) {
     refresh();
 }
 
+ChoiceRow* VerdictView::ways_row() const {
+    if (part_ == Part::nut) return nut_ways_;
+    return session_.state().job.design.saddle.by_screws() ? screw_ways_ : saddle_ways_;
+}
+
 QStringList VerdictView::ways() const {
     QStringList names;
-    for (const auto& option : (part_ == Part::nut ? nut_ways_ : saddle_ways_)->options())
+    for (const auto& option : ways_row()->options())
         names << option.name;
     return names;
 }
@@ -78,6 +88,14 @@ QStringList VerdictView::ways() const {
 std::optional<int> VerdictView::proposed() const {
     const auto& plan = session_.state().plan;
     if (!plan) return std::nullopt;
+    if (part_ == Part::saddle && session_.state().job.design.saddle.by_screws()) {
+        bool off = false;
+        if (const auto& screws = plan->saddle.screws_mm)
+            off = std::max(std::abs(screws->bass_mm), std::abs(screws->treble_mm)) >= read_to_mm;
+        else
+            for (const auto& mm : plan->saddle.take_off_mm) off = off || std::abs(mm.value_or(0)) >= read_to_mm;
+        return off ? turn_way : leave_screws_way;
+    }
     if (part_ == Part::saddle) {
         if (plan->saddle.cut.pack_mm >= read_to_mm) return pack_way;
         for (const auto& mm : plan->saddle.take_off_mm)
@@ -113,7 +131,7 @@ void VerdictView::decide(int way, const QString& reason) {
     if (overruled) entry.instead_of = names[*wanted].toStdString();
     const auto problems =
         session_.commit(tr("decided: %1").arg(names[way]), with_record_entry(session_.document(), entry));
-    if (!problems.empty()) return Q_EMIT refused(message_text(problems.front(), session_.state().job.unit));
+    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
     reason_->clear();
     refresh();
 }
@@ -121,11 +139,10 @@ void VerdictView::decide(int way, const QString& reason) {
 void VerdictView::refresh() {
     if (!session_.is_open()) return;
     parts_->set_chosen(static_cast<int>(part_));
-    nut_ways_->setVisible(part_ == Part::nut);
-    saddle_ways_->setVisible(part_ == Part::saddle);
+    ChoiceRow* const shown = ways_row();
+    for (ChoiceRow* row : {nut_ways_, saddle_ways_, screw_ways_}) row->setVisible(row == shown);
     // What was decided last; else what is proposed.
     const char* const about = part_ == Part::nut ? "nut" : "saddle";
-    ChoiceRow* const shown = part_ == Part::nut ? nut_ways_ : saddle_ways_;
     int chosen = proposed().value_or(-1);
     for (const StandingEntry& each : standing_entries(session_.state().job.record))
         if (each.entry.kind == RecordKind::decision && each.entry.about == about)
@@ -215,7 +232,10 @@ QString VerdictView::nut_html() const {
             slot << tr("%1 over its string").arg(length_with_unit(*finding.width_excess_mm, state.job.unit));
         html += row({QString::fromStdString(state.job.design.string_name(finding.string)),
                      known.nut_gap_mm ? length_with_unit(*known.nut_gap_mm, state.job.unit) +
-                                            (known.only_at_least ? tr(" or less") : QString())
+                                            (known.only_at_least ? tr(" or less") : QString()) +
+                                            (known.nut_pressed_fret > 0
+                                                 ? tr(", held at %1").arg(known.nut_pressed_fret)
+                                                 : QString())
                                       : QStringLiteral("–"),
                      stands, finding.too_wide ? tr("too wide") : QStringLiteral("–"),
                      slot.join(QStringLiteral(", "))});
@@ -228,6 +248,33 @@ QString VerdictView::nut_html() const {
                        "seat to be cut is a job for a trained repairer."));
 }
 
+QString VerdictView::screws_html(const SaddleStep& step) const {
+    const State& state = session_.state();
+    const Unit unit = state.job.unit;
+    const auto length = [&](const std::optional<double>& mm) {
+        return mm ? length_with_unit(*mm, unit) : QStringLiteral("–");
+    };
+    QString html =
+        QStringLiteral("<p>%1</p><table cellspacing='0'>")
+            .arg(proposed() == turn_way
+                     ? tr("<b>Turn the screws.</b> Nothing is cut and nothing packed: what goes down comes up again.")
+                     : tr("<b>Leave it.</b> No string is off by a reading or more.")) +
+        row({tr("string"), tr("height read"), step.screws_mm ? tr("off its own target") : tr("down")}, "th");
+    for (std::size_t i = 0; i < step.take_off_mm.size(); ++i)
+        html += row({QString::fromStdString(state.job.design.string_name(i)).toHtmlEscaped(),
+                     length(state.known[i].action_mm), length(step.take_off_mm[i])});
+    html += QStringLiteral("</table>");
+    if (step.screws_mm)
+        html += QStringLiteral("<p>%1</p>")
+                    .arg(tr("<b>Down at the screws:</b> %1 at the bass, %2 at the treble; minus is up. It is the line "
+                            "that is least wrong for all strings.")
+                             .arg(length_with_unit(step.screws_mm->bass_mm, unit),
+                                  length_with_unit(step.screws_mm->treble_mm, unit)));
+    return html + QStringLiteral("<p style='color:%1'>%2</p>")
+                      .arg(theme().caption.name(),
+                           tr("Strings under tension: mind the eyes. Slacken before a screw is turned."));
+}
+
 QString VerdictView::saddle_html() const {
     const State& state = session_.state();
     if (!state.plan)
@@ -235,6 +282,7 @@ QString VerdictView::saddle_html() const {
             .arg(tr("Nothing read yet: with gap and action of a string the saddle is judged here."));
     const SaddleStep& step = state.plan->saddle;
     const Unit unit = state.job.unit;
+    if (state.job.design.saddle.by_screws()) return screws_html(step);
     const QString words = proposed() == pack_way ? tr("<b>Pack it up, or make a new one.</b> A string stands "
                                                       "too low by %1; material does not go back on.")
                                                        .arg(length_with_unit(step.cut.pack_mm, unit))

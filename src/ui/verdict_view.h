@@ -32,6 +32,9 @@ Q_SIGNALS:
 private:
     QString nut_html() const;
     QString saddle_html() const;
+    QString screws_html(const SaddleStep& step) const;
+    /// The ways of the part that is judged, as its height is set.
+    ChoiceRow* ways_row() const;
     QString decided_html() const;
     QString nut_ways_html(const NutStep& step) const;
 
@@ -40,6 +43,7 @@ private:
     ChoiceRow* parts_;
     ChoiceRow* nut_ways_;
     ChoiceRow* saddle_ways_;
+    ChoiceRow* screw_ways_;
     QLineEdit* reason_;
     QTextBrowser* page_;
 };

@@ -117,7 +117,7 @@ Workshop::Workshop(const QString& folder) : folder_(folder) {
     root.word("format", {"fair-measure-workshop"}, std::nullopt);
     root.whole_or("version", 1, 1, 1);
     name_ = QString::fromStdString(root.text_or("name", ""));
-    tools_ = read_tools(root);
+    tools_ = tools_with({}, read_tools(root));
     tables_ = read_tables(root);
     string_sets_ = read_string_sets(root, document);
     printers_ = read_printers(root);
@@ -135,7 +135,13 @@ QStringList Workshop::jobs() const {
 }
 
 QString Workshop::usual_folder() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/workshop");
+    return data_folder() + QStringLiteral("/workshop");
+}
+
+QString data_folder() {
+    // The same for window and command line, whatever their programs are called.
+    return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+           QStringLiteral("/fair-measure");
 }
 
 const ShopPrinter* Workshop::printer(std::string_view name) const {

@@ -98,9 +98,9 @@ private:
     BenchHabits bench_;
 };
 
-/// The tools a job is cut with: its own, else the shop's.
-inline const Tools& tools_of(const Job& job, const Workshop& workshop) {
-    return job.tools ? *job.tools : workshop.tools();
+/// The tools a job is cut with: list by list its own, else the shop's.
+inline Tools tools_of(const Job& job, const Workshop& workshop) {
+    return tools_with(workshop.tools(), job.tools);
 }
 
 /// Writes a printer into the workshop of a folder, in place of one of that name; what else stands there
@@ -111,6 +111,9 @@ void keep_printer(const QString& folder, const ShopPrinter& printer);
 /// Writes how the shop works at the bench into the workshop of a folder; what else stands there stays.
 /// @throws InputError for a file that cannot be written
 void keep_bench(const QString& folder, const BenchHabits& bench);
+
+/// Where the user's own data of this program lies.
+QString data_folder();
 
 /// Copies the shipped demo workshop into a folder; files already there stay.
 /// @throws InputError if it cannot be written

@@ -32,7 +32,7 @@ private Q_SLOTS:
         design.saddle.lean_deg = 9.0;
         const Solution solution = solve(design);
         const SaddlePiece& piece = solution.saddle;
-        const std::optional<double> block_mm = nearest_block_mm(*piece.crown_radius_mm, {184, 254, 305, 406});
+        const std::optional<double> block_mm = nearest_block_mm(*piece.crown_radius_mm, 10.0, {184, 254, 305, 406});
         const double lean = std::cos(9.0 * std::numbers::pi / 180.0);
         for (std::size_t i = 0; i < 4; ++i) {
             const double upright_mm = *design.saddle.slot_depth_mm + *solution.strings[i].bridge->exposure_mm;
@@ -45,11 +45,17 @@ private Q_SLOTS:
         QVERIFY(near(piece.length_mm, solution.strings[3].saddle_along_mm -
                                           solution.strings[0].saddle_along_mm +
                                           2 * design.saddle.end_margin_mm));
-        QVERIFY(block_mm && !nearest_block_mm(*piece.crown_radius_mm, {}));
+        QVERIFY(block_mm && !nearest_block_mm(*piece.crown_radius_mm, 10.0, {}));
         const auto sag = [](double radius_mm) { return 1.0 / radius_mm; };
         for (const double other : {184.0, 254.0, 305.0, 406.0})
             QVERIFY(std::abs(sag(*block_mm) - sag(*piece.crown_radius_mm)) <=
                     std::abs(sag(other) - sag(*piece.crown_radius_mm)) + 1e-15);
+        // A block that would cut another top is not named: 508 for a crown of 18 m.
+        QVERIFY(!nearest_block_mm(18000.0, 52.0, {254, 508}));
+        QCOMPARE(nearest_block_mm(330.0, 52.0, {254, 305, 356}), std::optional(356.0));
+        // Flatter than 5 m is flat.
+        QVERIFY(!crown_radius_mm({-26, 0, 26}, {0.0, 0.5 * 26 * 26 / 6000.0, 0.0}));
+        QVERIFY(std::abs(*crown_radius_mm({-26, 0, 26}, {0.0, 0.5 * 26 * 26 / 4000.0, 0.0}) - 4000.0) < 1.0);
         design.saddle.length_mm = 72.5;
         design.saddle.under_mm = 0.8;
         const SaddlePiece packed = solve(design).saddle;

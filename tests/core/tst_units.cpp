@@ -27,8 +27,11 @@ private Q_SLOTS:
         QCOMPARE(fraction_text(-2), std::string("-1/32"));
         QCOMPARE(fraction_text(0), std::string("0"));
         QCOMPARE(fraction_text(64), std::string("1"));
-        QCOMPARE(length_text(1.190625 + 0.1, Unit::sixty_fourths), std::string("3/64 +0.10 mm"));
-        QCOMPARE(length_text(1.190625 - 0.1, Unit::sixty_fourths), std::string("3/64 -0.10 mm"));
+        QCOMPARE(length_text(1.190625 + 0.1, Unit::sixty_fourths), std::string("3/64 + 4 thou"));
+        QCOMPARE(length_text(1.190625 - 0.1, Unit::sixty_fourths), std::string("3/64 - 4 thou"));
+        QCOMPARE(length_text(0.127, Unit::sixty_fourths), std::string("5 thou"));
+        QCOMPARE(length_text(-0.127, Unit::sixty_fourths), std::string("-5 thou"));
+        QCOMPARE(length_text(1.190625 + 0.01, Unit::sixty_fourths), std::string("3/64 in")); // less than a thou
         QCOMPARE(fixed_text(-0.0001, 2), std::string("0.00"));
     }
     void words_and_units_are_a_pair() {

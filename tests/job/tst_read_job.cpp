@@ -103,7 +103,8 @@ void TestReadJob::faults_are_named_data() {
     row("readings[0].strings[2].cents", "{\"0\": 1}", "readings[0].strings[2].cents.0: a fret from 1 to 20");
     row("readings[0].strings[2].cents", "{\"12\": 201}", "cents.12 is 201; allowed is -200 to 200");
     row("readings[0].strings[2].cents_against", "\"fork\"", "allowed are open, harmonic");
-    row("readings[0].replaces", "3", "readings[0].replaces is 3; allowed is 0 to 0");
+    row("readings[0].replaces", "3", "readings[0].replaces: there is no entry before it to replace");
+    row("readings[0].replaces", "0", "readings[0].replaces: there is no entry before it to replace");
     row("readings[0].relief.at_fret", "15", "the reading's fret must lie between the two");
     row("neck.relief.at_fret", "1", "neck.relief.between_frets is 1 and 14, read at 1");
     row("strings[0].core_mm", "1.12", "a wound string's core must be thinner than the string, 1.12 mm");

@@ -166,6 +166,7 @@ double expected_volume(const SolidPart& part) {
     for (int slice = 0; slice < slices; ++slice) {
         const double z = part.thickness_mm * (slice + 0.5) / slices;
         std::vector<Point> outline = part.profile;
+        for (std::size_t i = 0; i < outline.size(); ++i) outline[i].x += part.runs[i] * z;
         for (std::size_t i = 0; i < bottom; ++i) outline[i].y -= part.bottom_fall_mm * z / part.thickness_mm;
         double area = std::abs(area_of(outline));
         const double r = part.end_radius_mm;
@@ -181,12 +182,15 @@ double expected_volume(const SolidPart& part) {
             const double share = z / part.thickness_mm;
             const double x = slot.x_mm + share * (slot.back_x_mm - slot.x_mm);
             const double floor = slot.floor_mm - share * slot.back_fall_mm;
-            const double half = 0.5 * slot.width_mm;
+            // A slot that runs aside is cut by a slice into half an ellipse: wider, and no deeper.
+            const double run = (slot.back_x_mm - slot.x_mm) / part.thickness_mm;
+            const double half = 0.5 * slot.width_mm * std::sqrt(1 + run * run);
+            const double deep = 0.5 * slot.width_mm;
             constexpr int columns = 200;
             for (int c = 0; c < columns; ++c) {
                 const double at = half * ((c + 0.5) * 2.0 / columns - 1.0);
-                const double low_y = floor + half - std::sqrt(half * half - at * at);
-                area -= std::max(0.0, top(x + at) - low_y) * slot.width_mm / columns;
+                const double low_y = floor + deep - deep / half * std::sqrt(half * half - at * at);
+                area -= std::max(0.0, top(x + at) - low_y) * 2 * half / columns;
             }
         }
         volume += area * part.thickness_mm / slices;

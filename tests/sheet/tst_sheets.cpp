@@ -295,7 +295,10 @@ void TestSheets::every_unit_has_its_numbers() {
     QCOMPARE(sheet_number(5.82, Unit::in), std::string("0.2291"));
     QCOMPARE(sheet_number(5.82, Unit::thou), std::string("229.1"));
     QCOMPARE(sheet_number(1.190625, Unit::sixty_fourths), std::string("3/64"));
-    QCOMPARE(sheet_number(5.82, Unit::sixty_fourths), std::string("15/64-.13"));
+    QCOMPARE(sheet_length(5.82, Unit::mm), std::string("5.82 mm"));
+    QCOMPARE(sheet_length(5.82, Unit::sixty_fourths), std::string("15/64 - 5 thou"));
+    QCOMPARE(sheet_length(1.190625, Unit::sixty_fourths), std::string("3/64 in"));
+    QCOMPARE(sheet_number(5.82, Unit::sixty_fourths), std::string("15/64 - 5 thou"));
 }
 
 void TestSheets::changes_are_dust_or_fill() {

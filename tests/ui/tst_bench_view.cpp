@@ -64,10 +64,10 @@ private Q_SLOTS:
         type("0.70");
         type("0.66");
         QCOMPARE(window_->state().job.readings.size(), before + 2);
-        QTest::keyClick(field(), Qt::Key_Minus);
-        QTest::keyClick(field(), Qt::Key_Minus);
+        take_back();
+        take_back();
         QCOMPARE(window_->state().job.readings.size(), before);
-        QTest::keyClick(field(), Qt::Key_Minus); // nothing more of the bench: nothing happens to the survey
+        take_back(); // nothing more of the bench: nothing happens to the survey
         QCOMPARE(window_->state().job.readings.size(), before);
         QVERIFY(!bench().message().isEmpty());
         QTest::keyClicks(field(), QStringLiteral("0.7"));
@@ -88,7 +88,7 @@ private Q_SLOTS:
         window_->start("curlew");     // the next day
         QVERIFY(bench().isVisible()); // where it was left
         const auto before = window_->state().job.readings.size();
-        QTest::keyClick(field(), Qt::Key_Minus);
+        take_back();
         QCOMPARE(window_->state().job.readings.size(), before + 1);
         QCOMPARE(window_->state().job.readings.back().replaces, std::optional(before - 1));
         QCOMPARE(bench().worker().in_hand()->state, FilingState::to_read);
@@ -179,9 +179,12 @@ private Q_SLOTS:
         QTest::keyClick(field(), Qt::Key_Plus);
         type("0.20");
         QCOMPARE(bench().worker().rod_turn(), std::optional(2)); // by its log, an eighth more or less
-        QTest::keyClicks(field(), QStringLiteral("0.05"));
-        QTest::keyClick(field(), Qt::Key_Minus); // a back-bow
+        QTest::keyClicks(field(), QStringLiteral("-0.05")); // a back-bow
         QCOMPARE(field()->text(), QStringLiteral("-0.05"));
+        QTest::keyClick(field(), Qt::Key_Return);
+        QCOMPARE(window_->state().job.readings.back().relief->depth_mm, -0.05);
+        take_back();
+        QCOMPARE(window_->state().job.readings.back().relief->depth_mm, 0.20);
     }
 
     void a_habit_chooses_the_next_string() {
@@ -257,6 +260,10 @@ private Q_SLOTS:
     void killed_at_any_moment_no_reading_is_lost();
 
 private:
+    void take_back() {
+        QTest::keyClick(field(), Qt::Key_Minus);
+        QTest::keyClick(field(), Qt::Key_Return);
+    }
     BenchView& bench() { return *(*window_)->bench(); }
     BenchField* field() { return bench().field(); }
     void type(const QString& text) {

@@ -33,11 +33,12 @@ private Q_SLOTS:
         QVERIFY(std::abs(station->model()->advice()[0]->off_cents) < 1.0);
         QCOMPARE(station->model()->advice()[0]->readings, 2);
         const auto before = window_.state().job.readings.size();
-        station->model()->setData(station->model()->index(0, IntonationModel::read_column),
-                                  QStringLiteral("sharp"), Qt::EditRole);
-        QVERIFY(window_->notice().contains(QStringLiteral("cents")));
-        station->model()->setData(station->model()->index(0, IntonationModel::read_column),
-                                  QStringLiteral("500"), Qt::EditRole);
+        for (const char* nonsense : {"sharp", "500"}) {
+            type_cents(0, nonsense);
+            QVERIFY(window_->notice().contains(QStringLiteral("cents")));
+            QVERIFY(station->table()->said().contains(QStringLiteral("allowed"))); // under the cell, too
+            QTest::keyClick(station->table()->viewport()->findChild<CellEditor*>(), Qt::Key_Escape);
+        }
         QCOMPARE(window_.state().job.readings.size(), before);
         window_->session().undo_stack()->undo();
         QCOMPARE(window_.state().job.readings.size(), before - 1);
@@ -109,16 +110,24 @@ private Q_SLOTS:
         QVERIFY(window_.state().plan.has_value());
     }
 
-    void what_was_read_last_is_how_it_leaves() {
+    /// What was not read again is not known: how it came is not how it leaves.
+    void what_was_read_since_is_how_it_leaves() {
         window_.press(Qt::Key_9, Qt::AltModifier);
-        window_->record()->mark_left();
+        const std::size_t before = window_.state().job.readings.size();
+        button("Readings as left")->click();
+        QCOMPARE(window_.state().job.readings.size(), before);
+        QVERIFY(window_->notice().contains(QStringLiteral("since it was found")));
+        Value entry = parse_json(R"({"state": "during", "when": "2040-01-01T10:00:00", "strings":
+                                     [{}, {}, {"open_gap_fret1_mm": 0.31}, {}]})");
+        QVERIFY(window_->session()
+                    .commit(QStringLiteral("read"), with(window_->session().document(),
+                                                         "readings[" + std::to_string(before) + "]", entry))
+                    .empty());
+        button("Readings as left")->click();
         const ReadingEntry& left = window_.state().job.readings.back();
         QCOMPARE(left.state, ReadingState::left);
-        QCOMPARE(*left.strings[2].open_gap_fret1_mm, 0.21);
-        QCOMPARE(left.relief->depth_mm, 0.24);
-        const JobBeforeAfter story = before_and_after(window_.state().job);
-        QCOMPARE(*story.strings[2].nut_gap_mm.now, 0.21);
-        QCOMPARE(*story.relief_mm.found, 0.24);
+        QCOMPARE(*left.strings[2].open_gap_fret1_mm, 0.31);
+        QVERIFY(!left.strings[0].open_gap_fret1_mm && !left.strings[2].action12_mm && !left.relief);
     }
 
     void its_pages_are_sheets() {
@@ -133,10 +142,16 @@ private Q_SLOTS:
     }
 
 private:
+    /// As a person does: a click on the cell, the figures, Enter.
     void type_cents(int row, const char* text) {
-        IntonationModel* model = window_->intonation()->model();
-        QVERIFY(model->setData(model->index(row, IntonationModel::read_column), QString::fromLatin1(text),
-                               Qt::EditRole));
+        EntryTable* table = window_->intonation()->table();
+        const QModelIndex cell = table->model()->index(row, IntonationModel::read_column);
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+        QTest::keyClicks(table, QString::fromLatin1(text).left(1));
+        auto* editor = table->viewport()->findChild<CellEditor*>();
+        QVERIFY(editor);
+        QTest::keyClicks(editor, QString::fromLatin1(text).mid(1));
+        QTest::keyClick(editor, Qt::Key_Return);
     }
     void commit(const char* key, const Value& value) {
         QVERIFY(window_->session()

@@ -130,8 +130,8 @@ private Q_SLOTS:
         QCOMPARE(length_number(5.8234, Unit::mm), QStringLiteral("5,82"));
         QCOMPARE(length_number(1234.5, Unit::thou),
                  QStringLiteral("48602,4")); // no thousands marks: fields could not read them
-        QCOMPARE(length_number(1.240625, Unit::sixty_fourths), QStringLiteral("3/64\n+0,05"));
-        QCOMPARE(length_with_unit(1.140625, Unit::sixty_fourths), QStringLiteral("3/64 -0,05 mm"));
+        QCOMPARE(length_number(1.240625, Unit::sixty_fourths), QStringLiteral("3/64\n+ 2 thou"));
+        QCOMPARE(length_with_unit(1.140625, Unit::sixty_fourths), QStringLiteral("3/64 - 2 thou"));
         QCOMPARE(length_with_unit(1.190625, Unit::sixty_fourths), QStringLiteral("3/64 in"));
         QCOMPARE(length_short(52.0, Unit::mm), QStringLiteral("52"));
         QCOMPARE(length_short(6.5, Unit::mm), QStringLiteral("6,5"));

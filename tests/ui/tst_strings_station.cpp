@@ -72,7 +72,7 @@ private Q_SLOTS:
         type(2, Column::diameter, ".034 in");
         QCOMPARE(state().job.design.strings[2].diameter_mm, 0.034 * 25.4);
         QVERIFY(*state().solution.strings[2].tension_n() > before + 5);
-        QVERIFY2(station()->total().contains(QStringLiteral("more than the set before")),
+        QVERIFY2(station()->total().contains(QStringLiteral("more than when the job was opened")),
                  qPrintable(station()->total()));
         QCOMPARE((*window_)->session().undo_stack()->undoText(), QStringLiteral("8 · D3 gauge, mm .034 in"));
         press(Qt::Key_Z, Qt::ControlModifier);

@@ -237,7 +237,7 @@ void TestWindow::what_is_not_allowed_is_refused() {
     ValueField* fret = field("neck.fret_height_mm");
     enter(fret, "5");
     QVERIFY2(fret->accessibleDescription().contains(
-                 QStringLiteral("neck.fret_height_mm is 5; allowed is 0.2 to 3")),
+                 QStringLiteral("fret height is 5.00 mm; allowed is 0.20 mm to 3.00 mm")),
              qPrintable(fret->accessibleDescription()));
     QCOMPARE(state().job.design.neck.fret_height_mm, 1.05);
     QTest::keyClick(fret, Qt::Key_Escape);
