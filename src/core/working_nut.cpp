@@ -289,7 +289,7 @@ Working nut_gap(const Asked& a) {
 Working pressed_gap(const Asked& a, int fret) {
     const StringOnNeck on = a.on();
     return worked("title.pressed_gap", "formula.pressed_gap",
-                  {computed("name.nut_z", a.string.ends.nut_z_mm, a.other("nut_z_mm"), ' '),
+                  {computed("name.nut_z", a.string.ends.nut_z_mm, "", ' '),
                    computed(fret == 2 ? "name.fret_top_2" : "name.fret_top_3", on.fret_top_mm(fret), "", ' '),
                    computed("name.fret_top_1", on.fret_top_mm(1), "", ' ')});
 }

@@ -109,7 +109,7 @@ Working mark(const Asked& a, const char* title_id, bool from_fret12, bool crosse
     w.terms.push_back(computed("name.saddle_angle", a.solution.straight_saddle.line.angle_deg,
                                "straight_saddle.angle_deg", ' ', TermKind::angle));
     w.terms.push_back(
-        given("name.half_thickness", 0.5 * a.design.saddle.thickness_mm, "saddle.thickness_mm", ' '));
+        computed("name.half_thickness", 0.5 * a.design.saddle.thickness_mm, "saddle.thickness_mm", ' '));
     return w;
 }
 
@@ -126,7 +126,7 @@ Working margin(const Asked& a) {
     add_unless_zero(w.terms,
                     given("name.bevel", a.design.neck.fret_end_bevel_mm, "neck.fret_end_bevel_mm", '-'));
     w.terms.push_back(computed("name.string_out", out_mm, "", '-'));
-    w.terms.push_back(given("name.half_string", half_string_mm, string_key(i, "diameter_mm"), '-'));
+    w.terms.push_back(computed("name.half_string", half_string_mm, string_key(i, "diameter_mm"), '-'));
     return w;
 }
 

@@ -49,7 +49,7 @@ Working saddle_z(const Asked& a) {
                   {given("name.action_target", a.design.saddle.action.of(a.i, a.design.strings.size()),
                          "saddle.action", ' '),
                    computed("name.fret_top_12", a.on().fret_top_mm(12), "", ' '),
-                   computed("name.nut_z", a.string.ends.nut_z_mm, a.other("nut_z_mm"), ' ')});
+                   computed("name.nut_z", a.string.ends.nut_z_mm, "", ' ')});
 }
 
 Working saddle_gap(const Asked& a) {
@@ -64,13 +64,16 @@ Working saddle_gap(const Asked& a) {
                             string_key(k, "diameter_mm"), '-')});
 }
 
+/// A crown in plan: on a fanned neck another number than its distance along the string.
+Term crown_term(const Asked& a, std::size_t k, char sign) {
+    const StringLine& line = a.solution.strings[k].line;
+    return computed("name.crown", line.plan_x_mm(line.saddle_x_mm),
+                    a.design.neck.fanned() ? std::string() : string_key(k, "saddle_x_mm"), sign);
+}
+
 std::vector<Term> crown_terms(const Asked& a) {
     std::vector<Term> terms;
-    for (std::size_t k = 0; k < a.solution.strings.size(); ++k) {
-        const StringLine& line = a.solution.strings[k].line;
-        terms.push_back(
-            computed("name.crown", line.plan_x_mm(line.saddle_x_mm), string_key(k, "saddle_x_mm"), ' '));
-    }
+    for (std::size_t k = 0; k < a.solution.strings.size(); ++k) terms.push_back(crown_term(a, k, ' '));
     return terms;
 }
 
@@ -83,7 +86,7 @@ Working slot_line(const Asked& a) {
     return worked("title.slot_line", "formula.slot_line",
                   {computed("name.fitted_line", saddle.line.at_centre_mm, "straight_saddle.x_at_centre_mm"),
                    computed("name.middle_of_crowns", saddle.slot_x_at_centre_mm - saddle.line.at_centre_mm,
-                            "straight_saddle.residuals_mm[0]")});
+                            "")});
 }
 
 Working span(const Asked& a) {
@@ -98,9 +101,9 @@ Working residual(const Asked& a) {
     const std::size_t k = a.number.item;
     const StringLine& line = a.solution.strings[k].line;
     return worked("title.residual", "formula.residual",
-                  {computed("name.crown", line.plan_x_mm(line.saddle_x_mm), string_key(k, "saddle_x_mm")),
-                   computed("name.fitted_line", a.solution.straight_saddle.line.x_mm(line.saddle_y_mm),
-                            "straight_saddle.x_at_centre_mm", '-')});
+                  {crown_term(a, k, '+'), computed("name.fitted_line",
+                                                   a.solution.straight_saddle.line.x_mm(line.saddle_y_mm), "",
+                                                   '-')});
 }
 
 Working residual_cents(const Asked& a) {
@@ -116,9 +119,8 @@ Working front_to_crown(const Asked& a) {
     const StraightSaddle& saddle = a.solution.straight_saddle;
     const double half_mm = 0.5 * a.design.saddle.thickness_mm;
     return worked("title.front_to_crown", "formula.front_to_crown",
-                  {given("name.half_thickness", half_mm, "saddle.thickness_mm"),
-                   computed("name.behind_slot_line", saddle.front_to_crown_mm[a.number.item] - half_mm,
-                            "straight_saddle.residuals_mm[" + std::to_string(a.number.item) + "]")});
+                  {computed("name.half_thickness", half_mm, "saddle.thickness_mm"),
+                   computed("name.behind_slot_line", saddle.front_to_crown_mm[a.number.item] - half_mm, "")});
 }
 
 Working straight_cents(const Asked& a) {
@@ -234,7 +236,7 @@ Working pin_x(const Asked& a) {
     const PlanPoint& pin = a.solution.bridge->pins[a.number.item];
     const double behind_mm = a.design.bridge->pins.behind_mm;
     return worked("title.pin_x", "formula.pin_x",
-                  {computed("name.slot_line", pin.x_mm - behind_mm, "straight_saddle.slot_x_at_centre_mm"),
+                  {computed("name.slot_line", pin.x_mm - behind_mm, ""),
                    given("name.pin_behind", behind_mm, "bridge.pins.behind_mm")});
 }
 

@@ -131,7 +131,7 @@ Working headroom(const Asked& a) {
 
 Working back_gap(const Asked& a) {
     return worked("title.back_gap", "formula.back_gap",
-                  {computed("name.nut_z", a.string.ends.nut_z_mm, a.other("nut_z_mm"), ' '),
+                  {computed("name.nut_z", a.string.ends.nut_z_mm, "", ' '),
                    computed("name.fret_top_1", a.on().fret_top_mm(1), "", ' ')});
 }
 

@@ -14,6 +14,46 @@ Value& Value::operator=(const Value&) = default;
 Value& Value::operator=(Value&&) noexcept = default;
 Value::~Value() = default;
 
+Value::Value(Array items) : data_(std::make_shared<Array>(std::move(items))) {}
+Value::Value(Object members) : data_(std::make_shared<Object>(std::move(members))) {}
+
+namespace {
+
+/// What a value holds, for reading.
+template <class Held, class Data> const Held* held(const Data& data) {
+    const auto* shared = std::get_if<std::shared_ptr<Held>>(&data);
+    return shared ? shared->get() : nullptr;
+}
+
+/// The same to be changed: a copy of its own where others hold it, too.
+template <class Held, class Data> Held* own(Data& data) {
+    auto* shared = std::get_if<std::shared_ptr<Held>>(&data);
+    if (!shared) return nullptr;
+    if (shared->use_count() > 1) *shared = std::make_shared<Held>(**shared);
+    return shared->get();
+}
+
+} // namespace
+
+const Value::Array* Value::array() const {
+    return held<Array>(data_);
+}
+Value::Array* Value::array() {
+    return own<Array>(data_);
+}
+const Value::Object* Value::object() const {
+    return held<Object>(data_);
+}
+Value::Object* Value::object() {
+    return own<Object>(data_);
+}
+
+bool operator==(const Value& a, const Value& b) {
+    if (a.data_ == b.data_) return true; // also where both share one list
+    if (a.array() && b.array()) return *a.array() == *b.array();
+    return a.object() && b.object() && *a.object() == *b.object();
+}
+
 double Value::number() const {
     if (const auto* integer = whole()) return static_cast<double>(*integer);
     return std::get<double>(data_);

@@ -1,6 +1,8 @@
 #pragma once
-// A JSON document as a value: keys keep their order, unknown ones included.
+// A JSON document as a value: keys keep their order, unknown ones included. Copies share what they do not change, so
+// that a step of a long job costs no more than what it changes.
 #include <cstdint>
+#include <memory>
 #include <string>
 #include <string_view>
 #include <utility>
@@ -13,7 +15,6 @@ class Value {
 public:
     using Array = std::vector<Value>;
     using Object = std::vector<std::pair<std::string, Value>>;
-    using Data = std::variant<std::nullptr_t, bool, std::int64_t, double, std::string, Array, Object>;
 
     Value();
     Value(const Value&);
@@ -28,15 +29,14 @@ public:
     Value(double value) : data_(value) {}
     Value(const char* text) : data_(std::string(text)) {}
     Value(std::string text) : data_(std::move(text)) {}
-    Value(Array items) : data_(std::move(items)) {}
-    Value(Object members) : data_(std::move(members)) {}
+    Value(Array items);
+    Value(Object members);
 
-    const Data& data() const { return data_; }
     bool is_null() const { return std::holds_alternative<std::nullptr_t>(data_); }
-    const Array* array() const { return std::get_if<Array>(&data_); }
-    Array* array() { return std::get_if<Array>(&data_); }
-    const Object* object() const { return std::get_if<Object>(&data_); }
-    Object* object() { return std::get_if<Object>(&data_); }
+    const Array* array() const;
+    Array* array(); ///< to be changed: no longer shared with other values
+    const Object* object() const;
+    Object* object(); ///< the same
     const std::string* text() const { return std::get_if<std::string>(&data_); }
     const bool* flag() const { return std::get_if<bool>(&data_); }
     /// A number of either kind, or nothing.
@@ -47,10 +47,12 @@ public:
     /// The member of an object, or nullptr.
     const Value* member(std::string_view key) const;
 
-    friend bool operator==(const Value&, const Value&) = default;
+    friend bool operator==(const Value& a, const Value& b);
 
 private:
-    Data data_ = nullptr;
+    using SharedArray = std::shared_ptr<Array>;
+    using SharedObject = std::shared_ptr<Object>;
+    std::variant<std::nullptr_t, bool, std::int64_t, double, std::string, SharedArray, SharedObject> data_ = nullptr;
 };
 
 /// A place in a document: "nut.spacing.edge_margin_mm.bass", "strings[2].diameter_mm".

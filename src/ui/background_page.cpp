@@ -171,7 +171,10 @@ void BackgroundPage::take_two_points(QPointF first_mm, QPointF second_mm) {
 void BackgroundPage::set_apart(double mm) {
     if (!background() || !points_) return;
     const auto truly = set_true(*background(), points_->first, points_->second, mm);
-    if (!truly) return Q_EMIT refused(tr("two points on one another, or no distance, tell no scale"));
+    if (!truly) {
+        apart_->set_problem(tr("two points on one another, or no distance, tell no scale"));
+        return Q_EMIT refused(tr("two points on one another, or no distance, tell no scale"));
+    }
     points_.reset();
     commit(tr("background set true"), with_background(session_.document(), drawing(), *truly));
 }

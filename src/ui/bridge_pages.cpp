@@ -101,12 +101,11 @@ void BridgePages::add_height_page() {
                                   FieldKind::length, [](const BridgeDesign& b) { return b.height_min_mm; }),
                      bridge_field("bridge.height_max_mm", tr("greatest bridge height"), tr("greatest"),
                                   FieldKind::length, [](const BridgeDesign& b) { return b.height_max_mm; })});
-    add_page(tr("Height"),
-             {height_, limits_,
-              bridge_field("bridge.break_angle_min_deg", tr("least break angle"), tr("break at least"),
-                           FieldKind::angle, [](const BridgeDesign& b) { return b.break_angle_min_deg; }),
-              bridge_field("bridge.floor_min_mm", tr("least wood under the slot"), tr("floor at least"),
-                           FieldKind::length, [](const BridgeDesign& b) { return b.floor_min_mm; })});
+    least_ = boxed({bridge_field("bridge.break_angle_min_deg", tr("least break angle"), tr("break at least"),
+                                 FieldKind::angle, [](const BridgeDesign& b) { return b.break_angle_min_deg; }),
+                    bridge_field("bridge.floor_min_mm", tr("least wood under the slot"), tr("floor at least"),
+                                 FieldKind::length, [](const BridgeDesign& b) { return b.floor_min_mm; })});
+    add_page(tr("Height"), {height_, limits_, least_});
 }
 
 void BridgePages::pick_height(bool by_program) {
@@ -212,7 +211,7 @@ void BridgePages::show_state() {
     const auto& bridge = session_.state().job.design.bridge;
     background_->refresh();
     bridge_->set_chosen(bridge ? 1 : 0);
-    const auto of_a_bridge = std::to_array<QWidget*>({anchor_, height_, form_, existing_, pocket_});
+    const auto of_a_bridge = std::to_array<QWidget*>({anchor_, height_, least_, form_, existing_, pocket_});
     for (QWidget* row : of_a_bridge) row->setVisible(bridge.has_value());
     const bool pinned = bridge && bridge->anchor == Anchor::pins;
     line_->setVisible(pinned);

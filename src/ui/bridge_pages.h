@@ -36,6 +36,7 @@ private:
     ChoiceRow* pocket_ = nullptr;
     QWidget* ramp_ = nullptr;
     QWidget* limits_ = nullptr;
+    QWidget* least_ = nullptr; ///< break angle and wood under the slot
     QWidget* waist_ = nullptr;
     QWidget* belly_ = nullptr;
     QWidget* existing_height_ = nullptr;

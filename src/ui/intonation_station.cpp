@@ -173,8 +173,8 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
                with(session_.document(), "intonation.against", index == 0 ? "open" : "harmonic"));
     });
     connect(flat_, &ValueField::committed, this, [this](double cents) {
-        commit(tr("aimed %1 cents flat").arg(number_text(cents, 1)),
-               with(session_.document(), "intonation.flat_cents", cents));
+        flat_->set_problem(commit(tr("aimed %1 cents flat").arg(number_text(cents, 1)),
+                                  with(session_.document(), "intonation.flat_cents", cents)));
     });
     connect(fret_field_, &ValueField::committed, this,
             [this](double fret) { choose_fret(static_cast<int>(fret)); });
@@ -229,19 +229,23 @@ QWidget* IntonationStation::build_panel() {
     return panel;
 }
 
-void IntonationStation::commit(const QString& name, const Value& document) {
-    const auto problems = session_.commit(name, document);
-    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
+QString IntonationStation::commit(const QString& name, const Value& document) {
+    const QString problem = session_.told(session_.commit(name, document));
+    if (!problem.isEmpty()) Q_EMIT refused(problem);
     refresh();
+    return problem;
 }
 
 void IntonationStation::choose_fret(int fret) {
     const int last = session_.state().job.design.neck.frets;
+    QString problem;
     if (fret < 1 || fret > last)
-        Q_EMIT refused(tr("fret %1 is read; allowed is 1 to %2").arg(fret).arg(last));
+        problem = tr("fret %1 is read; allowed is 1 to %2").arg(fret).arg(last);
     else
         fret_ = fret;
     refresh();
+    fret_field_->set_problem(problem);
+    if (!problem.isEmpty()) Q_EMIT refused(problem);
 }
 
 void IntonationStation::moved() {

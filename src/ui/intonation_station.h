@@ -52,7 +52,8 @@ Q_SIGNALS:
     void string_picked(std::size_t string);
 
 private:
-    void commit(const QString& name, const Value& document);
+    /// @returns what is wrong with it, "" if it was kept
+    QString commit(const QString& name, const Value& document);
     QWidget* build_panel();
     QString advice_words() const;
     QString fit_words() const;

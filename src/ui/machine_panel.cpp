@@ -59,10 +59,11 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
         if (mm == 0) return choose_cutter({});
         if (mm >= least_cutter_mm && mm <= most_cutter_mm) return choose_cutter(mm);
         const Unit unit = session_.state().job.unit;
-        refresh();
-        Q_EMIT refused(
+        const QString problem =
             tr("a cutter is %1 to %2 wide")
-                .arg(length_with_unit(least_cutter_mm, unit), length_with_unit(most_cutter_mm, unit)));
+                .arg(length_with_unit(least_cutter_mm, unit), length_with_unit(most_cutter_mm, unit));
+        cutter_->set_problem(problem);
+        Q_EMIT refused(problem);
     });
     connect(save, &QToolButton::clicked, this, &MachinePanel::save_dialog);
 }

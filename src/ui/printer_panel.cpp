@@ -1,5 +1,6 @@
 #include "ui/printer_panel.h"
 
+#include "core/printer.h"
 #include "ui/texts.h"
 
 #include <QHBoxLayout>
@@ -107,8 +108,15 @@ void PrinterPanel::refresh() {
 
 void PrinterPanel::enter(bool across, double mm) {
     if (name_.isEmpty()) {
-        refresh();
+        bars_[across ? 0 : 1]->set_problem(tr("give the printer a name first"));
         return Q_EMIT refused(tr("give the printer a name first"));
+    }
+    if (!(mm >= least_bar_mm && mm <= most_bar_mm)) {
+        const Unit unit = session_.is_open() ? session_.state().job.unit : Unit::mm;
+        const QString problem = tr("a test page's bar reads %1 to %2")
+                                    .arg(length_with_unit(least_bar_mm, unit), length_with_unit(most_bar_mm, unit));
+        bars_[across ? 0 : 1]->set_problem(problem);
+        return Q_EMIT refused(problem);
     }
     const ShopPrinter* printer = chosen();
     typed_mm_[across ? 0 : 1] = mm;

@@ -71,7 +71,13 @@ QWidget* RecordStation::build_entry() {
     minutes_ = new ValueField(QStringLiteral("minutes"), tr("minutes"), FieldKind::number, this);
     minutes_->setFixedWidth(90);
     minutes_->setToolTip(tr("How long it took, in minutes"));
-    connect(minutes_, &ValueField::committed, this, [this](double minutes) { typed_minutes_ = minutes; });
+    connect(minutes_, &ValueField::committed, this, [this](double minutes) {
+        if (minutes >= 0 && minutes <= 100000) {
+            typed_minutes_ = minutes;
+            return;
+        }
+        minutes_->set_problem(tr("%1 minutes: allowed is 0 to 100000").arg(number_text(minutes, 0)));
+    });
     auto* fields = new QHBoxLayout;
     fields->setSpacing(8);
     fields->addWidget(text_, 3);
@@ -152,6 +158,7 @@ void RecordStation::commit(const QString& name, const Value& document) {
     text_->clear();
     reason_->clear();
     typed_minutes_ = 0;
+    minutes_->show_value(std::nullopt, session_.state().job.unit);
     refresh();
 }
 

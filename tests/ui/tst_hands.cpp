@@ -1,0 +1,389 @@
+// Every field and every cell of every station by mouse and keys, found by walking the widgets: a new station is in it by
+// itself.
+#include "common/hands.h"
+#include "common/jobs.h"
+#include "core/reading.h"
+#include "job/json.h"
+#include "ui/texts.h"
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+/// What a window looks like where fields and cells are: a station, one of its pages or drawings.
+struct View {
+    const char* name;
+    void (*show)(MainWindow& window);
+};
+
+template <Station S> void station(MainWindow& window) {
+    window.choose_station(S);
+}
+template <Station S, int Page> void page(MainWindow& window) {
+    window.choose_station(S);
+    QTest::keyClick(&window, static_cast<Qt::Key>(Qt::Key_1 + Page), Qt::ControlModifier);
+}
+
+const View views[] = {
+    {"survey", station<Station::survey>},
+    {"survey 2", page<Station::survey, 1>},
+    {"survey 3", page<Station::survey, 2>},
+    {"survey 4", page<Station::survey, 3>},
+    {"survey 5", page<Station::survey, 4>},
+    {"neck", station<Station::neck>},
+    {"neck 2", page<Station::neck, 1>},
+    {"neck 3", page<Station::neck, 2>},
+    {"neck 4", page<Station::neck, 3>},
+    {"strings", station<Station::strings>},
+    {"nut", station<Station::nut>},
+    {"nut 2", page<Station::nut, 1>},
+    {"nut 3", page<Station::nut, 2>},
+    {"nut 4", page<Station::nut, 3>},
+    {"nut 5", page<Station::nut, 4>},
+    {"nut 6", page<Station::nut, 5>},
+    {"nut, fitted",
+     [](MainWindow& w) {
+         w.choose_station(Station::nut);
+         w.choose_stage(CutStage::fitted);
+     }},
+    {"nut, behind",
+     [](MainWindow& w) {
+         w.choose_station(Station::nut);
+         w.choose_behind(true);
+     }},
+    {"saddle", station<Station::saddle>},
+    {"saddle 2", page<Station::saddle, 1>},
+    {"saddle 3", page<Station::saddle, 2>},
+    {"saddle 4", page<Station::saddle, 3>},
+    {"saddle, fitted",
+     [](MainWindow& w) {
+         w.choose_station(Station::saddle);
+         w.choose_stage(CutStage::fitted);
+     }},
+    {"bridge", station<Station::bridge>},
+    {"bridge 2", page<Station::bridge, 1>},
+    {"bridge 3", page<Station::bridge, 2>},
+    {"bridge 4", page<Station::bridge, 3>},
+    {"bridge, place",
+     [](MainWindow& w) {
+         w.choose_station(Station::bridge);
+         w.choose_placing(true);
+     }},
+    {"intonation", station<Station::intonation>},
+    {"sheets", station<Station::sheets>},
+    {"record", station<Station::record>},
+    {"neck, table",
+     [](MainWindow& w) {
+         w.choose_station(Station::neck);
+         w.show_table(true);
+     }},
+    {"saddle, table",
+     [](MainWindow& w) {
+         w.choose_station(Station::saddle);
+         w.show_table(true);
+     }},
+};
+
+/// Nobody may be answered in the words of the file.
+bool speaks_of_keys(const QString& message) {
+    return message.contains(QLatin1Char('_')) || message.contains(QStringLiteral("[]"));
+}
+
+} // namespace
+
+class TestHands : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() {
+        prepare_application("fair-measure-hands-test");
+        window_.start("kittiwake");
+    }
+
+    void every_field_and_cell_data() {
+        QTest::addColumn<QString>("job");
+        QTest::addColumn<int>("view");
+        const bool all = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
+        for (const char* job : {"kittiwake", "groundswell", "lantern", "curlew", "teal"}) {
+            if (!all && QByteArray(job) != "kittiwake") break;
+            for (std::size_t i = 0; i < std::size(views); ++i)
+                QTest::addRow("%s, %s", job, views[i].name) << QString::fromLatin1(job) << static_cast<int>(i);
+        }
+    }
+
+    void every_field_and_cell() {
+        QFETCH(const QString, job);
+        QFETCH(const int, view);
+        window_.again(job.toLatin1().constData());
+        window_->choose_datum(Datum::seat);
+        show_ = views[view].show;
+        show_(window_.window());
+        QApplication::processEvents();
+        const int fields = static_cast<int>(visible<ValueField>().size());
+        for (int i = 0; i < fields; ++i) {
+            const auto all = visible<ValueField>();
+            if (i >= all.size()) break;
+            try_field(all[i]);
+            if (QTest::currentTestFailed()) return;
+        }
+        const int words = static_cast<int>(visible<TextField>().size());
+        for (int i = 0; i < words; ++i) {
+            const auto all = visible<TextField>();
+            if (i >= all.size()) break;
+            try_words(all[i]);
+            if (QTest::currentTestFailed()) return;
+        }
+        for (EntryTable* table : visible<EntryTable>()) {
+            for (int row = 0; row < table->model()->rowCount(); ++row)
+                for (int column = 0; column < table->model()->columnCount(); ++column) {
+                    try_cell(table, row, column);
+                    if (QTest::currentTestFailed()) return;
+                }
+            if (QTest::currentTestFailed()) return;
+        }
+    }
+
+private:
+    template <class Widget> QList<Widget*> visible() {
+        QList<Widget*> list;
+        for (Widget* each : window_->centralWidget()->findChildren<Widget*>())
+            if (each->isVisible() && each->isEnabled()) list << each;
+        return list;
+    }
+    Value document() const { return window_->session().document(); }
+    int steps() const { return window_->session().undo_stack()->index(); }
+    std::string what(QWidget* widget) const {
+        return widget->accessibleName().toStdString() + " (" + widget->objectName().toStdString() + ")";
+    }
+    /// In the window's own settings, not in the job: what is typed there makes no step.
+    static bool is_of_the_job(const ValueField* field) {
+        static const QStringList elsewhere{QStringLiteral("cutter_mm"), QStringLiteral("bar_x_mm"),
+                                           QStringLiteral("bar_y_mm"), QStringLiteral("fret"),
+                                           QStringLiteral("minutes"), QStringLiteral("apart_mm")};
+        return !elsewhere.contains(field->key());
+    }
+
+    /// Types into the field that has the focus: all of it anew.
+    static void type(const QString& text) {
+        key(Qt::Key_A, Qt::ControlModifier);
+        keys(text);
+    }
+
+    /// Texts near what a field holds, in case a limit lies on one side; the parsed value of each.
+    QList<std::pair<QString, double>> near_values(ValueField* field) const {
+        const double unit_mm = field->kind() == FieldKind::length ? mm_per(window_.state().job.unit) : 1.0;
+        QString plain = field->text();
+        plain.remove(QStringLiteral("°"));
+        bool good = false;
+        double now = plain.section(QLatin1Char(' '), 0, 0).toDouble(&good);
+        QList<std::pair<QString, double>> list;
+        const auto add = [&](double value, int decimals) {
+            const QString text = QString::number(value, 'f', decimals);
+            list << std::pair(text, text.toDouble() * unit_mm);
+        };
+        if (!good) now = 1.0;
+        if (field->kind() == FieldKind::whole) {
+            for (const double by : {1.0, -1.0, 2.0, -2.0}) add(now + by, 0);
+            add(44, 0);
+            return list;
+        }
+        for (const double by : {0.013, -0.013, 0.31, -0.31, 3.0, -3.0}) add(now + by, 3);
+        for (const double share : {1.07, 0.93}) add(now * share, 3);
+        for (const double value : {0.37, 1.3, 4.0, 9.0, 12.0, 40.0}) add(value, 2);
+        return list;
+    }
+
+    void try_field(ValueField* field) {
+        if (field->isReadOnly()) return;
+        const std::string name = what(field);
+        const Value before = document();
+        const int step = steps();
+        // Untouched: looked into and left again.
+        click_on(field);
+        QVERIFY2(field->hasFocus(), name.c_str());
+        key(Qt::Key_Tab);
+        QVERIFY2(steps() == step && document() == before, (name + ": untouched").c_str());
+        if (!field->isVisible()) show_(window_.window());
+        // Nonsense: the old one stands, and it is said why in words of a person.
+        click_on(field);
+        const QString shown = field->text();
+        type(QStringLiteral("q"));
+        key(Qt::Key_Return);
+        QVERIFY2(document() == before, (name + ": nonsense").c_str());
+        QVERIFY2(field->property("fault").toBool() && !field->accessibleDescription().isEmpty(),
+                 (name + ": nonsense is not marked").c_str());
+        QVERIFY2(!speaks_of_keys(field->accessibleDescription()), qPrintable(field->accessibleDescription()));
+        key(Qt::Key_Escape);
+        QCOMPARE(field->text(), shown);
+        QVERIFY2(!field->property("fault").toBool(), name.c_str());
+        if (!is_of_the_job(field)) return;
+        // A good value by Enter, once, and back by Ctrl+Z while the field keeps the focus.
+        std::optional<double> typed;
+        QString text;
+        for (const auto& [written, value] : near_values(field)) {
+            if (!field->isVisible()) show_(window_.window());
+            click_on(field);
+            type(written);
+            key(Qt::Key_Return);
+            if (steps() != step) {
+                typed = value;
+                text = written;
+                break;
+            }
+            QVERIFY2(!speaks_of_keys(field->accessibleDescription()), qPrintable(field->accessibleDescription()));
+            key(Qt::Key_Escape);
+        }
+        QVERIFY2(typed, (name + ": no value near what it holds is taken").c_str());
+        QVERIFY2(steps() == step + 1, (name + ": one step").c_str());
+        const double times = field->key().endsWith(QStringLiteral("/2")) ? 2.0 : 1.0; // a length that is doubled
+        *typed *= times;
+        QVERIFY2(holds(written_since(before, document()), *typed),
+                 (name + ": " + text.toStdString() + " is not what the document says").c_str());
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(document() == before, (name + ": undone with the focus in the field").c_str());
+        // The same by Tab; then Ctrl+Z from the next one.
+        if (!field->isVisible()) show_(window_.window());
+        click_on(field);
+        type(text);
+        key(Qt::Key_Tab);
+        QVERIFY2(steps() == step + 1 && holds(written_since(before, document()), *typed),
+                 (name + ": kept by Tab").c_str());
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(document() == before, (name + ": undone from the next field").c_str());
+        // Out of every range: refused, or taken and undone.
+        if (!field->isVisible()) show_(window_.window());
+        click_on(field);
+        const QString old = field->text();
+        type(QStringLiteral("987654"));
+        key(Qt::Key_Return);
+        if (steps() == step) {
+            QVERIFY2(field->property("fault").toBool(), (name + ": refused but not marked").c_str());
+            QVERIFY2(!speaks_of_keys(field->accessibleDescription()), qPrintable(field->accessibleDescription()));
+            key(Qt::Key_Escape);
+            QCOMPARE(field->text(), old);
+        } else {
+            key(Qt::Key_Z, Qt::ControlModifier);
+        }
+        QVERIFY2(document() == before, name.c_str());
+    }
+
+    void try_words(TextField* field) {
+        const std::string name = what(field);
+        const Value before = document();
+        const int step = steps();
+        click_on(field);
+        QVERIFY2(field->hasFocus(), name.c_str());
+        key(Qt::Key_Tab);
+        QVERIFY2(steps() == step, (name + ": untouched").c_str());
+        click_on(field);
+        type(QStringLiteral("thrown away"));
+        key(Qt::Key_Escape);
+        QVERIFY2(steps() == step && document() == before, (name + ": Esc").c_str());
+        click_on(field);
+        type(QStringLiteral("words of mine"));
+        key(Qt::Key_Return);
+        if (field->objectName() == QLatin1String("printer")) return; // of the shop, not of the job
+        QVERIFY2(steps() == step + 1, name.c_str());
+        QVERIFY2(holds(written_since(before, document()), std::string("words of mine")), name.c_str());
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(document() == before, (name + ": undone with the focus in the field").c_str());
+    }
+
+    /// The field in a cell that is open, not one on its way out.
+    CellEditor* editor(EntryTable* table) {
+        for (CellEditor* each : table->viewport()->findChildren<CellEditor*>())
+            if (each->isVisible()) return each;
+        return nullptr;
+    }
+
+    /// A click on the cell and the text typed: the first key opens it.
+    void type_into(EntryTable* table, const QModelIndex& cell, const QString& text) {
+        table->scrollTo(cell);
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+        keys(text);
+    }
+
+    void try_cell(EntryTable* table, int row, int column) {
+        const QModelIndex cell = table->model()->index(row, column);
+        if (!(cell.flags() & Qt::ItemIsEditable)) return;
+        const std::string name = what(table) + ", row " + std::to_string(row) + ", column " + std::to_string(column);
+        const Value before = document();
+        const int step = steps();
+        // Looked into and left: nothing.
+        table->scrollTo(cell);
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+        QCOMPARE(table->currentIndex(), cell);
+        key(Qt::Key_F2);
+        QVERIFY2(editor(table), name.c_str());
+        key(Qt::Key_Return);
+        QVERIFY2(steps() == step && document() == before, (name + ": untouched").c_str());
+        // Nonsense.
+        type_into(table, cell, QStringLiteral("1x1"));
+        key(Qt::Key_Return);
+        QVERIFY2(document() == before, (name + ": nonsense").c_str());
+        QVERIFY2(editor(table) && editor(table)->property("fault").toBool(), (name + ": not marked").c_str());
+        QVERIFY2(!table->said().isEmpty() && !speaks_of_keys(table->said()), qPrintable(table->said()));
+        key(Qt::Key_Escape);
+        QVERIFY2(document() == before, name.c_str());
+        QTRY_VERIFY(!editor(table));
+        // A good one by Enter, which goes down; then back by Ctrl+Z.
+        QString good;
+        QStringList texts;
+        bool shown_number = false;
+        const double shown = cell.data().toString().section(QLatin1Char(' '), 0, 0).toDouble(&shown_number);
+        if (shown_number)
+            for (const double near_it : {shown * 1.01, shown * 0.99}) texts << QString::number(near_it, 'f', 2);
+        for (const char* text : {"0.37", "2.13", "1.31", "4.9", "9.3", "41", "-0.02", "E3", "13", "20", "5"})
+            texts << QString::fromLatin1(text);
+        for (const QString& text : texts) {
+            type_into(table, cell, text);
+            key(Qt::Key_Return);
+            if (steps() != step) {
+                good = text;
+                break;
+            }
+            key(Qt::Key_Escape);
+            QTRY_VERIFY(!editor(table));
+        }
+        QVERIFY2(!good.isEmpty(), (name + ": no value is taken").c_str());
+        QVERIFY2(steps() == step + 1, (name + ": one step").c_str());
+        bool number = false;
+        const double typed = good.toDouble(&number);
+        const double unit_mm = mm_per(window_.state().job.unit);
+        const auto written = written_since(before, document());
+        // A length in the job's unit, one that is doubled, a plain number; or a text.
+        QVERIFY2(number ? holds(written, typed * unit_mm) || holds(written, 2 * typed * unit_mm) || holds(written, typed)
+                        : holds(written, good.toStdString()),
+                 (name + ": " + good.toStdString() + " is not what the document says").c_str());
+        if (row + 1 < table->model()->rowCount()) {
+            QCOMPARE(table->currentIndex().row(), row + 1);
+            QCOMPARE(table->currentIndex().column(), column);
+        }
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(document() == before, (name + ": undone").c_str());
+        // Kept once by Tab.
+        type_into(table, cell, good);
+        key(Qt::Key_Tab);
+        QVERIFY2(steps() == step + 1, (name + ": once by Tab").c_str());
+        if (editor(table)) key(Qt::Key_Escape);
+        QTRY_VERIFY(!editor(table));
+        window_->session().undo_stack()->undo();
+        // And by leaving it for another cell.
+        type_into(table, cell, good);
+        const QModelIndex other = table->model()->index(row == 0 ? 1 : 0, column);
+        if (other.isValid()) {
+            QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(other).center());
+            QVERIFY2(steps() == step + 1, (name + ": once by leaving").c_str());
+            window_->session().undo_stack()->undo();
+        } else {
+            key(Qt::Key_Escape);
+        }
+        QVERIFY2(document() == before, name.c_str());
+    }
+
+    WindowOnDemo window_;
+    void (*show_)(MainWindow&) = nullptr;
+};
+
+QTEST_MAIN(TestHands)
+#include "tst_hands.moc"
