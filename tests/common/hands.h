@@ -78,4 +78,18 @@ inline void key(Qt::Key which, Qt::KeyboardModifiers modifiers = Qt::NoModifier)
     if (focus) QTest::keyClick(focus, which, modifiers);
 }
 
+/// The field in a cell that is open, not one on its way out.
+inline CellEditor* open_editor(EntryTable* table) {
+    for (CellEditor* each : table->viewport()->findChildren<CellEditor*>())
+        if (each->isVisible()) return each;
+    return nullptr;
+}
+
+/// A click on the cell and the text typed: the first key opens it.
+inline void type_into(EntryTable* table, const QModelIndex& cell, const QString& text) {
+    table->scrollTo(cell);
+    QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+    keys(text);
+}
+
 } // namespace fm::test
