@@ -32,6 +32,8 @@ struct PaintedText {
     QColor colour;
     QColor ground;
     double px = 0;
+    QRectF ink;  ///< where its letters are
+    QRectF clip; ///< where the painter paints at all
 };
 
 class TextLog : public QPaintDevice {
@@ -104,7 +106,12 @@ private:
             QRectF seen = inner_.transform().mapRect(box);
             if (!systemClip().isEmpty())
                 seen = seen.intersected(systemClip().boundingRect()); // what a window hides
-            log_.look(seen, inner_, item);
+            QRectF ink = QFontMetricsF(item.font()).tightBoundingRect(item.text()).translated(at);
+            QRectF clip(QPointF(), log_.image_.size());
+            if (!systemClip().isEmpty()) clip = clip.intersected(systemClip().boundingRect());
+            if (inner_.hasClipping())
+                clip = clip.intersected(inner_.transform().mapRect(inner_.clipBoundingRect()));
+            log_.look(seen, inner_, item, inner_.transform().mapRect(ink), clip);
             inner_.drawTextItem(at, item);
         }
 
@@ -113,19 +120,23 @@ private:
         QPainter inner_;
     };
 
-    void look(const QRectF& box, const QPainter& painter, const QTextItem& item) {
+    void look(const QRectF& box, const QPainter& painter, const QTextItem& item, const QRectF& ink,
+              const QRectF& clip) {
         if (item.text().trimmed().isEmpty()) return;
         QRect seen = box.toAlignedRect().intersected(image_.rect());
         if (painter.hasClipping())
             seen = seen.intersected(painter.transform().mapRect(painter.clipBoundingRect()).toAlignedRect());
-        if (seen.isEmpty()) return;
+        if (seen.isEmpty()) {
+            texts_.push_back({item.text(), {}, {}, static_cast<double>(item.font().pixelSize()), ink, clip});
+            return;
+        }
         std::map<QRgb, int> colours;
         for (int y = seen.top(); y <= seen.bottom(); ++y)
             for (int x = seen.left(); x <= seen.right(); ++x) ++colours[image_.pixel(x, y)];
         const auto commonest = std::max_element(
             colours.begin(), colours.end(), [](const auto& a, const auto& b) { return a.second < b.second; });
         texts_.push_back({item.text(), painter.pen().color(), QColor(commonest->first),
-                          static_cast<double>(item.font().pixelSize())});
+                          static_cast<double>(item.font().pixelSize()), ink, clip});
     }
 
     QImage image_;

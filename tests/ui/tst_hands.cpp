@@ -2,6 +2,7 @@
 // itself.
 #include "common/hands.h"
 #include "common/jobs.h"
+#include "common/views.h"
 #include "core/reading.h"
 #include "job/json.h"
 #include "ui/texts.h"
@@ -10,80 +11,6 @@ using namespace fm;
 using namespace fm::test;
 
 namespace {
-
-/// What a window looks like where fields and cells are: a station, one of its pages or drawings.
-struct View {
-    const char* name;
-    void (*show)(MainWindow& window);
-};
-
-template <Station S> void station(MainWindow& window) {
-    window.choose_station(S);
-}
-template <Station S, int Page> void page(MainWindow& window) {
-    window.choose_station(S);
-    QTest::keyClick(&window, static_cast<Qt::Key>(Qt::Key_1 + Page), Qt::ControlModifier);
-}
-
-const View views[] = {
-    {"survey", station<Station::survey>},
-    {"survey 2", page<Station::survey, 1>},
-    {"survey 3", page<Station::survey, 2>},
-    {"survey 4", page<Station::survey, 3>},
-    {"survey 5", page<Station::survey, 4>},
-    {"neck", station<Station::neck>},
-    {"neck 2", page<Station::neck, 1>},
-    {"neck 3", page<Station::neck, 2>},
-    {"neck 4", page<Station::neck, 3>},
-    {"strings", station<Station::strings>},
-    {"nut", station<Station::nut>},
-    {"nut 2", page<Station::nut, 1>},
-    {"nut 3", page<Station::nut, 2>},
-    {"nut 4", page<Station::nut, 3>},
-    {"nut 5", page<Station::nut, 4>},
-    {"nut 6", page<Station::nut, 5>},
-    {"nut, fitted",
-     [](MainWindow& w) {
-         w.choose_station(Station::nut);
-         w.choose_stage(CutStage::fitted);
-     }},
-    {"nut, behind",
-     [](MainWindow& w) {
-         w.choose_station(Station::nut);
-         w.choose_behind(true);
-     }},
-    {"saddle", station<Station::saddle>},
-    {"saddle 2", page<Station::saddle, 1>},
-    {"saddle 3", page<Station::saddle, 2>},
-    {"saddle 4", page<Station::saddle, 3>},
-    {"saddle, fitted",
-     [](MainWindow& w) {
-         w.choose_station(Station::saddle);
-         w.choose_stage(CutStage::fitted);
-     }},
-    {"bridge", station<Station::bridge>},
-    {"bridge 2", page<Station::bridge, 1>},
-    {"bridge 3", page<Station::bridge, 2>},
-    {"bridge 4", page<Station::bridge, 3>},
-    {"bridge, place",
-     [](MainWindow& w) {
-         w.choose_station(Station::bridge);
-         w.choose_placing(true);
-     }},
-    {"intonation", station<Station::intonation>},
-    {"sheets", station<Station::sheets>},
-    {"record", station<Station::record>},
-    {"neck, table",
-     [](MainWindow& w) {
-         w.choose_station(Station::neck);
-         w.show_table(true);
-     }},
-    {"saddle, table",
-     [](MainWindow& w) {
-         w.choose_station(Station::saddle);
-         w.show_table(true);
-     }},
-};
 
 /// Nobody may be answered in the words of the file.
 bool speaks_of_keys(const QString& message) {
@@ -106,8 +33,8 @@ private Q_SLOTS:
         const bool all = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
         for (const char* job : {"kittiwake", "groundswell", "lantern", "curlew", "teal"}) {
             if (!all && QByteArray(job) != "kittiwake") break;
-            for (std::size_t i = 0; i < std::size(views); ++i)
-                QTest::addRow("%s, %s", job, views[i].name) << QString::fromLatin1(job) << static_cast<int>(i);
+            for (std::size_t i = 0; i < std::size(working_views); ++i)
+                QTest::addRow("%s, %s", job, working_views[i].name) << QString::fromLatin1(job) << static_cast<int>(i);
         }
     }
 
@@ -116,7 +43,7 @@ private Q_SLOTS:
         QFETCH(const int, view);
         window_.again(job.toLatin1().constData());
         window_->choose_datum(Datum::seat);
-        show_ = views[view].show;
+        show_ = working_views[view].show;
         show_(window_.window());
         QApplication::processEvents();
         const int fields = static_cast<int>(visible<ValueField>().size());

@@ -1,0 +1,326 @@
+// Somebody who knows nothing presses everywhere: clicks, double clicks, wheel, keys and typed readings at random places of
+// the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job.
+#include "common/jobs.h"
+#include "common/window.h"
+#include "job/json.h"
+
+#include <QFileDialog>
+#include <QMenu>
+#include <QMouseEvent>
+#include <QPointer>
+#include <QPrintDialog>
+#include <QTimer>
+#include <QWheelEvent>
+#include <QWindow>
+
+#include <cstdio>
+#include <ctime>
+#include <random>
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+QStringList* said_by_qt = nullptr;
+
+void listen(QtMsgType, const QMessageLogContext&, const QString& message) {
+    // The platforms of tests talk of themselves.
+    if (message.contains(QLatin1String("propagateSizeHints")) || message.contains(QLatin1String("XDG_RUNTIME_DIR")))
+        return;
+    if (said_by_qt) *said_by_qt << message;
+}
+
+double resident_mb() {
+    long pages = 0;
+    if (std::FILE* file = std::fopen("/proc/self/statm", "r")) {
+        if (std::fscanf(file, "%*s %ld", &pages) != 1) pages = 0;
+        std::fclose(file);
+    }
+    return static_cast<double>(pages) * 4096 / 1e6;
+}
+
+double thread_seconds() {
+    timespec now{};
+    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
+    return static_cast<double>(now.tv_sec) + 1e-9 * static_cast<double>(now.tv_nsec);
+}
+
+} // namespace
+
+class TestMonkey : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() {
+        prepare_application("fair-measure-monkey-test");
+        said_by_qt = &said_;
+        qInstallMessageHandler(listen);
+    }
+    void cleanupTestCase() {
+        qInstallMessageHandler(nullptr);
+        said_by_qt = nullptr;
+    }
+
+    void presses_everywhere_data() {
+        QTest::addColumn<QString>("job");
+        QTest::addColumn<QSize>("size");
+        const bool both = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
+        int place = 0; // one size a job, in turns
+        for (const char* job : {"kittiwake", "curlew", "lantern", "groundswell", "teal"}) {
+            const bool large = place++ % 2 == 0;
+            for (const QSize size : {QSize(1280, 800), QSize(1024, 700)})
+                if (both || large == (size.width() == 1280))
+                    QTest::addRow("%s, %d", job, size.width()) << QString::fromLatin1(job) << size;
+        }
+    }
+
+    void presses_everywhere() {
+        QFETCH(const QString, job);
+        QFETCH(const QSize, size);
+        bool set = false;
+        actions_ = qEnvironmentVariableIntValue("FAIR_MEASURE_MONKEY", &set);
+        if (!set) actions_ = 200;
+        generator_.seed(static_cast<unsigned>(qHash(job) + static_cast<size_t>(size.width())) + seed_more());
+        window_ = std::make_unique<WindowOnDemo>();
+        window_->start(job.toLatin1().constData());
+        (*window_)->resize(size);
+        QApplication::processEvents();
+        const std::string opened = written_json((*window_)->session().document());
+        job_file_ = (*window_)->session().path();
+        done_ = 0;
+        base_mb_ = 0;
+        findings_.clear();
+        said_.clear();
+        trail_.clear();
+        QEventLoop loop;
+        ended_ = [&loop] { loop.quit(); };
+        QTimer::singleShot(0, this, &TestMonkey::step);
+        loop.exec();
+        settle();
+        // Everything is undone to the first byte, if the monkey did not go to another job.
+        if ((*window_)->session().path() == job_file_) {
+            QUndoStack* steps = (*window_)->session().undo_stack();
+            while (steps->canUndo()) steps->undo();
+            if (written_json((*window_)->session().document()) != opened)
+                findings_ << QStringLiteral("undo does not lead back to what was opened");
+        }
+        for (const QString& message : said_) findings_ << QStringLiteral("Qt says: ") + message;
+        const double grown_mb = base_mb_ > 0 ? resident_mb() - base_mb_ : 0;
+        if (qEnvironmentVariableIsEmpty("ASAN_OPTIONS") && grown_mb > 30)
+            findings_ << QStringLiteral("grew by %1 MB").arg(grown_mb);
+        std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB, grew %.1f MB\n", QTest::currentDataTag(), done_,
+                    slowest_ms_, resident_mb(), grown_mb);
+        QVERIFY2(findings_.isEmpty(), qPrintable(findings_.mid(0, 12).join(QLatin1Char('\n')) + QStringLiteral("\nafter: ") +
+                                                 trail_.mid(std::max<qsizetype>(0, trail_.size() - 12)).join(QStringLiteral("; "))));
+        window_.reset();
+    }
+
+private:
+    unsigned seed_more() const { return static_cast<unsigned>(qEnvironmentVariableIntValue("FAIR_MEASURE_SEED")); }
+    unsigned random(unsigned below) { return static_cast<unsigned>(generator_() % below); }
+
+    /// What is pressed on: a menu that is open, a dialog, else one of the windows.
+    QWidget* target() {
+        if (QWidget* popup = QApplication::activePopupWidget()) return popup;
+        if (QWidget* modal = QApplication::activeModalWidget()) return modal;
+        QWidgetList windows;
+        for (QWidget* each : QApplication::topLevelWidgets())
+            if (each->isVisible() && each->isWindow() && each->windowHandle() && !each->inherits("QTipLabel"))
+                windows << each;
+        if (windows.size() > 1 && random(4) != 0) return &window_->window();
+        return windows.isEmpty() ? &window_->window() : windows[static_cast<qsizetype>(random(static_cast<unsigned>(windows.size())))];
+    }
+
+    void step() {
+        // While one is under way the next waits, unless a menu or a dialog waits in it for somebody.
+        const bool waits = QApplication::activePopupWidget() || QApplication::activeModalWidget();
+        if (depth_ > 0 && !waits) return QTimer::singleShot(2, this, &TestMonkey::step);
+        if (depth_ > 0 && done_ >= actions_) {
+            close_all();
+            return QTimer::singleShot(2, this, &TestMonkey::step);
+        }
+        if (done_ >= actions_ || !window_) {
+            if (std::exchange(ending_, true)) return;
+            close_all();
+            ending_ = false;
+            return ended_();
+        }
+        QTimer::singleShot(0, this, &TestMonkey::step);
+        ++done_;
+        const auto began = std::chrono::steady_clock::now();
+        const double worked_s = thread_seconds();
+        ++depth_;
+        const int before = done_;
+        const QString what = act();
+        QApplication::processEvents();
+        --depth_;
+        if (before == done_) { // else others came meanwhile: the time is theirs
+            const double ms =
+                std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - began).count();
+            const double own_ms = 1000 * (thread_seconds() - worked_s);
+            // A busy machine makes anything late: what counts is that the window worked for it, or that it hung.
+            const double most_ms = qEnvironmentVariableIsEmpty("ASAN_OPTIONS") ? 500 : 4000;
+            slowest_ms_ = std::max(slowest_ms_, own_ms);
+            if (own_ms > most_ms || ms > 10 * most_ms)
+                findings_ << QStringLiteral("answered after %1 ms (%2 of work): %3").arg(ms).arg(own_ms).arg(what);
+        }
+        if (done_ % 50 == 0) look();
+        if (done_ == std::max(200, actions_ / 10)) base_mb_ = resident_mb();
+    }
+
+    /// What is in the file can be read again.
+    void look() {
+        const Session& session = (*window_)->session();
+        try {
+            if (!(parse_json(written_json(session.document())) == session.document()) ||
+                !read_job(session.document()).job)
+                findings_ << QStringLiteral("the document does not read back");
+        } catch (const InputError& error) {
+            findings_ << QString::fromUtf8(error.what());
+        }
+    }
+
+    void close_all() {
+        for (int i = 0; i < 20; ++i) {
+            if (QWidget* popup = QApplication::activePopupWidget())
+                popup->close();
+            else if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget()))
+                dialog->reject();
+            else
+                break;
+            QApplication::processEvents();
+        }
+    }
+
+    void settle() {
+        close_all();
+        for (QWidget* each : QApplication::topLevelWidgets())
+            if (each != &window_->window() && each->isVisible() && !each->inherits("QMenu")) each->hide();
+        if (QWidget* focus = QApplication::focusWidget()) focus->clearFocus(); // what is half typed becomes its step
+        QApplication::processEvents();
+    }
+
+    QString act() {
+        QWidget* on = target();
+        // Dialogs for files and printers could write anywhere: they are turned down.
+        if (auto* dialog = qobject_cast<QDialog*>(on);
+            dialog && (dialog->inherits("QFileDialog") || dialog->inherits("QPrintDialog") || random(3) == 0)) {
+            dialog->reject();
+            return note(QStringLiteral("a dialog turned down"));
+        }
+        if (!on->windowHandle()) return {};
+        const QPoint at(static_cast<int>(random(static_cast<unsigned>(std::max(1, on->width())))),
+                        static_cast<int>(random(static_cast<unsigned>(std::max(1, on->height())))));
+        const QString where = QStringLiteral("%1,%2 of %3").arg(at.x()).arg(at.y()).arg(QLatin1String(on->metaObject()->className()));
+        switch (random(16)) {
+        case 0: // a wheel
+            turn(on, at, random(2) ? 120 : -120);
+            return note(QStringLiteral("wheel ") + where);
+        case 1:
+            QTest::mouseDClick(on->windowHandle(), Qt::LeftButton, {}, at);
+            return note(QStringLiteral("double click ") + where);
+        case 2:
+            QTest::mouseClick(on->windowHandle(), random(2) ? Qt::RightButton : Qt::MiddleButton, {}, at);
+            return note(QStringLiteral("other button ") + where);
+        case 3: {
+            const QPointer<QWidget> there(on);
+            QTest::mousePress(on->windowHandle(), Qt::LeftButton, {}, at);
+            if (!there || !there->windowHandle()) return note(QStringLiteral("press ") + where);
+            QTest::mouseMove(there->windowHandle(), at + QPoint(static_cast<int>(random(60)) - 30, static_cast<int>(random(60)) - 30));
+            if (there && there->windowHandle()) QTest::mouseRelease(there->windowHandle(), Qt::LeftButton, {}, at);
+            return note(QStringLiteral("drag ") + where);
+        }
+        case 4:
+        case 5:
+        case 6: return note(QStringLiteral("key ") + press_key(on));
+        case 7:
+        case 8:
+        case 9: return note(QStringLiteral("typed ") + type(on));
+        default:
+            QTest::mouseClick(on->windowHandle(), Qt::LeftButton, {}, at);
+            return note(QStringLiteral("click ") + where);
+        }
+    }
+
+    QString note(const QString& what) {
+        trail_ << what;
+        if (trail_.size() > 200) trail_.removeFirst();
+        if (!window_->window().isVisible()) window_->window().show(); // it was closed
+        return what;
+    }
+
+    void turn(QWidget* on, QPoint at, int delta) {
+        QWidget* hit = on->childAt(at);
+        if (!hit) hit = on;
+        QWheelEvent event(hit->mapFrom(on, at), on->mapToGlobal(at), {}, {0, delta}, Qt::NoButton, {},
+                          Qt::NoScrollPhase, false);
+        QApplication::sendEvent(hit, &event);
+    }
+
+    /// Down and up; what goes down may take the window away.
+    static void strike(QWindow* on, Qt::Key key, Qt::KeyboardModifiers modifiers, QChar sign = {}) {
+        const QPointer<QWindow> there(on);
+        sign.isNull() ? QTest::keyPress(on, key, modifiers) : QTest::keyPress(on, sign.toLatin1(), modifiers);
+        if (there) sign.isNull() ? QTest::keyRelease(there, key, modifiers) : QTest::keyRelease(there, sign.toLatin1(), modifiers);
+    }
+
+    QString press_key(QWidget* on) {
+        static const Qt::Key plain[] = {
+            Qt::Key_Return, Qt::Key_Tab,  Qt::Key_Backtab, Qt::Key_Escape, Qt::Key_Up,   Qt::Key_Down, Qt::Key_Left,
+            Qt::Key_Right,  Qt::Key_Home, Qt::Key_End,     Qt::Key_Delete, Qt::Key_Backspace, Qt::Key_Space, Qt::Key_F1,
+            Qt::Key_F2,     Qt::Key_Insert, Qt::Key_PageDown, Qt::Key_Question, Qt::Key_BracketLeft, Qt::Key_BracketRight,
+            Qt::Key_Slash,  Qt::Key_Asterisk, Qt::Key_Minus, Qt::Key_Plus, Qt::Key_0, Qt::Key_1, Qt::Key_2};
+        const unsigned kind = random(6);
+        Qt::Key key = plain[random(std::size(plain))];
+        Qt::KeyboardModifiers modifiers;
+        if (kind == 0) key = static_cast<Qt::Key>(Qt::Key_A + random(26));
+        if (kind == 1) {
+            key = static_cast<Qt::Key>(Qt::Key_1 + random(9));
+            modifiers = random(2) ? Qt::AltModifier : Qt::ControlModifier;
+        }
+        if (kind == 2) {
+            static const Qt::Key control[] = {Qt::Key_Z, Qt::Key_Y, Qt::Key_K, Qt::Key_0, Qt::Key_Return, Qt::Key_C, Qt::Key_A, Qt::Key_V, Qt::Key_Delete};
+            key = control[random(std::size(control))];
+            modifiers = Qt::ControlModifier;
+        }
+        strike(on->windowHandle(), key, modifiers);
+        return QKeySequence(static_cast<int>(key) | static_cast<int>(modifiers)).toString();
+    }
+
+    QString type(QWidget* on) {
+        static const QStringList texts{
+            QStringLiteral("0.3"),  QStringLiteral("1/64\""), QStringLiteral("5"),    QStringLiteral("44"),
+            QStringLiteral("-2"),   QStringLiteral("17 thou"), QStringLiteral("x"),   QStringLiteral("3*1,1"),
+            QStringLiteral("0.9"),  QStringLiteral("12"),     QStringLiteral("640"),  QStringLiteral("0"),
+            QStringLiteral("1e9"),  QStringLiteral("<b>"),    QStringLiteral("E3"),   QStringLiteral("0.40<0.45"),
+            QStringLiteral("7/64 + 5 thou")};
+        const QString text = texts[static_cast<qsizetype>(random(static_cast<unsigned>(texts.size())))];
+        const QPointer<QWidget> there(on); // a key may close it
+        const bool popup = QApplication::activePopupWidget() == on;
+        const auto takes_keys = [&] {
+            return there && there->isVisible() && there->windowHandle() &&
+                   (popup || !QApplication::activePopupWidget());
+        };
+        for (const QChar c : text)
+            if (takes_keys()) strike(there->windowHandle(), Qt::Key_unknown, {}, c);
+        if (random(3) && takes_keys()) strike(there->windowHandle(), random(3) ? Qt::Key_Return : Qt::Key_Tab, {});
+        return text;
+    }
+
+    std::unique_ptr<WindowOnDemo> window_;
+    std::mt19937 generator_;
+    int actions_ = 0;
+    int done_ = 0;
+    int depth_ = 0;
+    bool ending_ = false;
+    double slowest_ms_ = 0;
+    double base_mb_ = 0;
+    QString job_file_;
+    QStringList findings_;
+    QStringList said_;
+    QStringList trail_;
+    std::function<void()> ended_;
+};
+
+QTEST_MAIN(TestMonkey)
+#include "tst_monkey.moc"

@@ -1,0 +1,132 @@
+// Every text of every view is there whole: not cut by what holds it, not covered by what lies over it, and on no other
+// text; in both languages and in the smallest window. FAIR_MEASURE_LONG: of every job.
+#include "common/jobs.h"
+#include "common/text_log.h"
+#include "common/views.h"
+
+#include <QAbstractScrollArea>
+#include <QLabel>
+#include <QScrollBar>
+#include <QTranslator>
+
+#include <cstdio>
+
+static void load_translations_resource() {
+    Q_INIT_RESOURCE(translations);
+}
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+/// The scrolled area a widget is in, if it can be scrolled upright.
+bool is_scrolled(const QWidget* widget) {
+    for (const QWidget* at = widget->parentWidget(); at; at = at->parentWidget())
+        if (const auto* area = qobject_cast<const QAbstractScrollArea*>(at))
+            if (area->verticalScrollBar()->maximum() > 0) return true;
+    return false;
+}
+
+QRectF shrunk(const QRectF& rect) {
+    constexpr double soft = 1.6; // edges of letters are grey
+    return rect.adjusted(soft, soft, -soft, -soft);
+}
+
+} // namespace
+
+class TestTexts : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() {
+        prepare_application("fair-measure-texts-test");
+        load_translations_resource();
+    }
+
+    void every_text_is_there_whole_data() {
+        QTest::addColumn<QString>("language");
+        QTest::addColumn<QString>("job");
+        QTest::addColumn<QSize>("size");
+        const bool all = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
+        for (const char* language : {"en", "de"})
+            for (const char* job : {"kittiwake", "curlew", "groundswell", "lantern", "teal"})
+                for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+                    const bool first = QByteArray(job) == "kittiwake" || (QByteArray(job) == "curlew" && size.width() == 1024);
+                    if (all || first)
+                        QTest::addRow("%s, %s, %d", language, job, size.width())
+                            << QString::fromLatin1(language) << QString::fromLatin1(job) << size;
+                }
+    }
+
+    void every_text_is_there_whole() {
+        QFETCH(const QString, language);
+        QFETCH(const QString, job);
+        QFETCH(const QSize, size);
+        QTranslator translator;
+        QLocale::setDefault(QLocale(language));
+        if (translator.load(QLocale(language), QStringLiteral("fair-measure"), QStringLiteral("_"),
+                            QStringLiteral(":/translations")))
+            QCoreApplication::installTranslator(&translator);
+        QStringList faults;
+        {
+            WindowOnDemo window;
+            window.start(job.toLatin1().constData());
+            window->resize(size);
+            for (const auto& [list, count] : {std::pair<const View*, std::size_t>{working_views, std::size(working_views)},
+                                              {other_views, std::size(other_views)}})
+                for (std::size_t i = 0; i < count; ++i) {
+                    window->choose_station(Station::nut);
+                    list[i].show(window.window());
+                    QApplication::processEvents();
+                    look(window.window(), QLatin1String(list[i].name), faults);
+                    if (window->bench() && window->bench()->isVisible()) window->bench()->leave();
+                    if (window->view().table) window->show_table(false);
+                    window->choose_side(NutSide::target);
+                    window->choose_stage(CutStage::blank);
+                }
+        }
+        QCoreApplication::removeTranslator(&translator);
+        QLocale::setDefault(QLocale::c());
+        faults.removeDuplicates();
+        for (const QString& fault : faults) std::puts(qPrintable(fault));
+        QVERIFY2(faults.isEmpty(), qPrintable(QString::number(faults.size()) + QStringLiteral(" texts are not there whole")));
+    }
+
+private:
+    static void look(MainWindow& window, const QString& view, QStringList& faults) {
+        QWidgetList widgets{&window};
+        const QWidget* bench = window.bench();
+        for (QWidget* each : window.findChildren<QWidget*>())
+            if (each->isVisible() && !each->isWindow() && !each->size().isEmpty()) widgets << each;
+        for (QWidget* widget : widgets) {
+            if (bench && bench->isVisible() && widget != bench && !bench->isAncestorOf(widget)) continue; // under it
+            const QRegion seen = widget->visibleRegion();
+            if (seen.isEmpty()) continue;
+            TextLog log(widget->size());
+            widget->render(&log, {}, {}, QWidget::RenderFlags());
+            const auto tell = [&](const char* what, const PaintedText& text, const QString& more = {}) {
+                faults << QStringLiteral("%1: %2: '%3'%4 in %5 %6")
+                              .arg(view, QLatin1String(what), text.text, more, QLatin1String(widget->metaObject()->className()),
+                                   widget->objectName().isEmpty() ? widget->accessibleName() : widget->objectName());
+            };
+            const auto& texts = log.texts();
+            for (std::size_t i = 0; i < texts.size(); ++i) {
+                const QRectF ink = shrunk(texts[i].ink);
+                if (ink.isEmpty()) continue;
+                const bool outside = !texts[i].clip.contains(ink);
+                const bool covered = !(QRegion(ink.toAlignedRect()) - seen).isEmpty();
+                if ((outside || covered) && !is_scrolled(widget)) tell(outside ? "cut" : "covered", texts[i]);
+                for (std::size_t k = 0; k < i; ++k)
+                    if (ink.intersects(shrunk(texts[k].ink)) && texts[k].text != texts[i].text)
+                        tell("over another", texts[i], QStringLiteral(" on '%1'").arg(texts[k].text));
+                // What is left out at the end can be read in the tooltip.
+                if (texts[i].text.endsWith(QChar(0x2026)) && qobject_cast<QLabel*>(widget) && widget->toolTip().isEmpty() &&
+                    !qobject_cast<QLabel*>(widget)->text().endsWith(texts[i].text + QLatin1Char(' ')))
+                    tell("left out without a tooltip", texts[i]);
+            }
+        }
+    }
+};
+
+QTEST_MAIN(TestTexts)
+#include "tst_texts.moc"
