@@ -342,7 +342,7 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
     <message>
         <source>Slacken the strings. Clean joint; the shim is glued to the nut, not to the seat. Glue: fumes, eyes, fingers.</source>
-        <translation>Saiten entspannen. Saubere Fuge; die Unterlage wird an den Sattel geleimt, nicht an den Sitz. Kleber: Dämpfe, Augen, Finger.</translation>
+        <translation>Saiten entspannen. Die Unterlage wird an den Sattel geleimt, nicht an den Sitz. Kleber: Dämpfe, Augen, Finger.</translation>
     </message>
     <message>
         <source>Slacken the strings. Bottom flat and square on the stone; dust: mask. String up before reading.</source>
@@ -2675,7 +2675,7 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
     <message>
         <source>front %1 forward: fret 1 plays %2 off; with the front at the line %3</source>
-        <translation>Vorderkante %1 vor: Bund 1 liegt %2 daneben; mit der Kante an der Linie %3</translation>
+        <translation>Kante %1 vor: Bund 1 liegt %2 daneben; an der Linie %3</translation>
     </message>
     <message>
         <source>the chosen string from the side, all from above; the head to the left</source>
@@ -3206,7 +3206,7 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
     <message>
         <source>by spread</source>
-        <translation>nach Spreizung</translation>
+        <translation>Spreizung</translation>
     </message>
     <message>
         <source>by edges</source>
@@ -3902,7 +3902,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>action at 12</source>
-        <translation>Lage am 12.</translation>
+        <translation>Lage 12.</translation>
     </message>
     <message>
         <source>take off</source>
@@ -3913,8 +3913,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>×%1 zum Sattel</translation>
     </message>
     <message>
-        <source>from front</source>
-        <translation>ab vorn</translation>
+        <source>from front, ×%1</source>
+        <translation>ab vorn, ×%1</translation>
     </message>
     <message>
         <source>thick</source>
@@ -4615,7 +4615,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>Slacken the strings before lifting a bridge or pulling pins. Drill with the work clamped. A lifted bridge is a job for a trained repairer.</source>
-        <translation>Saiten entspannen, bevor ein Steg gehoben oder Pins gezogen werden. Nur Eingespanntes bohren. Ein gelöster Steg ist Sache einer gelernten Fachkraft.</translation>
+        <translation>Entspannen, bevor ein Steg gehoben oder Pins gezogen werden. Nur Eingespanntes bohren. Gelöster Steg: zur Fachkraft.</translation>
     </message>
     <message>
         <source>Read the relief</source>
@@ -5056,7 +5056,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>total tension %1 N</source>
-        <translation>Gesamtspannung %1 N</translation>
+        <translation>gesamt %1 N</translation>
     </message>
     <message>
         <source>%1 more than the set before</source>
@@ -5100,7 +5100,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>Shop&apos;s sets</source>
-        <translation>Sätze der Werkstatt</translation>
+        <translation>Eigene Sätze</translation>
     </message>
     <message>
         <source>A set from the shop&apos;s list</source>
@@ -5143,11 +5143,11 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>over fret 1, held at %1</source>
-        <translation>über Bund 1, bei %1 gedrückt</translation>
+        <translation>Bund 1, an %1 gedrückt</translation>
     </message>
     <message>
         <source>gap over fret 1</source>
-        <translation>Lücke über Bund 1</translation>
+        <translation>über Bund 1</translation>
     </message>
     <message>
         <source>relief</source>
@@ -5159,7 +5159,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>over fret 12, capo at 1</source>
-        <translation>über Bund 12, Kapo an 1</translation>
+        <translation>Bund 12, Kapo an 1</translation>
     </message>
     <message>
         <source>humidity, %</source>

@@ -23,7 +23,7 @@ double fitted_px(const QFont& base, const QString& text, double width, double mo
     QFont font = base;
     font.setPixelSize(std::max(8, static_cast<int>(most_px)));
     const double wide = QFontMetricsF(font).horizontalAdvance(text);
-    return wide <= width ? most_px : std::max(8.0, most_px * width / wide);
+    return wide <= width ? most_px : std::max(8.0, std::floor(most_px * width / wide) - 0.5);
 }
 } // namespace
 
@@ -48,10 +48,10 @@ void BenchView::lay_out() {
             .arg(theme().ground.name(), theme().ink.name(), theme().yours.name())
             .arg(std::max(14, static_cast<int>(30 * u))));
     const int hint_left = left + wide + static_cast<int>(24 * u);
-    hint_->setGeometry(hint_left, top, width() - hint_left - static_cast<int>(150 * u), high);
+    hint_->setGeometry(hint_left, top, width() - hint_left - static_cast<int>(180 * u), high);
     hint_->setStyleSheet(QStringLiteral("color: %1; font-size: %2px;")
                              .arg(theme().caption.name())
-                             .arg(std::max(13, static_cast<int>(21 * u))));
+                             .arg(std::max(12, static_cast<int>(18 * u))));
     const int message_high = static_cast<int>(58 * u);
     message_->setGeometry(left, top - message_high - static_cast<int>(8 * u), width() - 2 * left,
                           message_high);
@@ -121,7 +121,12 @@ void BenchView::paint_header(QPainter& painter) const {
     const double u = unit_px();
     const double left = margin * u;
     painter.setPen(theme().ink);
-    painter.setFont(font_of(48, true));
+    const double room = worker_.filings().empty() || worker_.part() == BenchPart::relief
+                            ? width() / 2.0
+                            : mark_box(0).left() - left - 16 * u; // the strings' marks stand in the middle
+    QFont large = font_of(48, true);
+    large.setPixelSize(static_cast<int>(fitted_px(large, words_.string, room, 48 * u)));
+    painter.setFont(large);
     painter.drawText(QRectF(left, 30 * u, width() / 2.0, 62 * u), Qt::AlignLeft | Qt::AlignVCenter,
                      words_.string);
     painter.setPen(theme().caption);
@@ -290,7 +295,7 @@ void BenchView::paintEvent(QPaintEvent*) {
     painter.drawText(note, Qt::AlignLeft | Qt::AlignVCenter, words_.note);
     painter.setFont(font_of(26));
     const QRect field = field_->geometry();
-    painter.drawText(QRectF(width() - margin * u - 150 * u, field.top(), 150 * u, field.height()),
+    painter.drawText(QRectF(width() - margin * u - 130 * u, field.top(), 130 * u, field.height()),
                      Qt::AlignRight | Qt::AlignVCenter, words_.uncertainty);
 }
 

@@ -1,5 +1,7 @@
 #include "ui/entry_table.h"
 
+#include "ui/fitting_header.h"
+
 #include "ui/undo_keys.h"
 
 #include <QApplication>
@@ -15,6 +17,8 @@ bool CellEditor::event(QEvent* event) {
 }
 
 EntryTable::EntryTable(QWidget* parent) : QTableView(parent) {
+    setHorizontalHeader(new FittingHeader(this));
+    horizontalHeader()->setDefaultAlignment(Qt::AlignCenter);
     setEditTriggers(DoubleClicked | AnyKeyPressed | EditKeyPressed);
 }
 

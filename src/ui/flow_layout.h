@@ -1,6 +1,7 @@
 #pragma once
 #include <QLayout>
 
+#include <algorithm>
 #include <vector>
 
 namespace fm {
@@ -55,10 +56,9 @@ private:
         for (QLayoutItem* item : items_) {
             if (item->isEmpty()) continue;
             QSize size = item->sizeHint();
-            if (size.width() > rect.width()) { // wider than a line: narrower and, if it can, taller
-                size.setWidth(rect.width());
-                if (item->hasHeightForWidth()) size.setHeight(item->heightForWidth(rect.width()));
-            }
+            if (item->expandingDirections().testFlag(Qt::Horizontal)) size.setWidth(rect.width());
+            size.setWidth(std::min(size.width(), rect.width())); // wider than a line: narrower and, if it can, taller
+            if (item->hasHeightForWidth()) size.setHeight(item->heightForWidth(size.width()));
             if (x > rect.x() && x + size.width() > rect.right() + 1) {
                 x = rect.x();
                 y += line + gap_y_;

@@ -13,6 +13,7 @@
 #include <QHeaderView>
 #include <QMouseEvent>
 #include <QPainter>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -85,6 +86,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
                             std::clamp(1.8 * design.strings[i].diameter_mm, 1.0, 4.0)));
         painter.drawLine(QPointF(84, y), QPointF(width() - 4, y));
         font.setBold(chosen);
+        font.setPixelSize(std::clamp(static_cast<int>((bottom - top) / static_cast<double>(design.strings.size())) - 3, 10, 14));
         painter.setFont(font);
         painter.setPen(theme().ink);
         painter.drawText(QRectF(4, y - 14, 78, 28), Qt::AlignLeft | Qt::AlignVCenter,
@@ -134,7 +136,18 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
       flat_(new ValueField(QStringLiteral("intonation.flat_cents"), tr("aimed flat, cents"),
                            FieldKind::number, this)),
       fret_field_(new ValueField(QStringLiteral("fret"), tr("fret that is read"), FieldKind::whole, this)) {
-    auto* column = new QVBoxLayout(this);
+    // A short window scrolls: nothing lies over anything.
+    auto* around = new QVBoxLayout(this);
+    around->setContentsMargins(0, 0, 0, 0);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    auto* inside = new QWidget;
+    scroll->setWidget(inside);
+    around->addWidget(scroll);
+    auto* column = new QVBoxLayout(inside);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
     column->addWidget(title_label(tr("Intonation")));

@@ -21,7 +21,8 @@ constexpr double side_top = 30;
 constexpr double left_room = 96;
 constexpr double right_room = 96;
 constexpr double relief_row = 58; // fields and captions under the side view
-constexpr double foot_row = 58;   // fields and captions under the board
+constexpr double foot_row_wide = 58;   // fields and captions under the board
+constexpr double foot_row_narrow = 74; // captions have a line more
 
 FieldBinder::Getter neck_value(double NeckDesign::*member) {
     return [member](const State& s) -> std::optional<double> { return s.job.design.neck.*member; };
@@ -106,13 +107,17 @@ void NeckCanvas::add_neck_fields() {
     });
 }
 
+double NeckCanvas::foot_row() const {
+    return width() < 860 ? foot_row_narrow : foot_row_wide;
+}
+
 NeckCanvas::Place NeckCanvas::place() const {
     const Neck neck(design().neck);
     const double end_mm = neck.fret_x_mm(neck.frets(), neck.mean_scale_mm());
     const NeckHeights heights = neck_heights(neck);
     Place p;
     p.scale = (width() - left_room - right_room) / end_mm * zoom_;
-    const double room = std::max(80.0, height() - side_top - relief_row - foot_row - 16.0);
+    const double room = std::max(80.0, height() - side_top - relief_row - foot_row() - 16.0);
     const double side_px = 0.56 * room;
     const double range = std::max(0.05, heights.most_mm - heights.least_mm);
     // Tens of times, so that nothing moves while a number is typed.
@@ -168,7 +173,7 @@ void NeckCanvas::lay_out_relief(const Place& p) {
     write(QRectF(12.0, 4.0, width() - 24.0, 18.0), Qt::AlignLeft,
           tr("fret tops from the side, the head to the left; heights ×%1").arg(p.lift));
     const double row =
-        p.board.y() - 0.22 * (height() - side_top - relief_row - foot_row - 16.0) - relief_row + 20.0;
+        p.board.y() - 0.22 * (height() - side_top - relief_row - foot_row() - 16.0) - relief_row + 20.0;
     const auto& relief = design().neck.relief;
     if (!relief) {
         const double step = 110.0;
@@ -194,7 +199,7 @@ void NeckCanvas::lay_out_board(const Place& p) {
     put(nut_width_, {0.5 * left_room - 2.0, p.board.y()}, tr("nut width"), left_room - 8.0);
     put(end_width_, {width() - 0.5 * right_room + 2.0, p.board.y()}, tr("end width"), right_room - 8.0);
     const NeckDesign& neck = design().neck;
-    const double row = height() - foot_row + 20.0;
+    const double row = height() - foot_row() + 20.0;
     const double step = (width() - 16.0) / 6.0;
     int place = 0;
     const auto next = [&](QWidget* field, const QString& caption) {
@@ -233,7 +238,7 @@ void NeckCanvas::paint_views(QPainter& painter) {
     const Look look = look_of(theme(), "hardwood");
     painter.setPen(QPen(theme().chosen, 6));
     const double x = fret_x(p, view_.fret);
-    painter.drawLine(QPointF(x, side_top), QPointF(x, height() - foot_row));
+    painter.drawLine(QPointF(x, side_top), QPointF(x, height() - foot_row()));
     paint(painter, neck_side(neck, view_.fret, p.lift), look, p.scale, p.side);
     BridgeViewOptions options;
     options.mirrored = state().job.left_handed;

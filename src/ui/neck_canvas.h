@@ -31,6 +31,7 @@ private:
         QPointF board;      ///< nut line on the centreline
     };
     Place place() const;
+    double foot_row() const;
     double fret_x(const Place& p, int fret) const;
     void add_relief_fields();
     void add_neck_fields();

@@ -132,10 +132,11 @@ void NutCanvas::lay_out() {
         move(field, middle - 0.5 * field->width(), y + pan_.y());
     };
     over(width_, p.seat.x(), width_row);
-    const double bass = p.seat.x() - side() * p.half;
-    const double treble = p.seat.x() + side() * p.half;
-    over(spacing_.margin_bass, bass + side() * 33.0, margin_row);
-    over(spacing_.margin_treble, treble - side() * 33.0, margin_row);
+    // Over the margins, but clear of the button between them.
+    const double clear = 0.5 * (spacing_.outer->width() + spacing_.margin_bass->width()) + 4.0;
+    const double margin = std::max(p.half - 33.0, clear);
+    over(spacing_.margin_bass, p.seat.x() - side() * margin, margin_row);
+    over(spacing_.margin_treble, p.seat.x() + side() * margin, margin_row);
     over(spacing_.spread, p.seat.x() - 42.0, margin_row);
     over(spacing_.bias, p.seat.x() + 60.0, margin_row);
     over(spacing_.outer, margins ? p.seat.x() : p.seat.x() - std::max(130.0, p.half - 50.0), margin_row);

@@ -109,8 +109,9 @@ double NutCanvas::figures_room() const {
 void NutCanvas::caption(QPainter& painter, const QWidget* field, const QString& words) {
     if (!field->isVisible()) return;
     const double wide = figure_step_ - 4.0;
-    const QRectF box(field->geometry().center().x() - 0.5 * wide, field->geometry().bottom() + 1.0, wide,
-                     34.0);
+    const double most = std::max(0.0, width() - wide);
+    const QRectF box(std::clamp(field->geometry().center().x() - 0.5 * wide, 0.0, most),
+                     field->geometry().bottom() + 1.0, wide, 34.0);
     painter.drawText(box, Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, words);
 }
 

@@ -186,7 +186,9 @@ void NutPages::add_behind_page() {
 void NutPages::add_verdict_page() {
     verdict_ = new QLabel;
     verdict_->setWordWrap(true);
-    verdict_->setMinimumWidth(660);
+    QSizePolicy whole_width(QSizePolicy::Expanding, QSizePolicy::Minimum);
+    whole_width.setHeightForWidth(true);
+    verdict_->setSizePolicy(whole_width);
     verdict_->setTextFormat(Qt::RichText);
     verdict_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     verdict_->setAccessibleName(tr("Verdict on the nut as found"));

@@ -29,7 +29,7 @@ QLineEdit* word_field(const QString& name) {
     field->setPlaceholderText(name);
     field->setAccessibleName(name);
     field->setToolTip(name);
-    field->setMinimumSize(240, 34);
+    field->setMinimumSize(96, 34);
     field->setMaxLength(2000);
     return field;
 }
@@ -69,7 +69,7 @@ QWidget* RecordStation::build_entry() {
     text_ = word_field(tr("what"));
     reason_ = word_field(tr("why"));
     minutes_ = new ValueField(QStringLiteral("minutes"), tr("minutes"), FieldKind::number, this);
-    minutes_->setFixedWidth(90);
+    minutes_->setFixedWidth(84);
     minutes_->setToolTip(tr("How long it took, in minutes"));
     connect(minutes_, &ValueField::committed, this, [this](double minutes) {
         if (minutes >= 0 && minutes <= 100000) {

@@ -1,5 +1,6 @@
 #include "ui/saddle_canvas.h"
 
+#include "sheet/fonts.h"
 #include "sheet/paint.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
@@ -233,8 +234,14 @@ void SaddleCanvas::lay_out_front(const Place& p) {
     if (each) {
         put(action_each_, {at_end(-spread), row}, action, wide);
     } else {
-        put(action_bass_, {at_end(-spread), row}, action + QLatin1Char(' ') + tr("bass"), wide);
-        put(action_treble_, {at_end(spread), row}, action + QLatin1Char(' ') + tr("treble"), wide);
+        // One line where it fits; else the page beneath says what is read.
+        QFont font = shipped_font();
+        font.setPixelSize(13);
+        const bool whole =
+            QFontMetricsF(font).horizontalAdvance(action + QLatin1Char(' ') + tr("treble")) <= wide - 2.0;
+        const QString name = whole ? action : tr("at 12,");
+        put(action_bass_, {at_end(-spread), row}, name + QLatin1Char(' ') + tr("bass"), wide);
+        put(action_treble_, {at_end(spread), row}, name + QLatin1Char(' ') + tr("treble"), wide);
     }
     put(height_, {middle, row}, height_words(), wide + 20.0);
     const double x = string_x(p, chosen());
@@ -253,11 +260,11 @@ void SaddleCanvas::lay_out_plan(const Place& p) {
     const bool travel = state().solution.travel.has_value();
     thickness_->setVisible(!travel);
     span_->setVisible(!travel);
-    write(QRectF(p.low - 124.0, top - 6.0, 120.0, 18.0), Qt::AlignRight, tr("×%1 to the nut").arg(p.stretch));
     const double middle = 0.5 * (top + bottom);
     for (QWidget* widget : std::initializer_list<QWidget*>{crown_, thickness_, span_})
         widget->resize(static_cast<int>(std::min(84.0, beside_px() - 4.0)), widget->height());
-    put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0}, tr("from front"), beside_px());
+    put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0},
+        tr("from front, ×%1").arg(p.stretch), beside_px());
     const double beside = p.high + 0.5 * beside_px() + 4.0;
     if (travel) return;
     put(thickness_, {beside, middle - 28.0}, tr("thick"));

@@ -31,6 +31,7 @@ StationFrame::StationFrame(Session& session, const ViewState& view, const QStrin
     doubts_->setProperty("warning", true);
     doubts_->setTextFormat(Qt::RichText);
     doubts_->setTextInteractionFlags(Qt::LinksAccessibleByMouse | Qt::LinksAccessibleByKeyboard);
+    facts_->installEventFilter(this);
     connect(doubts_, &QLabel::linkActivated, this, [this](const QString& where) {
         if (where != QLatin1String("#")) return Q_EMIT doubt_followed(where);
         all_doubts_ = !all_doubts_;
@@ -54,9 +55,23 @@ void StationFrame::resizeEvent(QResizeEvent* event) {
     pages_->setFixedHeight(height() < 520 ? 128 : 184); // the drawing comes first where room is short
 }
 
+bool StationFrame::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == facts_ && event->type() == QEvent::Resize) fit_facts();
+    return QWidget::eventFilter(watched, event);
+}
+
 void StationFrame::show_facts(QStringList facts) {
     if (session_.read_only()) facts << tr("for reading only");
-    facts_->setText(facts.join(QStringLiteral(" · ")));
+    said_facts_ = facts.join(QStringLiteral(" · "));
+    fit_facts();
+}
+
+void StationFrame::fit_facts() {
+    const QString fitted = facts_->fontMetrics().elidedText(said_facts_, Qt::ElideRight, facts_->width());
+    if (facts_->text() == fitted) return;
+    facts_->setText(fitted);
+    facts_->setToolTip(fitted == said_facts_ ? QString() : said_facts_);
+    facts_->setAccessibleName(said_facts_);
 }
 
 void StationFrame::show_views(const QStringList& names, const QString& shortcut, const QString& label) {

@@ -36,6 +36,7 @@ Q_SIGNALS:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
     /// The drawing and its pages, below the head.
     void hold(QWidget* canvas, PartPages* pages);
     void show_facts(QStringList facts);
@@ -58,6 +59,8 @@ protected:
     FieldBinder binder_;
 
 private:
+    void fit_facts();
+
     QVBoxLayout* column_;
     QLabel* facts_;
     QLabel* doubts_;
@@ -66,6 +69,7 @@ private:
     PartPages* pages_ = nullptr;
     QStackedWidget* drawing_ = nullptr; ///< the drawing, or its table
     DrawingTable* table_ = nullptr;
+    QString said_facts_; ///< the whole of what the head has room for
     bool all_doubts_ = false;
     QString doubts_said_; ///< what the label was made for
     Doubts doubts_shown_;

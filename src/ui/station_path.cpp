@@ -10,6 +10,8 @@
 #include <QGridLayout>
 #include <QMenu>
 #include <QPainter>
+#include <QStyleOptionToolButton>
+#include <QStylePainter>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -20,11 +22,33 @@ namespace fm {
 
 namespace {
 
-constexpr int state_left = 66;    // left of a station's state, and a little room at its right
+constexpr int state_left = 56;    // left of a station's state, and a little room at its right
+constexpr int name_left = 4;      // in its row
+constexpr int state_px = 17;      // the line beneath a name
+constexpr int short_height = 780; // below it rows are low
+constexpr int short_row = 38;
+constexpr int tall_row = 49;
 constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
 
+/// Its name at the left and above: the state stands beneath.
+class StationButton : public QToolButton {
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QStylePainter painter(this);
+        QStyleOptionToolButton option;
+        initStyleOption(&option);
+        const QString text = std::exchange(option.text, QString());
+        painter.drawComplexControl(QStyle::CC_ToolButton, option);
+        painter.setFont(font());
+        painter.setPen(palette().color(QPalette::ButtonText));
+        const bool alone = layout() == nullptr;
+        painter.drawText(rect().adjusted(name_left, 0, 0, alone ? 0 : -state_px),
+                         Qt::AlignVCenter | (alone ? Qt::AlignHCenter : Qt::AlignLeft), text);
+    }
+};
+
 QToolButton* bare_button(const QString& text, const QString& tip) {
-    auto* button = new QToolButton;
+    auto* button = new StationButton;
     button->setText(text);
     button->setToolTip(tip);
     button->setAutoRaise(true);
@@ -177,7 +201,9 @@ QString next_words(const State& state, Station station, bool sheets_changed) {
     case Station::strings: return StationPath::tr("Gauge every string");
     case Station::nut: return next_at_nut(state);
     case Station::saddle: return next_at_saddle(state);
-    case Station::bridge: return StationPath::tr("Check the place at both outer strings");
+    case Station::bridge:
+        return state.solution.bridge ? StationPath::tr("Check the place at both outer strings")
+                                     : StationPath::tr("Nothing to do: none in this job");
     case Station::intonation:
         return intonation_words(state).isEmpty() ? StationPath::tr("Read fret 12 of every string, in cents")
                                                  : StationPath::tr("Move, tune, and read again");
@@ -248,28 +274,36 @@ StationPath::Entry StationPath::add_station(QVBoxLayout* column, Station station
     Entry entry;
     auto* row = new QHBoxLayout;
     row->addSpacing(30);
-    auto* words = new QVBoxLayout;
-    words->setSpacing(0);
     entry.button = bare_button(name, tip);
+    entry.button->setProperty("station", true);
     QFont font = shipped_font(true);
     font.setPixelSize(17);
     entry.button->setFont(font);
-    entry.button->setFixedHeight(32);
     connect(entry.button, &QToolButton::clicked, this, [this, station] { Q_EMIT station_picked(station); });
-    words->addWidget(entry.button, 0, Qt::AlignLeft);
+    // The state stands on the button, under its name: a press on either goes there.
+    auto* words = new QVBoxLayout(entry.button);
+    words->setContentsMargins(name_left, 0, 0, 0);
+    words->addStretch(1);
     entry.state = new QLabel;
-    entry.state->setContentsMargins(6, 0, 0, 0);
     entry.state->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Maximum);
     entry.state->setProperty("caption", true);
     words->addWidget(entry.state);
-    row->addLayout(words, 1);
+    row->addWidget(entry.button, 1);
     column->addLayout(row);
     return entry;
 }
 
 QRect StationPath::row_of(const Entry& entry) const {
-    return QRect(entry.button->mapTo(this, QPoint(0, 0)), entry.button->size())
-        .united(QRect(entry.state->mapTo(this, QPoint(0, 0)), entry.state->size()));
+    return QRect(entry.button->mapTo(this, QPoint(0, 0)), entry.button->size());
+}
+
+void StationPath::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    // Cautions and the next thing are never cut: the rows give way.
+    const bool is_short = height() < short_height;
+    for (const Entry& entry : stations_) entry.button->setFixedHeight(is_short ? short_row : tall_row);
+    layout()->setContentsMargins(16, is_short ? 8 : 14, 6, is_short ? 6 : 14);
+    refresh();
 }
 
 QLabel* StationPath::add_label(QVBoxLayout* column, int px, bool bold) {

@@ -19,7 +19,8 @@ namespace {
 
 constexpr double side_room = 20;
 constexpr double mark_row = 42;    // a row of marks with its leaders
-constexpr double reading_row = 80; // fields and captions under the side view
+constexpr double reading_row_wide = 80;   // fields and captions under the side view
+constexpr double reading_row_narrow = 100; // captions have a line more
 constexpr double caption_row = 20;
 
 } // namespace
@@ -59,11 +60,15 @@ void SurveyCanvas::add_readings() {
         reading("found.slot_width_mm", tr("width of the slot as found"), Read::slot_width, FieldKind::length);
 }
 
+double SurveyCanvas::reading_row() const {
+    return width() < 900 ? reading_row_narrow : reading_row_wide;
+}
+
 SurveyCanvas::Place SurveyCanvas::place() const {
     const InstrumentReach reach = instrument_reach(design(), state().solution);
     Place p;
     p.scale = (width() - 2 * side_room) / (reach.before_mm + reach.behind_mm) * zoom_;
-    const double room = std::max(40.0, height() - caption_row - 2 * mark_row - reading_row);
+    const double room = std::max(40.0, height() - caption_row - 2 * mark_row - reading_row());
     constexpr double both_px = 88; // with less the instrument is drawn from the front alone
     p.front_px = room < both_px ? room : 0.6 * room;
     p.side_px = room - p.front_px;
@@ -135,14 +140,14 @@ void SurveyCanvas::lay_out_marks(const Place& p) {
 QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
     const Gauge* known = gauge_of_word(gauge);
     if (!known) return {};
-    return QStringLiteral("± ") + (unit == Unit::mm
-                                       ? number_text(known->uncertainty_mm, 3) + QStringLiteral(" mm")
+    return QStringLiteral("±\u00a0") + (unit == Unit::mm
+                                       ? number_text(known->uncertainty_mm, 3) + QStringLiteral("\u00a0mm")
                                        : length_with_unit(known->uncertainty_mm, unit));
 }
 
 void SurveyCanvas::lay_out_readings(const Place& p) {
     const Unit unit = state().job.unit;
-    const double y = height() - reading_row + 24.0;
+    const double y = height() - reading_row() + 24.0;
     const Neck neck(design().neck);
     const auto over = [&](int fret) {
         return QPointF(p.side.x() + neck.fret_x_mm(fret, neck.mean_scale_mm()) * p.scale, p.side.y());
@@ -174,13 +179,13 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
                           Read::action),
                over(12)},
         Column{humidity_, tr("humidity, %"), std::nullopt}};
-    const double name_px = 96;
+    const double name_px = width() < 900 ? 58 : 96;
     const double step = (width() - 2 * side_room - name_px) / static_cast<double>(columns.size());
     for (std::size_t k = 0; k < columns.size(); ++k) {
         const QPointF at(side_room + name_px + step * (static_cast<double>(k) + 0.5), y);
         columns[k].field->resize(std::min(84, static_cast<int>(step) - 6), 32);
         put(columns[k].field, at);
-        write(QRectF(at.x() - 0.5 * step + 2.0, y + 18.0, step - 4.0, reading_row - 44.0),
+        write(QRectF(at.x() - 0.5 * step + 2.0, y + 18.0, step - 4.0, reading_row() - 44.0),
               Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, columns[k].caption);
         if (columns[k].of && p.side_px > 0)
             lead(QPolygonF{*columns[k].of, QPointF(columns[k].of->x(), y - 26.0), QPointF(at.x(), y - 17.0)});

@@ -38,6 +38,7 @@ private:
         double side_px = 0;
     };
     Place place() const;
+    double reading_row() const;
     InstrumentViewOptions options(const Place& p) const;
     void add_readings();
     void lay_out_marks(const Place& p);

@@ -14,7 +14,7 @@ TextField::TextField(const QString& key, const QString& name, QWidget* parent) :
     setProperty("pencil", true);
     setObjectName(key);
     setAccessibleName(name);
-    setToolTip(tr("%1: click or Tab, write, Enter").arg(name));
+    tell();
     setMaxLength(longest);
     setMinimumHeight(32);
 }
@@ -22,9 +22,16 @@ TextField::TextField(const QString& key, const QString& name, QWidget* parent) :
 void TextField::show_words(const QString& words) {
     const bool writing = hasFocus() && text() != words_;
     words_ = words;
+    tell();
     if (writing || text() == words) return;
     setText(words);
     setCursorPosition(0); // its beginning is what is read
+}
+
+/// Longer words than the field is wide are read here.
+void TextField::tell() {
+    const QString how = tr("%1: click or Tab, write, Enter").arg(accessibleName());
+    setToolTip(words_.isEmpty() ? how : words_ + QLatin1Char('\n') + how);
 }
 
 bool TextField::event(QEvent* event) {

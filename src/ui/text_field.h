@@ -20,6 +20,7 @@ protected:
     void focusOutEvent(QFocusEvent* event) override;
 
 private:
+    void tell();
     void enter();
     QString words_;
 };

@@ -4,6 +4,7 @@
 #include "common/window.h"
 #include "job/json.h"
 
+#include <QDrag>
 #include <QFileDialog>
 #include <QMenu>
 #include <QMouseEvent>
@@ -134,7 +135,10 @@ private:
     void step() {
         // While one is under way the next waits, unless a menu or a dialog waits in it for somebody.
         const bool waits = QApplication::activePopupWidget() || QApplication::activeModalWidget();
-        if (depth_ > 0 && !waits) return QTimer::singleShot(2, this, &TestMonkey::step);
+        if (depth_ > 0 && !waits) {
+            QDrag::cancel(); // words that are being dragged wait for a hand
+            return QTimer::singleShot(2, this, &TestMonkey::step);
+        }
         if (depth_ > 0 && done_ >= actions_) {
             close_all();
             return QTimer::singleShot(2, this, &TestMonkey::step);
@@ -209,25 +213,29 @@ private:
             return note(QStringLiteral("a dialog turned down"));
         }
         if (!on->windowHandle()) return {};
-        const QPoint at(static_cast<int>(random(static_cast<unsigned>(std::max(1, on->width())))),
-                        static_cast<int>(random(static_cast<unsigned>(std::max(1, on->height())))));
+        const QSize room = on->size().boundedTo(on->windowHandle()->size()); // it may be on its way to its size
+        const QPoint at(static_cast<int>(random(static_cast<unsigned>(std::max(1, room.width())))),
+                        static_cast<int>(random(static_cast<unsigned>(std::max(1, room.height())))));
         const QString where = QStringLiteral("%1,%2 of %3").arg(at.x()).arg(at.y()).arg(QLatin1String(on->metaObject()->className()));
         switch (random(16)) {
         case 0: // a wheel
             turn(on, at, random(2) ? 120 : -120);
             return note(QStringLiteral("wheel ") + where);
-        case 1:
-            QTest::mouseDClick(on->windowHandle(), Qt::LeftButton, {}, at);
+        case 1: {
+            const QPointer<QWidget> there(on);
+            click(on, Qt::LeftButton, at);
+            if (there && there->isVisible() && there->windowHandle()) click(there, Qt::LeftButton, at); // within the time of a double one
             return note(QStringLiteral("double click ") + where);
+        }
         case 2:
-            QTest::mouseClick(on->windowHandle(), random(2) ? Qt::RightButton : Qt::MiddleButton, {}, at);
+            click(on, random(2) ? Qt::RightButton : Qt::MiddleButton, at);
             return note(QStringLiteral("other button ") + where);
         case 3: {
-            const QPointer<QWidget> there(on);
-            QTest::mousePress(on->windowHandle(), Qt::LeftButton, {}, at);
-            if (!there || !there->windowHandle()) return note(QStringLiteral("press ") + where);
-            QTest::mouseMove(there->windowHandle(), at + QPoint(static_cast<int>(random(60)) - 30, static_cast<int>(random(60)) - 30));
-            if (there && there->windowHandle()) QTest::mouseRelease(there->windowHandle(), Qt::LeftButton, {}, at);
+            const QPointer<QWindow> there(on->windowHandle());
+            QTest::mousePress(there, Qt::LeftButton, {}, at);
+            if (there)
+                QTest::mouseMove(there, at + QPoint(static_cast<int>(random(60)) - 30, static_cast<int>(random(60)) - 30));
+            if (there) QTest::mouseRelease(there, Qt::LeftButton, {}, at);
             return note(QStringLiteral("drag ") + where);
         }
         case 4:
@@ -237,7 +245,7 @@ private:
         case 8:
         case 9: return note(QStringLiteral("typed ") + type(on));
         default:
-            QTest::mouseClick(on->windowHandle(), Qt::LeftButton, {}, at);
+            click(on, Qt::LeftButton, at);
             return note(QStringLiteral("click ") + where);
         }
     }
@@ -258,10 +266,31 @@ private:
     }
 
     /// Down and up; what goes down may take the window away.
-    static void strike(QWindow* on, Qt::Key key, Qt::KeyboardModifiers modifiers, QChar sign = {}) {
-        const QPointer<QWindow> there(on);
-        sign.isNull() ? QTest::keyPress(on, key, modifiers) : QTest::keyPress(on, sign.toLatin1(), modifiers);
-        if (there) sign.isNull() ? QTest::keyRelease(there, key, modifiers) : QTest::keyRelease(there, sign.toLatin1(), modifiers);
+    static void click(QWidget* on, Qt::MouseButton button, QPoint at) {
+        const QPointer<QWindow> there(on->windowHandle());
+        QTest::mousePress(there, button, {}, at);
+        if (there) QTest::mouseRelease(there, button, {}, at);
+    }
+
+    /// To the window as the desktop sends it; to what pops up as the toolkit passes it on, since a key may end it.
+    void strike(QWidget* on, Qt::Key key, Qt::KeyboardModifiers modifiers, const QString& sign = {}) {
+        if (on == &window_->window()) {
+            const QPointer<QWindow> there(on->windowHandle());
+            QTest::sendKeyEvent(QTest::Press, there, key, sign, modifiers);
+            if (there) QTest::sendKeyEvent(QTest::Release, there, key, sign, modifiers);
+            return;
+        }
+        QWidget* focus = on->focusWidget();
+        const QPointer<QWidget> to(focus ? focus : on);
+        for (const QEvent::Type type : {QEvent::KeyPress, QEvent::KeyRelease}) {
+            QKeyEvent event(type, key, modifiers, sign);
+            if (to) QApplication::sendEvent(to, &event);
+        }
+    }
+
+    static QString text_of(Qt::Key key, Qt::KeyboardModifiers modifiers) {
+        if (modifiers != Qt::NoModifier || key > Qt::Key_AsciiTilde) return {};
+        return QString(QChar(static_cast<ushort>(key))).toLower();
     }
 
     QString press_key(QWidget* on) {
@@ -283,7 +312,7 @@ private:
             key = control[random(std::size(control))];
             modifiers = Qt::ControlModifier;
         }
-        strike(on->windowHandle(), key, modifiers);
+        strike(on, key, modifiers, text_of(key, modifiers));
         return QKeySequence(static_cast<int>(key) | static_cast<int>(modifiers)).toString();
     }
 
@@ -302,8 +331,8 @@ private:
                    (popup || !QApplication::activePopupWidget());
         };
         for (const QChar c : text)
-            if (takes_keys()) strike(there->windowHandle(), Qt::Key_unknown, {}, c);
-        if (random(3) && takes_keys()) strike(there->windowHandle(), random(3) ? Qt::Key_Return : Qt::Key_Tab, {});
+            if (takes_keys()) strike(there, QTest::asciiToKey(c.toLatin1()), {}, c);
+        if (random(3) && takes_keys()) strike(there, random(3) ? Qt::Key_Return : Qt::Key_Tab, {});
         return text;
     }
 

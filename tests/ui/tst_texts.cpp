@@ -5,7 +5,9 @@
 #include "common/views.h"
 
 #include <QAbstractScrollArea>
+#include <QAbstractButton>
 #include <QLabel>
+#include <QLineEdit>
 #include <QScrollBar>
 #include <QTranslator>
 
@@ -26,6 +28,11 @@ bool is_scrolled(const QWidget* widget) {
         if (const auto* area = qobject_cast<const QAbstractScrollArea*>(at))
             if (area->verticalScrollBar()->maximum() > 0) return true;
     return false;
+}
+
+/// A drawing that was zoomed shows a part of itself.
+bool is_in_drawing(const QWidget* widget) {
+    return widget->parentWidget() && widget->parentWidget()->inherits("fm::PartCanvas");
 }
 
 QRectF shrunk(const QRectF& rect) {
@@ -77,7 +84,7 @@ private Q_SLOTS:
                 for (std::size_t i = 0; i < count; ++i) {
                     window->choose_station(Station::nut);
                     list[i].show(window.window());
-                    QApplication::processEvents();
+                    for (int round = 0; round < 4; ++round) QTest::qWait(2); // what wraps is laid out twice
                     look(window.window(), QLatin1String(list[i].name), faults);
                     if (window->bench() && window->bench()->isVisible()) window->bench()->leave();
                     if (window->view().table) window->show_table(false);
@@ -96,11 +103,21 @@ private:
     static void look(MainWindow& window, const QString& view, QStringList& faults) {
         QWidgetList widgets{&window};
         const QWidget* bench = window.bench();
+        struct Shown {
+            QRectF ink; ///< on the window, as far as it is in sight
+            QString text;
+            const QWidget* of;
+        };
+        std::vector<Shown> shown;
         for (QWidget* each : window.findChildren<QWidget*>())
             if (each->isVisible() && !each->isWindow() && !each->size().isEmpty()) widgets << each;
         for (QWidget* widget : widgets) {
             if (bench && bench->isVisible() && widget != bench && !bench->isAncestorOf(widget)) continue; // under it
             const QRegion seen = widget->visibleRegion();
+            const bool asks = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget);
+            if (seen.isEmpty() && asks && !is_scrolled(widget) && !is_in_drawing(widget))
+                faults << QStringLiteral("%1: out of sight: %2 '%3'")
+                              .arg(view, QLatin1String(widget->metaObject()->className()), widget->accessibleName() + widget->objectName() + widget->toolTip());
             if (seen.isEmpty()) continue;
             TextLog log(widget->size());
             widget->render(&log, {}, {}, QWidget::RenderFlags());
@@ -113,18 +130,32 @@ private:
             for (std::size_t i = 0; i < texts.size(); ++i) {
                 const QRectF ink = shrunk(texts[i].ink);
                 if (ink.isEmpty()) continue;
+                const QRectF in_sight = ink.intersected(QRectF(seen.boundingRect())).intersected(texts[i].clip);
+                shown.push_back({in_sight.translated(widget->mapTo(&window, QPoint(0, 0))), texts[i].text, widget});
                 const bool outside = !texts[i].clip.contains(ink);
                 const bool covered = !(QRegion(ink.toAlignedRect()) - seen).isEmpty();
+                // A field one writes into moves with its cursor; what it holds is its tooltip, too.
+                if (qobject_cast<QLineEdit*>(widget) && widget->toolTip().contains(texts[i].text)) continue;
                 if ((outside || covered) && !is_scrolled(widget)) tell(outside ? "cut" : "covered", texts[i]);
                 for (std::size_t k = 0; k < i; ++k)
                     if (ink.intersects(shrunk(texts[k].ink)) && texts[k].text != texts[i].text)
                         tell("over another", texts[i], QStringLiteral(" on '%1'").arg(texts[k].text));
                 // What is left out at the end can be read in the tooltip.
-                if (texts[i].text.endsWith(QChar(0x2026)) && qobject_cast<QLabel*>(widget) && widget->toolTip().isEmpty() &&
+                if (texts[i].text.endsWith(QChar(0x2026)) && texts[i].text.size() > 4 && qobject_cast<QLabel*>(widget) && widget->toolTip().isEmpty() &&
                     !qobject_cast<QLabel*>(widget)->text().endsWith(texts[i].text + QLatin1Char(' ')))
                     tell("left out without a tooltip", texts[i]);
             }
+            // A field is where one writes: nobody else does.
+            if (qobject_cast<const QLineEdit*>(widget))
+                shown.push_back({QRectF(seen.boundingRect().adjusted(3, 5, -3, -3)).translated(widget->mapTo(&window, QPoint(0, 0))),
+                                 QStringLiteral("the field ") + widget->objectName(), widget});
         }
+        for (std::size_t i = 0; i < shown.size(); ++i)
+            for (std::size_t k = 0; k < i; ++k)
+                if (shown[i].of != shown[k].of && !shown[i].ink.isEmpty() && shown[i].ink.intersects(shown[k].ink))
+                    faults << QStringLiteral("%1: '%2' of %3 lies on '%4' of %5")
+                                  .arg(view, shown[i].text, QLatin1String(shown[i].of->metaObject()->className()),
+                                       shown[k].text, QLatin1String(shown[k].of->metaObject()->className()));
     }
 };
 
