@@ -11,9 +11,33 @@
 #include <QTemporaryDir>
 
 #include <array>
+#include <optional>
 #include <thread>
 
 namespace fm {
+
+namespace {
+
+/// What is drawn needs fonts, not a display.
+class Fonts {
+public:
+    Fonts() {
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+        if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR")) // the toolkit wants one, and says so where there is none
+            qputenv("XDG_RUNTIME_DIR", runtime_.path().toLocal8Bit());
+        app_.emplace(count_, names_.data());
+        load_fonts();
+    }
+
+private:
+    QTemporaryDir runtime_;
+    int count_ = 1;
+    std::array<char, 17> name_{"fair-measure-cli"};
+    std::array<char*, 2> names_{name_.data(), nullptr};
+    std::optional<QGuiApplication> app_;
+};
+
+} // namespace
 
 std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm,
                               std::string& told) {
@@ -22,6 +46,7 @@ std::string write_for_machine(const SheetRequest& request, std::optional<double>
     if (!has_part(request.job, *sheet_part_of_word(request.part)))
         return "--part is " + request.part + "; the job has no " + request.part;
     const QString path = QString::fromStdString(request.path);
+    const Fonts fonts; // of what is said on it
     const MachineFile file = machine_file(request.job, request.solution, *kind, path, cutter_mm);
     if (file.bytes.isEmpty()) return "-o is " + request.path + "; " + file.fault;
     save_file(path, file.bytes, nullptr);
@@ -34,15 +59,7 @@ std::string write_sheets(const SheetRequest& request) {
     if (part && !has_part(request.job, *part))
         return "--part is " + request.part + "; the job has no " + request.part;
     const std::vector<SheetPart> parts = part ? std::vector{*part} : parts_of(request.job);
-    qputenv("QT_QPA_PLATFORM", "offscreen"); // sheets need fonts, not a display
-    const QTemporaryDir runtime;             // the toolkit wants one, and says so where there is none
-    if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR"))
-        qputenv("XDG_RUNTIME_DIR", runtime.path().toLocal8Bit());
-    int argc = 1;
-    std::array<char, 17> name{"fair-measure-cli"};
-    std::array<char*, 2> argv{name.data(), nullptr};
-    const QGuiApplication app(argc, argv.data());
-    load_fonts();
+    const Fonts fonts;
     Job job = request.job;
     job.unit = request.unit.value_or(job.unit);
     SheetStyle style;
