@@ -62,9 +62,32 @@ private:
         if (neck.shape == BoardShape::cone)
             facts.push_back(with_values(translate("sheet", "radius %1 to %2"), number(neck.radius_nut_mm),
                                         number(neck.radius_end_mm)));
+        if (neck.fallaway_mm != 0.0)
+            facts.push_back(with_values(translate("sheet", "fallaway %1"), number(neck.fallaway_mm)));
+        if (std::any_of(neck.fret_offsets_mm.begin(), neck.fret_offsets_mm.end(), [](double mm) { return mm != 0.0; }))
+            facts.push_back(with_values(translate("sheet", "frets up to %1 off their line, see under the table"),
+                                        number(worst_offset(neck))));
         facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                                 : translate("sheet", "right-handed"));
         return facts;
+    }
+
+    static double worst_offset(const NeckDesign& neck) {
+        return std::abs(*std::max_element(neck.fret_offsets_mm.begin(), neck.fret_offsets_mm.end(),
+                                          [](double a, double b) { return std::abs(a) < std::abs(b); }));
+    }
+
+    /// Which frets stand higher or lower than their line: in words, they are few.
+    void offsets() {
+        const std::vector<double>& all = page_.design().neck.fret_offsets_mm;
+        std::string words;
+        for (std::size_t i = 0; i < all.size(); ++i)
+            if (all[i] != 0.0)
+                words += (words.empty() ? "" : "; ") + std::to_string(i + 1) + " " + (all[i] > 0 ? "+" : "−") +
+                         page_.number(std::abs(all[i]));
+        if (words.empty()) return;
+        page_.down(1.0);
+        page_.paragraph(with_values(translate("sheet", "Frets that stand off their line (+ higher): %1"), words));
     }
 
     void plan() {
@@ -162,6 +185,7 @@ private:
                  page_.figure(name + "length", string.line.saddle_x_mm - string.line.set_forward_mm)});
         }
         page_.table(columns, rows, page_.bottom());
+        offsets();
     }
 
     const SheetContext& context_;

@@ -1,5 +1,6 @@
 #pragma once
 // A person at the window: presses the mouse where things are, types, and looks.
+#include "common/leaves.h"
 #include "common/window.h"
 #include "ui/entry_table.h"
 #include "ui/text_field.h"
@@ -8,19 +9,6 @@
 #include <QScrollArea>
 
 namespace fm::test {
-
-/// Numbers and words at the ends of a document, by their places.
-inline void leaves_of(const Value& value, const std::string& place, std::map<std::string, Value>& leaves) {
-    if (const auto* items = value.array()) {
-        for (std::size_t i = 0; i < items->size(); ++i)
-            leaves_of((*items)[i], place + "[" + std::to_string(i) + "]", leaves);
-    } else if (const auto* members = value.object()) {
-        for (const auto& [key, member] : *members)
-            leaves_of(member, place.empty() ? key : place + "." + key, leaves);
-    } else {
-        leaves[place] = value;
-    }
-}
 
 /// What stands in one document and not, or otherwise, in another.
 inline std::map<std::string, Value> written_since(const Value& before, const Value& after) {

@@ -130,7 +130,7 @@ private Q_SLOTS:
         QFETCH(const bool, left);
         QFETCH(const bool, posts);
         QFETCH(const double, square_fret);
-        Value document = with(demo_document("groundswell"), "left_handed", left);
+        Value document = with(demo_document("groundswell"), "handed", left ? "left" : "right");
         document = with(document, "neck.perpendicular_fret", square_fret);
         if (posts) {
             Value::Array list;
@@ -141,6 +141,7 @@ private Q_SLOTS:
             document = with(document, "nut.posts", std::move(list));
         }
         const Job job = job_of(document);
+        QCOMPARE(job.left_handed, left);
         const Solution solution = solve(job.design);
         if (square_fret > 0) QVERIFY(std::abs(solution.nut_angle_deg) > 5.0);
         const Wanted wanted = wanted_of(job, solution);
