@@ -49,6 +49,24 @@ struct FoundOff {
 class TestPlan : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// Two screws can only tilt and lower a line: what is foretold is that line, not every string's own wish.
+    void two_screws_give_what_two_screws_can() {
+        FoundOff found(0.0, 0.6, 0.0);
+        found.design.saddle.height_by = HeightBy::side_screws;
+        found.entries[0].strings[1].action12_mm = *found.entries[0].strings[1].action12_mm + 0.3; // one apart
+        const Plan made = found.planned();
+        QVERIFY(made.saddle.screws_mm);
+        const double wide_mm = found.target.strings.back().line.saddle_y_mm - found.target.strings.front().line.saddle_y_mm;
+        for (std::size_t i = 0; i < 4; ++i) {
+            const double share = (found.target.strings[i].line.saddle_y_mm - found.target.strings.front().line.saddle_y_mm) / wide_mm;
+            const double down_mm = made.saddle.screws_mm->bass_mm + share * (made.saddle.screws_mm->treble_mm - made.saddle.screws_mm->bass_mm);
+            // What is left over the target at the saddle is halved at the octave, near enough for what a gauge reads.
+            const double left_mm = *made.saddle.take_off_mm[i] - down_mm;
+            const double above_mm = made.nut.after[i]->action12_mm - found.target.strings[i].action12_mm;
+            QVERIFY2(near(above_mm, 0.5 * left_mm, 0.01), qPrintable(QStringLiteral("%1: %2, %3").arg(i).arg(above_mm).arg(left_mm)));
+        }
+        QVERIFY(std::abs(made.nut.after[1]->action12_mm - found.target.strings[1].action12_mm) > 0.05);
+    }
     void amounts_are_the_faults_whatever_the_order() {
         const FoundOff found(0.22, 0.65, 0.1);
         for (const PlanOrder order : {PlanOrder::neck_saddle_nut, PlanOrder::neck_nut_saddle}) {

@@ -60,6 +60,41 @@ private Q_SLOTS:
         QVERIFY(!find(fewer, "uncertainty")->member("strings[0].core_mm"));
         QVERIFY(find(fewer, "uncertainty")->member("strings[1].diameter_mm"));
     }
+    /// What was filed, heard, assumed and printed of a string goes where it goes, and the job can always be read again.
+    void work_follows_its_string() {
+        Value document = with(demo_document("kittiwake"), "readings", parse_json(R"([
+            {"when": "2031-03-04T09:00", "strings": [{}, {}, {"open_gap_fret1_mm": 0.7}, {}],
+             "bench": {"part": "nut", "string": 2, "wanted_mm": 0.2}},
+            {"when": "2031-03-04T09:05", "strings": [{}, {"open_gap_fret1_mm": 0.6}, {}, {}],
+             "bench": {"part": "nut", "string": 1, "wanted_mm": 0.1}}])"));
+        document = with(document, "record", parse_json(R"([
+            {"kind": "complaint", "when": "2031-03-04T08:00", "symptom": "note_buzz",
+             "places": [{"string": 1, "fret": 3}, {"string": 2, "fret": 4}]}])"));
+        document = with(document, "assumed", parse_json(R"(["strings[2].diameter_mm", "neck.fret_height_mm"])"));
+        document = with(document, "sheets", parse_json(R"([
+            {"when": "2031-03-04T08:30", "revision": 1, "paper": "a4", "parts": ["card"],
+             "figures": {"card.strings[2].gap1": 0.5, "card.strings[1].gap1": 0.4}}])"));
+        QVERIFY(read_job(document).job);
+        const Value fewer = with_string_removed(document, 1);
+        const Job job = job_of(fewer); // it is read, whatever was taken out
+        QVERIFY(job.readings[0].bench && *job.readings[0].bench->string == 1);
+        QVERIFY(!job.readings[1].bench); // its string is gone
+        QCOMPARE(find(fewer, "record[0].places")->array()->size(), std::size_t(1));
+        QCOMPARE(find(fewer, "record[0].places[0].string")->number(), 1.0);
+        QCOMPARE(find(fewer, "record[0].places[0].fret")->number(), 4.0);
+        QCOMPARE(*find(fewer, "assumed[0]")->text(), std::string("strings[1].diameter_mm"));
+        QCOMPARE(find(fewer, "sheets[0].figures")->member("card.strings[1].gap1")->number(), 0.5);
+        QVERIFY(!find(fewer, "sheets[0].figures")->member("card.strings[2].gap1"));
+        // Taken out until one is left, and added in front of all: still a job.
+        Value less = document;
+        for (int i = 0; i < 3; ++i) {
+            less = with_string_removed(less, 0);
+            QVERIFY(read_job(less).job);
+        }
+        const Job more = job_of(with_string_added(document, 0));
+        QCOMPARE(*more.readings[0].bench->string, std::size_t(3));
+        QCOMPARE(*more.readings[1].bench->string, std::size_t(2));
+    }
     void the_last_string_stays() {
         const Value one = new_job("Begun");
         QVERIFY(with_string_removed(one, 0) == one);

@@ -5,10 +5,14 @@
 #include "ui/session.h"
 #include "ui/start.h"
 #include "ui/texts.h"
+#include "common/window.h"
 #include "ui/value_field.h"
 
 #include <QApplication>
 #include <QDir>
+#include <QDirIterator>
+#include <QProcess>
+#include <QSettings>
 #include <QSignalSpy>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -17,6 +21,7 @@
 #include <QTranslator>
 #include <QXmlStreamReader>
 
+#include <chrono>
 #include <cmath>
 
 using namespace fm;
@@ -122,6 +127,60 @@ private Q_SLOTS:
         QCOMPARE(session_->undo_stack()->count(), 0);
         QVERIFY_EXCEPTION_THROWN(session_->open(path("none")), InputError);
         QCOMPARE(session_->state().job.title, std::string("Teal"));
+    }
+    void a_kept_edit_is_on_the_disk_while_the_next_is_typed() {
+        using Clock = std::chrono::steady_clock;
+        std::vector<Clock::time_point> kept;
+        const auto on_disk = [&] { return find(test::document_of(path("curlew")), "nut.thickness_mm")->number(); };
+        double oldest_s = 0;
+        for (int i = 0; i < 40; ++i) { // never a pause as long as the timer's
+            session_->commit(QStringLiteral("x"), with(session_->document(), "nut.thickness_mm", 5.0 + 0.01 * (i + 1)));
+            kept.push_back(Clock::now());
+            QTest::qWait(30);
+            const auto written = static_cast<std::size_t>(std::lround((on_disk() - 5.0) / 0.01)); // how many are there
+            if (written < kept.size())
+                oldest_s = std::max(oldest_s, std::chrono::duration<double>(Clock::now() - kept[written]).count());
+        }
+        QVERIFY2(oldest_s < 0.3, qPrintable(QString::number(oldest_s)));
+    }
+    void the_open_file_opened_again_keeps_the_last_step() {
+        session_->commit(QStringLiteral("x"), with(session_->document(), "nut.thickness_mm", 6.5));
+        session_->open(path("curlew")); // before it was saved by itself
+        QCOMPARE(session_->state().job.design.nut.thickness_mm, 6.5);
+        QVERIFY(!session_->read_only());
+        session_->commit(QStringLiteral("y"), with(session_->document(), "nut.thickness_mm", 7.0));
+        QVERIFY(session_->save());
+        QCOMPARE(find(test::document_of(path("curlew")), "nut.thickness_mm")->number(), 7.0);
+    }
+    void saving_as_overwrites_nothing_that_is_open() {
+        const QByteArray teal = test::file_bytes(path("teal"));
+        Session other;
+        other.set_workshop(Workshop(dir_->path()));
+        other.open(path("teal"));
+        QVERIFY_EXCEPTION_THROWN(session_->save_as(path("teal")), InputError);
+        QCOMPARE(test::file_bytes(path("teal")), teal);
+        QCOMPARE(QFileInfo(session_->path()).fileName(), QStringLiteral("curlew.fmjob"));
+        // Onto itself: saved, and still nobody else's.
+        session_->commit(QStringLiteral("x"), with(session_->document(), "nut.thickness_mm", 6.0));
+        session_->save_as(path("curlew"));
+        QCOMPARE(find(test::document_of(path("curlew")), "nut.thickness_mm")->number(), 6.0);
+        other.open(path("curlew"));
+        QVERIFY(other.read_only());
+        QVERIFY(!session_->read_only());
+        // Elsewhere: the new file is held, the old one free.
+        session_->save_as(path("curlew 2"));
+        other.open(path("curlew"));
+        QVERIFY(!other.read_only());
+        other.open(path("curlew 2"));
+        QVERIFY(other.read_only());
+    }
+    void a_window_goes_with_a_job_it_cannot_save() {
+        auto window = std::make_unique<test::WindowOnDemo>();
+        window->start("curlew");
+        Session& session = (*window)->session();
+        session.commit(QStringLiteral("x"), with(session.document(), "nut.thickness_mm", 6.0));
+        QVERIFY(QDir(QFileInfo(session.path()).path()).removeRecursively());
+        window.reset(); // tells nobody that is gone
     }
     void numbers_follow_the_language() {
         QCOMPARE(length_number(5.8234, Unit::mm), QStringLiteral("5.82"));
@@ -267,6 +326,30 @@ private Q_SLOTS:
         QCOMPARE(QImage(options.picture).size(), QSize(1280, 800));
         options.picture = out.filePath(QStringLiteral("no/p.png"));
         QCOMPARE(take_picture(options), 1);
+    }
+    /// Asked of the program itself: neither a person's settings nor what the next picture shows change.
+    void a_picture_leaves_no_trace() {
+        const QTemporaryDir out;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        for (const char* place : {"XDG_CONFIG_HOME", "XDG_DATA_HOME", "XDG_CACHE_HOME", "HOME"})
+            environment.insert(QLatin1String(place), out.filePath(QStringLiteral("home")));
+        QDir().mkpath(out.filePath(QStringLiteral("home")));
+        const auto picture = [&](const char* name, const QStringList& more) {
+            QProcess process;
+            process.setProcessEnvironment(environment);
+            process.start(QStringLiteral(WINDOW), QStringList{QStringLiteral("--demo"), QStringLiteral("--picture"), out.filePath(QLatin1String(name))} + more);
+            process.waitForFinished(60000);
+            return test::file_bytes(out.filePath(QLatin1String(name)));
+        };
+        const QByteArray first = picture("1.png", {QStringLiteral("--job"), QStringLiteral("kittiwake")});
+        QVERIFY(!first.isEmpty());
+        picture("2.png", {QStringLiteral("--job"), QStringLiteral("teal"), QStringLiteral("--theme"), QStringLiteral("evening"), QStringLiteral("--station"), QStringLiteral("bridge")});
+        QCOMPARE(picture("3.png", {QStringLiteral("--job"), QStringLiteral("kittiwake")}), first);
+        QStringList settings;
+        for (QDirIterator at(out.filePath(QStringLiteral("home")), QDir::Files | QDir::Hidden, QDirIterator::Subdirectories); at.hasNext();)
+            settings << at.next();
+        settings.removeIf([](const QString& file) { return file.contains(QStringLiteral("fontconfig")) || file.contains(QStringLiteral("mesa")); });
+        QVERIFY2(settings.isEmpty(), qPrintable(settings.join(QLatin1Char(' '))));
     }
 
 private:
