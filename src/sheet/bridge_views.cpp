@@ -67,6 +67,9 @@ Path rounded_slot(const Design& design, const Solution& solution,
             path.vertices.push_back({begins, bulge});
         path.vertices.push_back({ends});
     }
+    const Point& first = path.vertices.front().at;
+    const Point& last = path.vertices.back().at;
+    if (std::hypot(last.x - first.x, last.y - first.y) < 1e-9) path.vertices.pop_back(); // closed all round
     return path;
 }
 

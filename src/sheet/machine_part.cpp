@@ -240,7 +240,7 @@ MachineDrawing machine_drawing(const MachinePart& part, const std::string& title
     for (const MachineHole& hole : part.holes) out.drawing.add(hole.circle);
     for (const Path& mark : part.marks) out.drawing.add(mark);
     add_notices(out.drawing, part.notices);
-    if (cutter_mm) {
+    if (cutter_mm && part.outline.layer == Layer::cut) { // what is only scribed is not gone round
         const double radius_mm = 0.5 * *cutter_mm;
         CutterWay way(out.drawing, radius_mm, unit, out.unreached);
         way.add(cutter_around(part.outline, radius_mm), translate("sheet", "outline"));

@@ -1,5 +1,6 @@
 #include "common/jobs.h"
 #include "core/cures.h"
+#include "core/filing.h"
 #include "core/fit.h"
 #include "core/least_action.h"
 #include "core/symptoms.h"
@@ -53,6 +54,10 @@ struct Built {
         for (const int fret : frets)
             read.cents.push_back({fret, heard->cents[static_cast<std::size_t>(fret)] - above});
     }
+    /// The readings of the file, as a job's: some corrected by later ones.
+    static std::vector<ReadingEntry> entries_of(const char* json) {
+        return job_of(with(demo_document("curlew"), "readings", parse_json(json))).readings;
+    }
     Diagnosis ask(Symptom symptom, std::size_t string, int fret) const {
         return diagnosis(design, solution, entries, {symptom, string, fret, {}, {}});
     }
@@ -70,6 +75,43 @@ const Cause* cause_of(const Diagnosis& found, std::string_view id) {
 class TestBench : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// A correction earlier in the file takes no pass away from the hand that is learned since an entry.
+    void a_hand_remembers_its_passes_after_a_correction() {
+        const Built built;
+        const auto entries = Built::entries_of(R"([
+            {"when": "2031-03-04T09:00", "strings": [{"open_gap_fret1_mm": 0.92, "action12_mm": 2.4}, {}, {}, {}, {}, {}, {}, {}, {}, {}]},
+            {"when": "2031-03-04T09:01", "replaces": 0,
+             "strings": [{"open_gap_fret1_mm": 0.9, "action12_mm": 2.4}, {}, {}, {}, {}, {}, {}, {}, {}, {}]},
+            {"when": "2031-03-04T09:02", "strings": [{"open_gap_fret1_mm": 0.9}, {}, {}, {}, {}, {}, {}, {}, {}, {}],
+             "bench": {"part": "nut", "string": 0, "wanted_mm": 0}},
+            {"when": "2031-03-04T09:10", "strings": [{"open_gap_fret1_mm": 0.7}, {}, {}, {}, {}, {}, {}, {}, {}, {}],
+             "bench": {"part": "nut", "string": 0, "wanted_mm": 0.2}}])");
+        QCOMPARE(pass_outcomes(built.design, built.solution, entries, BenchPart::nut, 3).size(), std::size_t(1));
+        QCOMPARE(pass_outcomes(built.design, built.solution, entries, BenchPart::nut, 4).size(), std::size_t(0));
+    }
+    /// A gap that was read held at 3 is no gap held at 2, nor an open one.
+    void a_gap_counts_as_it_was_read() {
+        const Built built;
+        const auto known_of = [&](const char* nut) {
+            const std::string json = std::string(R"([{"when": "2031-03-04T09:00", "strings": [{)") + nut +
+                                     R"(, "action12_mm": 2.4}, {}, {}, {}, {}, {}, {}, {}, {}, {}]}])";
+            return known_heights(built.design, built.solution, Built::entries_of(json.c_str())).front();
+        };
+        QCOMPARE(known_of(R"("open_gap_fret1_mm": 0.6)").nut_pressed_fret, 0);
+        QCOMPARE(known_of(R"("pressed_gap_mm": 0.06, "pressed_fret": 2)").nut_pressed_fret, 2);
+        QCOMPARE(known_of(R"("pressed_gap_mm": 0.09, "pressed_fret": 3)").nut_pressed_fret, 3);
+        // In a pressed school an open reading is shown as what it comes to held down, and says so.
+        Design pressed = built.design;
+        pressed.nut.height_method = NutHeightMethod::pressed_gap;
+        pressed.nut.pressed_fret = 2;
+        const Solution target = solve(pressed);
+        const auto entries = Built::entries_of(R"([{"when": "2031-03-04T09:00",
+            "strings": [{"open_gap_fret1_mm": 0.6, "action12_mm": 2.4}, {}, {}, {}, {}, {}, {}, {}, {}, {}]}])");
+        const auto known = known_heights(pressed, target, entries);
+        const auto gaps = school_gaps(pressed, target, entries, known);
+        QVERIFY(gaps[0] && !gaps[1]);
+        QVERIFY(gaps[0]->mm < 0.3); // no open gap of 0.6
+    }
     void a_fit_finds_what_made_the_readings_data() {
         QTest::addColumn<double>("kappa");
         QTest::addColumn<double>("stretch");

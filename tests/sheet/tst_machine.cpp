@@ -231,6 +231,9 @@ private Q_SLOTS:
     void slots_stand_where_they_are_computed();
     void the_left_handed_part_is_the_mirror_image();
     void files_of_no_kind_are_refused();
+    void a_saddle_without_a_bridge_is_not_for_cutting();
+    void a_slanted_slot_is_as_wide_as_it_is_across();
+    void what_is_designed_and_not_drawn_is_said();
     void solids_have_their_volume_data();
     void solids_have_their_volume();
 };
@@ -373,6 +376,67 @@ void TestMachine::files_of_no_kind_are_refused() {
     const MachineFile bridge =
         machine_file(job, solution, MachinePartKind::bridge, QStringLiteral("a.step"), {});
     QVERIFY(bridge.bytes.isEmpty() && !bridge.fault.empty());
+}
+
+/// Its height is over the fret plane: no machine should take it for the piece.
+void TestMachine::a_saddle_without_a_bridge_is_not_for_cutting() {
+    const Job job = demo_job("groundswell");
+    const Solution solution = solve(job.design);
+    QVERIFY(!job.design.bridge);
+    const MachineFile file = machine_file(job, solution, MachinePartKind::saddle, QStringLiteral("a.dxf"), 1.0);
+    QVERIFY(std::any_of(file.unreached.begin(), file.unreached.end(), [](const std::string& line) {
+        return line.find("Do not cut") != std::string::npos;
+    }));
+    const Value seen = read_dxf(file.bytes);
+    QCOMPARE(find(seen, "layers.CUT")->number(), 0.0);
+    QCOMPARE(find(seen, "layers.TOOL")->number(), 0.0);
+    QVERIFY(find(seen, "layers.SCRIBE")->number() > 0);
+    QVERIFY(file.bytes.contains("Do not cut"));
+}
+
+void TestMachine::a_slanted_slot_is_as_wide_as_it_is_across() {
+    const Job job = demo_job("kittiwake");
+    const Solution solution = solve(job.design);
+    const double wide_mm = job.design.saddle.thickness_mm;
+    const MachinePart part = machine_part(job.design, solution, MachinePartKind::bridge, false);
+    const auto whole_slots = [&](double cutter_mm) {
+        std::string lines;
+        for (const std::string& line : machine_drawing(part, "b", cutter_mm, Unit::mm).unreached)
+            if (line.find("does not get in") != std::string::npos) lines += line;
+        return lines;
+    };
+    QCOMPARE(whole_slots(wide_mm - 0.02), std::string());
+    const std::string told = whole_slots(wide_mm + 0.1);
+    QVERIFY2(told.find("3.00 mm wide") != std::string::npos, told.c_str());
+    // Its ends are round, as the order of cuts says: together one whole turn.
+    double turned = 0;
+    for (const MachineSlot& slot : part.slots)
+        for (const Vertex& v : slot.outline.vertices) turned += 4.0 * std::atan(std::abs(v.bulge));
+    QVERIFY2(std::abs(turned - 2.0 * std::numbers::pi) < 1e-6, qPrintable(QString::number(turned)));
+}
+
+/// Whatever was designed and is not in the outline stands in the file itself and is told.
+void TestMachine::what_is_designed_and_not_drawn_is_said() {
+    struct Hidden {
+        const char* key;
+        double value;
+        MachinePartKind kind;
+        const char* word;
+    };
+    for (const Hidden& hidden : {Hidden{"nut.set_forward_mm", 0.35, MachinePartKind::nut, "0.35"},
+                                 Hidden{"saddle.lean_deg", 4.0, MachinePartKind::saddle, "4.0"},
+                                 Hidden{"saddle.under_mm", 0.45, MachinePartKind::saddle, "0.45"},
+                                 Hidden{"saddle.crown_edge_mm", 0.3, MachinePartKind::saddle, "crowns"}}) {
+        const Job job = job_of(with(demo_document("kittiwake"), hidden.key, hidden.value));
+        const Solution solution = solve(job.design);
+        for (const char* name : {"a.dxf", "a.svg"}) {
+            const MachineFile file = machine_file(job, solution, hidden.kind, QLatin1String(name), {});
+            QVERIFY2(file.bytes.contains(hidden.word), hidden.key);
+            QVERIFY2(std::any_of(file.unreached.begin(), file.unreached.end(), [&](const std::string& line) {
+                         return line.find(hidden.word) != std::string::npos;
+                     }), hidden.key);
+        }
+    }
 }
 
 void TestMachine::solids_have_their_volume_data() {

@@ -4,6 +4,7 @@
 #include "common/run.h"
 #include "core/placing.h"
 #include "sheet/fonts.h"
+#include "sheet/record_html.h"
 #include "sheet/sheet_book.h"
 
 #include <QFile>
@@ -144,7 +145,9 @@ private Q_SLOTS:
     void dxf_of_every_part_is_clean();
     void pins_are_circles_where_they_belong();
     void a_shrinking_printer_prints_true();
+    void a_page_that_lies_across_prints_true_too();
     void readings_of_no_test_page_are_refused();
+    void the_owners_page_is_not_the_shops();
     void what_changed_is_marked();
     void a_part_never_printed_has_not_changed();
     void prints_are_kept_in_the_job();
@@ -295,6 +298,33 @@ void TestSheetBook::a_shrinking_printer_prints_true() {
             QVERIFY(says(printed(job, {SheetPart::nut}, corrected).sheets.front(), "bench"));
         }
     }
+}
+
+/// It goes through the printer turned: what the paper loses along its way is lost of the page's width.
+void TestSheetBook::a_page_that_lies_across_prints_true_too() {
+    const double across = 0.97;
+    const double up = 1.02;
+    const Job job = demo_job(QStringLiteral("curlew"));
+    for (const Paper paper : {Paper::a4, Paper::letter}) {
+        const PrintScale scale = print_scale(140.0 * across, 140.0 * up);
+        SheetStyle style = style_of(paper);
+        style.printer = SheetPrinter{"bench", scale};
+        const auto pages = pages_of(printed(job, {SheetPart::board}, style).sheets);
+        QVERIFY(pages.front().width > pages.front().height);
+        const Page seen = seen_in_pdf(pdf_of(pages, paper, scale), up, across).front();
+        QVERIFY(has_line(seen, 100.0, true, 0.05));
+        QVERIFY(has_line(seen, 100.0, false, 0.05));
+        const Page uncorrected = seen_in_pdf(pdf_of(pages, paper), up, across).front();
+        QVERIFY(!has_line(uncorrected, 100.0, true, 0.5));
+    }
+}
+
+void TestSheetBook::the_owners_page_is_not_the_shops() {
+    const Job job = demo_job(QStringLiteral("kittiwake"));
+    const QByteArray owner = owner_html(job, "2031-03-04");
+    const QByteArray shop = record_html(job, "2031-03-04");
+    QVERIFY(owner != shop);
+    QVERIFY(owner.contains("Kittiwake") && shop.contains("Kittiwake"));
 }
 
 void TestSheetBook::readings_of_no_test_page_are_refused() {
