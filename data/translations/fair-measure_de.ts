@@ -197,18 +197,6 @@
         <translation>Eingabe, wenn getan</translation>
     </message>
     <message>
-        <source>Enter: it is done. * : not now.
-− takes the last one back. Esc leaves.</source>
-        <translation>Eingabe: getan. * : jetzt nicht.
-− nimmt das Letzte zurück. Esc verlässt.</translation>
-    </message>
-    <message>
-        <source>Enter keeps it. Same string until it is there,
-then the next. − takes the last one back.</source>
-        <translation>Eingabe behält. Dieselbe Saite bis zum Ziel,
-dann die nächste. − nimmt das Letzte zurück.</translation>
-    </message>
-    <message>
         <source>%1 is far from what should be there. In inches it would be %2. Enter: it was inches. / : it is %1. − : not taken</source>
         <translation>%1 ist weit von dem, was da sein sollte. In Zoll wäre es %2. Eingabe: es waren Zoll. / : es sind %1. − : nicht nehmen</translation>
     </message>
@@ -464,6 +452,58 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <source>%1 wanted</source>
         <translation>%1 Ziel</translation>
     </message>
+    <message>
+        <source>Enter takes the last one back; a digit makes it a number below nothing.</source>
+        <translation>Enter nimmt die letzte zurück; eine Ziffer macht daraus eine Zahl unter null.</translation>
+    </message>
+    <message>
+        <source>Enter: it is done. * : not now.
+− Enter takes the last one back. Esc leaves.</source>
+        <translation>Enter: getan. * : nicht jetzt.
+− Enter nimmt die letzte zurück. Esc verlässt.</translation>
+    </message>
+    <message>
+        <source>Enter keeps it. Same string until it is there,
+then the next. − Enter takes the last one back.</source>
+        <translation>Enter behält sie. Dieselbe Saite, bis sie da ist,
+dann die nächste. − Enter nimmt die letzte zurück.</translation>
+    </message>
+    <message>
+        <source>%1 is below nothing: a string that touches reads 0</source>
+        <translation>%1 liegt unter null: Eine Saite, die aufliegt, liest 0</translation>
+    </message>
+    <message>
+        <source>Read again to be sure. Turn it up at the screw by %1 (Ctrl+Enter when it is).</source>
+        <translation>Zur Sicherheit noch einmal messen. An der Schraube um %1 höher drehen (dann Strg+Enter).</translation>
+    </message>
+    <message>
+        <source>Both screws</source>
+        <translation>Beide Schrauben</translation>
+    </message>
+    <message>
+        <source>up under the bass string</source>
+        <translation>hoch unter der Basssaite</translation>
+    </message>
+    <message>
+        <source>down under the bass string</source>
+        <translation>tiefer unter der Basssaite</translation>
+    </message>
+    <message>
+        <source>%1 up under the treble string</source>
+        <translation>%1 hoch unter der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>%1 down under the treble string</source>
+        <translation>%1 tiefer unter der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>Strings under tension: mind the eyes. Slacken, turn, tune, then read.</source>
+        <translation>Saiten unter Spannung: Augen schützen. Entspannen, drehen, stimmen, dann messen.</translation>
+    </message>
+    <message>
+        <source>is what it should read now: read it before the screw is turned</source>
+        <translation>müsste jetzt zu lesen sein: messen, bevor die Schraube gedreht wird</translation>
+    </message>
 </context>
 <context>
     <name>fm::BenchWorker</name>
@@ -502,6 +542,14 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>Nothing was read at the bench last: there is nothing to take back</source>
         <translation>Zuletzt wurde nicht an der Werkbank gemessen: nichts zurückzunehmen</translation>
+    </message>
+    <message>
+        <source>screws turned</source>
+        <translation>Schrauben gedreht</translation>
+    </message>
+    <message>
+        <source>saddle of %1 turned up</source>
+        <translation>Reiter von %1 hochgedreht</translation>
     </message>
 </context>
 <context>
@@ -630,6 +678,10 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <source>moment</source>
         <translation>Moment</translation>
     </message>
+    <message>
+        <source>This job has no bridge: choose one under Anchor, and its drawing stands here.</source>
+        <translation>Dieser Auftrag hat keinen Steg: unter Halt einen wählen, dann steht hier seine Zeichnung.</translation>
+    </message>
 </context>
 <context>
     <name>fm::BridgePages</name>
@@ -672,10 +724,6 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>along the slot</source>
         <translation>längs der Nut</translation>
-    </message>
-    <message>
-        <source>the same break angle on every string</source>
-        <translation>an jeder Saite derselbe Knickwinkel</translation>
     </message>
     <message>
         <source>square</source>
@@ -892,6 +940,10 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>Behind</source>
         <translation>Dahinter</translation>
+    </message>
+    <message>
+        <source>as far behind the slot on every string; break angles differ with the heights</source>
+        <translation>bei jeder Saite gleich weit hinter der Nut; die Knickwinkel folgen den Höhen</translation>
     </message>
 </context>
 <context>
@@ -1116,10 +1168,6 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <translation>Feile</translation>
     </message>
     <message>
-        <source>pressed</source>
-        <translation>gedrückt</translation>
-    </message>
-    <message>
         <source>gap 1</source>
         <translation>Luft 1</translation>
     </message>
@@ -1154,6 +1202,10 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>the file stops on feelers %1 = %2</source>
         <translation>die Feile hält auf Fühlerlehren %1 = %2</translation>
+    </message>
+    <message>
+        <source>held %1</source>
+        <translation>an %1</translation>
     </message>
 </context>
 <context>
@@ -1591,6 +1643,89 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::KeyWords</name>
+    <message>
+        <source>gap over fret 1</source>
+        <translation>Lücke über Bund 1</translation>
+    </message>
+    <message>
+        <source>gap over fret 1, pressed</source>
+        <translation>Lücke über Bund 1, gedrückt</translation>
+    </message>
+    <message>
+        <source>height over fret 12</source>
+        <translation>Höhe über Bund 12</translation>
+    </message>
+    <message>
+        <source>height over fret 12, capo at 1</source>
+        <translation>Höhe über Bund 12, Kapo an 1</translation>
+    </message>
+    <message>
+        <source>width of the slot</source>
+        <translation>Breite der Kerbe</translation>
+    </message>
+    <message>
+        <source>humidity in percent</source>
+        <translation>Luftfeuchte in Prozent</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>how far the crown was moved</source>
+        <translation>wie weit die Krone verschoben wurde</translation>
+    </message>
+    <message>
+        <source>gauge</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>core</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>mass, grams in a metre</source>
+        <translation>Masse, Gramm je Meter</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>Tonhöhe</translation>
+    </message>
+    <message>
+        <source>post behind the nut</source>
+        <translation>Wirbel hinter dem Sattel</translation>
+    </message>
+    <message>
+        <source>post from the centreline</source>
+        <translation>Wirbel von der Mittellinie</translation>
+    </message>
+    <message>
+        <source>post below the fret tops</source>
+        <translation>Wirbel unter den Bundkronen</translation>
+    </message>
+    <message>
+        <source>the strings&apos; places at the nut</source>
+        <translation>die Plätze der Saiten am Sattel</translation>
+    </message>
+    <message>
+        <source>the strings&apos; places at the saddle</source>
+        <translation>die Plätze der Saiten an der Einlage</translation>
+    </message>
+    <message>
+        <source>the frets the string is held at</source>
+        <translation>die Bünde, an denen die Saite gehalten wird</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>Cent</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+</context>
+<context>
     <name>fm::MachinePanel</name>
     <message>
         <source>For a machine</source>
@@ -1758,18 +1893,6 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>&amp;Edit</source>
         <translation>&amp;Bearbeiten</translation>
-    </message>
-    <message>
-        <source>Undo:</source>
-        <translation>Rückgängig:</translation>
-    </message>
-    <message>
-        <source>Take the last step back (Ctrl+Z)</source>
-        <translation>Den letzten Schritt zurücknehmen (Ctrl+Z)</translation>
-    </message>
-    <message>
-        <source>Redo:</source>
-        <translation>Wiederholen:</translation>
     </message>
     <message>
         <source>Ctrl+Shift+Z</source>
@@ -2286,6 +2409,30 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>What to do with nut and saddle as found, argued, and what was decided; again for the station</source>
         <translation>Was mit Sattel und Einlage, wie gefunden, zu tun ist, begründet, und was entschieden wurde; noch einmal für die Station</translation>
+    </message>
+    <message>
+        <source>&amp;Undo</source>
+        <translation>&amp;Rückgängig</translation>
+    </message>
+    <message>
+        <source>Take the last step back</source>
+        <translation>Den letzten Schritt zurücknehmen</translation>
+    </message>
+    <message>
+        <source>Re&amp;do</source>
+        <translation>&amp;Wiederholen</translation>
+    </message>
+    <message>
+        <source>&amp;Undo: %1</source>
+        <translation>&amp;Rückgängig: %1</translation>
+    </message>
+    <message>
+        <source>Re&amp;do: %1</source>
+        <translation>&amp;Wiederholen: %1</translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+L</source>
+        <translation>Ctrl+Shift+L</translation>
     </message>
 </context>
 <context>
@@ -3566,10 +3713,6 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <translation>Kleine Drehungen; aufhören, wenn es klemmt. Ein Hals bewegt sich weiter, wenn der Schlüssel weggelegt ist: in einer Stunde noch einmal messen.</translation>
     </message>
     <message>
-        <source>Screws down: %1 at the bass, %2 at the treble.</source>
-        <translation>Schrauben tiefer: %1 am Bass, %2 am Diskant.</translation>
-    </message>
-    <message>
         <source>Packing under the saddle of %1, or a new one.</source>
         <translation>Einlage um %1 unterlegen oder eine neue.</translation>
     </message>
@@ -3617,6 +3760,30 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <source>That is more than the gauge explains: not there yet, a soft reading, or a neck still moving. Read it and the relief again in an hour; all else is worked out from what is read.</source>
         <translation>Das ist mehr, als das Messmittel erklärt: noch nicht am Ziel, eine weiche Messung oder ein Hals, der sich noch bewegt. In einer Stunde noch einmal messen, die Krümmung auch; alles andere wird aus dem Gemessenen errechnet.</translation>
     </message>
+    <message>
+        <source>down</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>%1 up</source>
+        <translation>%1 hoch</translation>
+    </message>
+    <message>
+        <source>%1 down</source>
+        <translation>%1 tiefer</translation>
+    </message>
+    <message>
+        <source>Screws: %1 at the bass, %2 at the treble.</source>
+        <translation>Schrauben: %1 am Bass, %2 am Diskant.</translation>
+    </message>
+    <message>
+        <source>Every saddle goes down by its own screw, by the amount in its row; minus is up.</source>
+        <translation>Jeder Reiter geht mit seiner Schraube um das tiefer, was in seiner Zeile steht; minus ist höher.</translation>
+    </message>
+    <message>
+        <source>Strings under tension: mind the eyes. Slacken before a screw is turned, tune, read again.</source>
+        <translation>Saiten unter Spannung: Augen schützen. Entspannen, bevor eine Schraube gedreht wird, stimmen, wieder messen.</translation>
+    </message>
 </context>
 <context>
     <name>fm::PrinterPanel</name>
@@ -3655,6 +3822,10 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
     <message>
         <source>give the printer a name first</source>
         <translation>zuerst dem Drucker einen Namen geben</translation>
+    </message>
+    <message>
+        <source>a test page&apos;s bar reads %1 to %2</source>
+        <translation>ein Balken der Testseite liest %1 bis %2</translation>
     </message>
 </context>
 <context>
@@ -3784,10 +3955,6 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
         <translation>Zeile berichtigt</translation>
     </message>
     <message>
-        <source>Nothing was read yet</source>
-        <translation>Noch nichts gemessen</translation>
-    </message>
-    <message>
         <source>readings as left</source>
         <translation>Messungen beim Verlassen</translation>
     </message>
@@ -3816,6 +3983,30 @@ dann die nächste. − nimmt das Letzte zurück.</translation>
 humidity: found %3, now %4</source>
         <translation>Halskrümmung: gefunden %1, jetzt %2
 Feuchte: gefunden %3, jetzt %4</translation>
+    </message>
+    <message>
+        <source>%1 minutes: allowed is 0 to 100000</source>
+        <translation>%1 Minuten: erlaubt ist 0 bis 100000</translation>
+    </message>
+    <message>
+        <source>Nothing was read since it was found: read it as it leaves, then write that down</source>
+        <translation>Seit dem Fund wurde nichts gemessen: messen, wie es geht, dann das festhalten</translation>
+    </message>
+    <message>
+        <source>1 line · %1 minutes of work · nothing is rewritten: a correction says what it corrects and why</source>
+        <translation>1 Zeile · %1 Minuten Arbeit · nichts wird überschrieben: Eine Korrektur sagt, was sie korrigiert und warum</translation>
+    </message>
+    <message>
+        <source>held %1</source>
+        <translation>an %1</translation>
+    </message>
+    <message>
+        <source>Gap over fret 1 of the open string, as found</source>
+        <translation>Lücke der leeren Saite über Bund 1, wie gefunden</translation>
+    </message>
+    <message>
+        <source>Gap over fret 1 with the string held down at fret %1, as found</source>
+        <translation>Lücke über Bund 1, die Saite an Bund %1 gedrückt, wie gefunden</translation>
     </message>
 </context>
 <context>
@@ -3909,10 +4100,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>abtragen</translation>
     </message>
     <message>
-        <source>×%1 to the nut</source>
-        <translation>×%1 zum Sattel</translation>
-    </message>
-    <message>
         <source>from front, ×%1</source>
         <translation>ab vorn, ×%1</translation>
     </message>
@@ -3943,6 +4130,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>capo 1, at 12</source>
         <translation>Kapo 1, an 12</translation>
+    </message>
+    <message>
+        <source>at 12,</source>
+        <translation>Lage 12.,</translation>
     </message>
 </context>
 <context>
@@ -4311,14 +4502,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>noch nichts gelesen: eintippen, was die Lehre über Bund 12 sagt</translation>
     </message>
     <message>
-        <source>every saddle by its own screw</source>
-        <translation>jeder Reiter mit seiner Schraube</translation>
-    </message>
-    <message>
-        <source>screws down: bass %1, treble %2</source>
-        <translation>Schrauben tiefer: Bass %1, Diskant %2</translation>
-    </message>
-    <message>
         <source>pack under it, or a new saddle: %1</source>
         <translation>unterlegen, oder neue Einlage: %1</translation>
     </message>
@@ -4357,6 +4540,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>nothing read yet: enter the action in the list of the fitted saddle</source>
         <translation>noch nichts gelesen: die Saitenlage in die Liste der vorhandenen Einlage eintragen</translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>every saddle by its own screw; minus is up</source>
+        <translation>jeder Reiter mit seiner Schraube; minus ist höher</translation>
+    </message>
+    <message>
+        <source>screws down: bass %1, treble %2; minus is up</source>
+        <translation>Schrauben tiefer: Bass %1, Diskant %2; minus ist höher</translation>
     </message>
 </context>
 <context>
@@ -4838,8 +5033,40 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>noch leer</translation>
     </message>
     <message>
-        <source>%1 entries</source>
-        <translation>%1 Einträge</translation>
+        <source>Turn the screws up</source>
+        <translation>Die Schrauben höher drehen</translation>
+    </message>
+    <message>
+        <source>Turn the screws, each its own way</source>
+        <translation>Die Schrauben drehen, jede in ihre Richtung</translation>
+    </message>
+    <message>
+        <source>Nothing to do: none in this job</source>
+        <translation>Nichts: kein Steg</translation>
+    </message>
+    <message>
+        <source>Cut by the sheets that were printed</source>
+        <translation>Nach den gedruckten Blättern schneiden</translation>
+    </message>
+    <message>
+        <source>1 string</source>
+        <translation>1 Saite</translation>
+    </message>
+    <message>
+        <source>read, 1 slot</source>
+        <translation>gemessen, 1 Kerbe</translation>
+    </message>
+    <message>
+        <source>1 slot to cut</source>
+        <translation>1 Kerbe zu schneiden</translation>
+    </message>
+    <message>
+        <source>1 line</source>
+        <translation>1 Zeile</translation>
+    </message>
+    <message>
+        <source>%1 lines</source>
+        <translation>%1 Zeilen</translation>
     </message>
 </context>
 <context>
@@ -5059,14 +5286,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>gesamt %1 N</translation>
     </message>
     <message>
-        <source>%1 more than the set before</source>
-        <translation>%1 mehr als der Satz davor</translation>
-    </message>
-    <message>
-        <source>%1 less than the set before</source>
-        <translation>%1 weniger als der Satz davor</translation>
-    </message>
-    <message>
         <source>Add one</source>
         <translation>Eine mehr</translation>
     </message>
@@ -5109,6 +5328,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>none in the workshop&apos;s file</source>
         <translation>keiner in der Datei der Werkstatt</translation>
+    </message>
+    <message>
+        <source>%1 more than when the job was opened</source>
+        <translation>%1 mehr als beim Öffnen des Auftrags</translation>
+    </message>
+    <message>
+        <source>%1 less than when the job was opened</source>
+        <translation>%1 weniger als beim Öffnen des Auftrags</translation>
     </message>
 </context>
 <context>
@@ -5899,6 +6126,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>&lt;b&gt;Pack:&lt;/b&gt; a strip of hard wood or bone of the whole width and length; soft packing gives way.</source>
         <translation>&lt;b&gt;Unterlegen:&lt;/b&gt; ein Streifen hartes Holz oder Knochen in ganzer Breite und Länge; Weiches gibt nach.</translation>
+    </message>
+    <message>
+        <source>turn the screws</source>
+        <translation>die Schrauben drehen</translation>
+    </message>
+    <message>
+        <source>other saddles</source>
+        <translation>andere Reiter</translation>
+    </message>
+    <message>
+        <source>, held at %1</source>
+        <translation>, an %1 gedrückt</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Turn the screws.&lt;/b&gt; Nothing is cut and nothing packed: what goes down comes up again.</source>
+        <translation>&lt;b&gt;Die Schrauben drehen.&lt;/b&gt; Nichts wird geschnitten und nichts unterlegt: Was tiefer geht, kommt wieder hoch.</translation>
+    </message>
+    <message>
+        <source>off its own target</source>
+        <translation>neben ihrem Ziel</translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Down at the screws:&lt;/b&gt; %1 at the bass, %2 at the treble; minus is up. It is the line that is least wrong for all strings.</source>
+        <translation>&lt;b&gt;An den Schrauben tiefer:&lt;/b&gt; %1 am Bass, %2 am Diskant; minus ist höher. Es ist die Linie, die für alle Saiten am wenigsten falsch ist.</translation>
+    </message>
+    <message>
+        <source>Strings under tension: mind the eyes. Slacken before a screw is turned.</source>
+        <translation>Saiten unter Spannung: Augen schützen. Entspannen, bevor eine Schraube gedreht wird.</translation>
     </message>
 </context>
 <context>
@@ -8434,6 +8693,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>write the record</source>
         <translation>Akte schreiben</translation>
     </message>
+    <message>
+        <source>saddle&apos;s screws turned down: {0} at the bass, {1} at the treble; minus is up</source>
+        <translation>Schrauben der Einlage tiefer gedreht: {0} am Bass, {1} am Diskant; minus ist höher</translation>
+    </message>
+    <message>
+        <source>{0}: saddle turned up by {1}</source>
+        <translation>{0}: Reiter um {1} höher gedreht</translation>
+    </message>
+    <message>
+        <source>{0}: saddle to be turned down by {1}</source>
+        <translation>{0}: Reiter um {1} tiefer zu drehen</translation>
+    </message>
+    <message>
+        <source>turn its screw up a little for a trial</source>
+        <translation>zur Probe seine Schraube etwas höher drehen</translation>
+    </message>
+    <message>
+        <source>turn the screw up, tune, read again</source>
+        <translation>die Schraube höher drehen, stimmen, wieder messen</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -9074,10 +9353,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>jetzt %1, dort auf %2</translation>
     </message>
     <message>
-        <source>Screws down: bass %1, treble %2.</source>
-        <translation>Schrauben hinunter: Bass %1, Diskant %2.</translation>
-    </message>
-    <message>
         <source>Pack under the saddle %1, or a new one.</source>
         <translation>Die Einlage um %1 unterlegen, oder eine neue.</translation>
     </message>
@@ -9420,6 +9695,82 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>only ever added: a correction says so</source>
         <translation>nur ergänzt: eine Berichtigung sagt es</translation>
+    </message>
+    <message>
+        <source>fallaway %1</source>
+        <translation>Abfall am Griffbrettende %1</translation>
+    </message>
+    <message>
+        <source>frets up to %1 off their line, see under the table</source>
+        <translation>Bünde bis %1 neben ihrer Linie, siehe unter der Tabelle</translation>
+    </message>
+    <message>
+        <source>Frets that stand off their line (+ higher): %1</source>
+        <translation>Bünde, die neben ihrer Linie stehen (+ höher): %1</translation>
+    </message>
+    <message>
+        <source>Screws down: bass %1, treble %2; minus is up.</source>
+        <translation>Schrauben tiefer: Bass %1, Diskant %2; minus ist höher.</translation>
+    </message>
+    <message>
+        <source>Every saddle goes down by its own screw; minus is up.</source>
+        <translation>Jeder Reiter geht mit seiner Schraube tiefer; minus ist höher.</translation>
+    </message>
+    <message>
+        <source>The front face stands at %1 to the square of the neck. The ends follow the board&apos;s edges: they run %2 aside over the thickness.</source>
+        <translation>Die Vorderfläche steht unter %1 zum rechten Winkel des Halses. Die Enden folgen den Kanten des Griffbretts: Sie laufen über die Dicke um %2 seitwärts.</translation>
+    </message>
+    <message>
+        <source>Lead saw and files along each string, not square to the face: over the thickness a slot runs aside by %1.</source>
+        <translation>Säge und Feilen entlang jeder Saite führen, nicht rechtwinklig zur Fläche: Über die Dicke läuft eine Kerbe um %1 seitwärts.</translation>
+    </message>
+    <message>
+        <source>String up and read, and set its height with the screws: fret 12 loses a little less than half of what the saddle does.</source>
+        <translation>Aufziehen, messen und die Höhe mit den Schrauben stellen: Bund 12 verliert etwas weniger als die Hälfte dessen, was der Reiter verliert.</translation>
+    </message>
+    <message>
+        <source>nut at %1 to the square</source>
+        <translation>Sattel unter %1 zum rechten Winkel</translation>
+    </message>
+    <message>
+        <source>the front face stands at %1 to the square of the neck; the ends run with the board&apos;s edges</source>
+        <translation>die Vorderfläche steht unter %1 zum rechten Winkel des Halses; die Enden laufen mit den Kanten des Griffbretts</translation>
+    </message>
+    <message>
+        <source>fret 1 read with the string held down at fret %1</source>
+        <translation>Bund 1 gemessen, die Saite an Bund %1 gedrückt</translation>
+    </message>
+    <message>
+        <source>Not drawn here: every string leaves the front face its own way forward of the nut line, in %1: %2.</source>
+        <translation>Hier nicht gezeichnet: Jede Saite verlässt die Vorderfläche um ihren eigenen Betrag vor der Sattellinie, in %1: %2.</translation>
+    </message>
+    <message>
+        <source>Not drawn here: the front face stands %1 forward of the nut line, over the board; shorten the board by that much, or let the nut overhang.</source>
+        <translation>Hier nicht gezeichnet: Die Vorderfläche steht %1 vor der Sattellinie, über dem Griffbrett; das Griffbrett um so viel kürzen oder den Sattel überstehen lassen.</translation>
+    </message>
+    <message>
+        <source>Not drawn here: the saddle leans %1 toward the nut; its heights are along it.</source>
+        <translation>Hier nicht gezeichnet: Die Einlage neigt sich um %1 zum Sattel; ihre Höhen sind an ihr entlang gemessen.</translation>
+    </message>
+    <message>
+        <source>Seen square to the front face. The nut stands at %1; over its thickness the slots run aside, in %2</source>
+        <translation>Rechtwinklig auf die Vorderfläche gesehen. Der Sattel steht unter %1; über seine Dicke laufen die Kerben seitwärts, in %2</translation>
+    </message>
+    <message>
+        <source>The job has no bridge: heights are over the fret plane. Do not cut its height by this file.</source>
+        <translation>Der Auftrag hat keinen Steg: Die Höhen zählen von der Bundebene. Die Höhe nicht nach dieser Datei schneiden.</translation>
+    </message>
+    <message>
+        <source>Not in this file: the crowns behind the front face, in %1: %2.</source>
+        <translation>Nicht in dieser Datei: die Kronen hinter der Vorderfläche, in %1: %2.</translation>
+    </message>
+    <message>
+        <source>Heights count from what lies in the slot, %1, not from the slot&apos;s floor.</source>
+        <translation>Die Höhen zählen von dem, was in der Nut liegt, %1, nicht vom Nutboden.</translation>
+    </message>
+    <message>
+        <source>heights from what lies in the slot, not from its floor</source>
+        <translation>Höhen von dem, was in der Nut liegt, nicht von ihrem Boden</translation>
     </message>
 </context>
 </TS>

@@ -233,6 +233,8 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
         words.number = big_number(filing->expected_mm.value_or(filing->wanted_mm), unit);
         words.unit = unit_words(filing->expected_mm.value_or(filing->wanted_mm), unit);
         words.sentence = BenchView::tr("is what it should read now: read it before the first stroke");
+        if (bench.part() == BenchPart::saddle && session.state().job.design.saddle.by_screws())
+            words.sentence = BenchView::tr("is what it should read now: read it before the screw is turned");
         if (relief) words.sentence = BenchView::tr("was read last: read it again before the rod is touched");
     }
     if (relief && filing->done()) words.sentence = BenchView::tr("from what is wanted: the neck is there");
