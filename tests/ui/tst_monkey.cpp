@@ -26,9 +26,9 @@ namespace {
 QStringList* said_by_qt = nullptr;
 
 void listen(QtMsgType, const QMessageLogContext&, const QString& message) {
-    // The platforms of tests talk of themselves.
-    if (message.contains(QLatin1String("propagateSizeHints")) || message.contains(QLatin1String("XDG_RUNTIME_DIR")))
-        return;
+    // The platforms of tests talk of themselves, and the test's own hand misses a window that closes under it.
+    for (const char* own : {"propagateSizeHints", "XDG_RUNTIME_DIR", "occurs outside target window"})
+        if (message.contains(QLatin1String(own))) return;
     if (said_by_qt) *said_by_qt << message;
 }
 
@@ -80,7 +80,7 @@ private Q_SLOTS:
         QFETCH(const QSize, size);
         bool set = false;
         actions_ = qEnvironmentVariableIntValue("FAIR_MEASURE_MONKEY", &set);
-        if (!set) actions_ = 200;
+        if (!set) actions_ = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG") ? 2000 : 200;
         generator_.seed(static_cast<unsigned>(qHash(job) + static_cast<size_t>(size.width())) + seed_more());
         window_ = std::make_unique<WindowOnDemo>();
         window_->start(job.toLatin1().constData());
@@ -88,6 +88,7 @@ private Q_SLOTS:
         QApplication::processEvents();
         const std::string opened = written_json((*window_)->session().document());
         job_file_ = (*window_)->session().path();
+        been_elsewhere_ = false;
         done_ = 0;
         base_mb_ = 0;
         findings_.clear();
@@ -98,8 +99,8 @@ private Q_SLOTS:
         QTimer::singleShot(0, this, &TestMonkey::step);
         loop.exec();
         settle();
-        // Everything is undone to the first byte, if the monkey did not go to another job.
-        if ((*window_)->session().path() == job_file_) {
+        // Everything is undone to the first byte, unless the monkey went to another job and came back.
+        if (!been_elsewhere_) {
             QUndoStack* steps = (*window_)->session().undo_stack();
             while (steps->canUndo()) steps->undo();
             if (written_json((*window_)->session().document()) != opened)
@@ -168,6 +169,7 @@ private:
             if (own_ms > most_ms || ms > 10 * most_ms)
                 findings_ << QStringLiteral("answered after %1 ms (%2 of work): %3").arg(ms).arg(own_ms).arg(what);
         }
+        been_elsewhere_ = been_elsewhere_ || (*window_)->session().path() != job_file_;
         if (done_ % 50 == 0) look();
         if (done_ == std::max(200, actions_ / 10)) base_mb_ = resident_mb();
     }
@@ -342,6 +344,7 @@ private:
     int done_ = 0;
     int depth_ = 0;
     bool ending_ = false;
+    bool been_elsewhere_ = false;
     double slowest_ms_ = 0;
     double base_mb_ = 0;
     QString job_file_;
