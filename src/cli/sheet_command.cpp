@@ -23,7 +23,8 @@ class Fonts {
 public:
     Fonts() {
         qputenv("QT_QPA_PLATFORM", "offscreen");
-        if (qEnvironmentVariableIsEmpty("XDG_RUNTIME_DIR")) // the toolkit wants one, and says so where there is none
+        if (qEnvironmentVariableIsEmpty(
+                "XDG_RUNTIME_DIR")) // the toolkit wants one, and says so where there is none
             qputenv("XDG_RUNTIME_DIR", runtime_.path().toLocal8Bit());
         app_.emplace(count_, names_.data());
         load_fonts();

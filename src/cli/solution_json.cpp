@@ -150,7 +150,8 @@ Value piece_json(const SaddlePiece& piece, double span_mm, const std::vector<dou
         .add("length_mm", piece.length_mm)
         .add("end_radius_mm", piece.end_radius_mm)
         .add("crown_radius_mm", or_null(radius_mm))
-        .add("radius_block_mm", or_null(radius_mm ? nearest_block_mm(*radius_mm, span_mm, blocks_mm) : std::nullopt))
+        .add("radius_block_mm",
+             or_null(radius_mm ? nearest_block_mm(*radius_mm, span_mm, blocks_mm) : std::nullopt))
         .add("height_mm", list_or_null(piece.height_mm))
         .add("take_off_mm", list_or_null(piece.take_off_mm))
         .add("crown_shift_per_mm", piece.crown_shift_per_mm)

@@ -78,9 +78,9 @@ std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
                                           const std::vector<ReadingEntry>& entries, BenchPart part,
                                           FilingHabit habit);
 
-/// What comes off the whole part before its strings are filed one by one: a saddle's bottom, or what two side screws
-/// lower, under the outer strings; negative: packing under a saddle, screws up, a shim under a nut. Nothing where it was done and not all
-/// strings were read since.
+/// What comes off the whole part before its strings are filed one by one: a saddle's bottom, or what two side
+/// screws lower, under the outer strings; negative: packing under a saddle, screws up, a shim under a nut.
+/// Nothing where it was done and not all strings were read since.
 std::optional<EdgeMargins> whole_first(const Design& design, const Solution& target,
                                        const std::vector<ReadingEntry>& entries, BenchPart part);
 

@@ -1,6 +1,6 @@
 #pragma once
-// The nut from above: where its ends lie along it, and how ends and slots run from its front face toward the head.
-// Source: docs/mathematics.md, "A slanted part".
+// The nut from above: where its ends lie along it, and how ends and slots run from its front face toward the
+// head. Source: docs/mathematics.md, "A slanted part".
 #include "core/solution.h"
 
 namespace fm {
@@ -22,12 +22,12 @@ struct NutPlan {
     double run_at(double along_mm) const;
 };
 
-/// Square to its front face unless the frets are fanned: then the nut stands at `nut.angle_deg`, its ends run with the
-/// board's edges, and its front face is as long as the board is wide along it.
+/// Square to its front face unless the frets are fanned: then the nut stands at `nut.angle_deg`, its ends run
+/// with the board's edges, and its front face is as long as the board is wide along it.
 NutPlan nut_plan_of(const Design& design, const Solution& solution);
 
-/// How far a slot runs toward the treble for every mm behind the front face: toward its post, without one along the
-/// string's own line; seen from the nut, which may stand aslant.
+/// How far a slot runs toward the treble for every mm behind the front face: toward its post, without one
+/// along the string's own line; seen from the nut, which may stand aslant.
 double slot_run(const Design& design, const Solution& solution, std::size_t string);
 
 /// How much wider a slot opens on the front face than it is across itself, because it runs aslant.

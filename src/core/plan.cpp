@@ -53,8 +53,8 @@ public:
         }
         step.cut = saddle_cut(y_mm, step.take_off_mm);
         if (design_.saddle.height_by == HeightBy::side_screws) {
-            const EdgeMargins screws_at = design_.saddle.screws_across_mm.value_or(
-                EdgeMargins{y_mm.front(), y_mm.back()});
+            const EdgeMargins screws_at =
+                design_.saddle.screws_across_mm.value_or(EdgeMargins{y_mm.front(), y_mm.back()});
             step.screws_mm = screw_amounts_mm(y_mm, step.take_off_mm, screws_at);
             // Two amounts are ordered: every string goes down by what they are at its place.
             for (std::size_t i = 0; i < at_.size(); ++i)

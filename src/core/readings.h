@@ -64,7 +64,8 @@ struct ReadingEntry {
     ReadingGauges gauges;
     std::optional<std::size_t> replaces; ///< an earlier entry, in file order
     std::optional<BenchWork> bench;      ///< read at the bench, and what was done before it
-    std::size_t index = 0; ///< in order: the place in the file of the entry it is, or stands for as a correction
+    std::size_t index =
+        0; ///< in order: the place in the file of the entry it is, or stands for as a correction
 };
 
 /// What is known of one string from all entries.

@@ -23,10 +23,11 @@ struct SaddlePiece {
 SaddlePiece saddle_piece(const SaddleDesign& saddle, const std::vector<double>& along_mm,
                          const std::vector<double>& string_z_mm, const BridgeSolution* bridge);
 
-/// The shop's radius block nearest to a crown; nothing without blocks, or where even that one would cut a top that
-/// is off by more than a tenth of a millimetre in its middle.
+/// The shop's radius block nearest to a crown; nothing without blocks, or where even that one would cut a top
+/// that is off by more than a tenth of a millimetre in its middle.
 /// @param span_mm from the first to the last string along the saddle
-std::optional<double> nearest_block_mm(double crown_radius_mm, double span_mm, const std::vector<double>& blocks_mm);
+std::optional<double> nearest_block_mm(double crown_radius_mm, double span_mm,
+                                       const std::vector<double>& blocks_mm);
 
 /// One notch in the top of a floating bridge, which is cut like a nut. Heights over the soundboard.
 struct Notch {

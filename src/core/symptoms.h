@@ -66,8 +66,8 @@ struct SideEffect {
 };
 
 struct Cause {
-    std::string id;               ///< "slot_low"; message id "cause.…"
-    std::string test_id;          ///< message ids of its test and its cure, by how this instrument is set
+    std::string id;      ///< "slot_low"; message id "cause.…"
+    std::string test_id; ///< message ids of its test and its cure, by how this instrument is set
     std::string cure_id;
     int test_effort = 1;          ///< 1: a touch … 5: bench work; the cheapest test comes first
     bool stop = false;            ///< structural: no setting up before it is mended

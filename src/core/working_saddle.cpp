@@ -83,10 +83,10 @@ Working fitted_line(const Asked& a, const char* title) {
 
 Working slot_line(const Asked& a) {
     const StraightSaddle& saddle = a.solution.straight_saddle;
-    return worked("title.slot_line", "formula.slot_line",
-                  {computed("name.fitted_line", saddle.line.at_centre_mm, "straight_saddle.x_at_centre_mm"),
-                   computed("name.middle_of_crowns", saddle.slot_x_at_centre_mm - saddle.line.at_centre_mm,
-                            "")});
+    return worked(
+        "title.slot_line", "formula.slot_line",
+        {computed("name.fitted_line", saddle.line.at_centre_mm, "straight_saddle.x_at_centre_mm"),
+         computed("name.middle_of_crowns", saddle.slot_x_at_centre_mm - saddle.line.at_centre_mm, "")});
 }
 
 Working span(const Asked& a) {
@@ -100,10 +100,10 @@ Working span(const Asked& a) {
 Working residual(const Asked& a) {
     const std::size_t k = a.number.item;
     const StringLine& line = a.solution.strings[k].line;
-    return worked("title.residual", "formula.residual",
-                  {crown_term(a, k, '+'), computed("name.fitted_line",
-                                                   a.solution.straight_saddle.line.x_mm(line.saddle_y_mm), "",
-                                                   '-')});
+    return worked(
+        "title.residual", "formula.residual",
+        {crown_term(a, k, '+'),
+         computed("name.fitted_line", a.solution.straight_saddle.line.x_mm(line.saddle_y_mm), "", '-')});
 }
 
 Working residual_cents(const Asked& a) {

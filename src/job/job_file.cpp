@@ -63,7 +63,8 @@ FileMark save_file(const QString& path, const QByteArray& text, const FileMark* 
 std::unique_ptr<JobLock> JobLock::taken(const QString& path) {
     QString canonical = QFileInfo(path).canonicalFilePath();
     if (canonical.isEmpty()) // a file that is yet to be written
-        canonical = QDir(QFileInfo(QFileInfo(path).absolutePath()).canonicalFilePath()).filePath(QFileInfo(path).fileName());
+        canonical = QDir(QFileInfo(QFileInfo(path).absolutePath()).canonicalFilePath())
+                        .filePath(QFileInfo(path).fileName());
     const QByteArray name = QCryptographicHash::hash(canonical.toUtf8(), QCryptographicHash::Sha1).toHex();
     QString folder = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
     if (folder.isEmpty()) folder = QDir::tempPath();

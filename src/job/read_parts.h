@@ -18,7 +18,8 @@ std::optional<Blank> read_blank(Reader& part);
 void read_nut(Reader& root, Design& design);
 void read_saddle(Reader& root, Design& design);
 void read_bridge(Reader& root, Design& design);
-/// The earlier entry of a list that an entry takes the place of, if it says so. @param place of the entry itself
+/// The earlier entry of a list that an entry takes the place of, if it says so. @param place of the entry
+/// itself
 std::optional<std::size_t> read_replaces(Reader& entry, std::size_t place);
 std::vector<SurveyFinding> read_survey(Reader& root);
 std::vector<ReadingEntry> read_readings(Reader& root, const Design& design);

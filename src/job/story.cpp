@@ -60,7 +60,8 @@ std::vector<Message> bench_says(const Job& job, const ReadingEntry& entry) {
     if (work.whole_mm) {
         if (nut) return {note("story.shimmed", {LengthMm{-work.whole_mm->bass_mm}})};
         if (design.saddle.by_screws())
-            return {note("story.screws_down", {LengthMm{work.whole_mm->bass_mm}, LengthMm{work.whole_mm->treble_mm}})};
+            return {note("story.screws_down",
+                         {LengthMm{work.whole_mm->bass_mm}, LengthMm{work.whole_mm->treble_mm}})};
         const bool packed = work.whole_mm->bass_mm < 0;
         return {
             note(packed ? "story.packed" : "story.bottom",
@@ -181,13 +182,15 @@ Value with_left_readings(const Value& document, const Job& job, std::string_view
         if (each.humidity_pct) humidity_pct = each.humidity_pct;
         for (std::size_t i = 0; i < std::min(each.strings.size(), strings.size()); ++i) {
             const StringReadings& read = each.strings[i];
-            if (read.open_gap_fret1_mm) strings[i] = with(strings[i], "open_gap_fret1_mm", *read.open_gap_fret1_mm);
+            if (read.open_gap_fret1_mm)
+                strings[i] = with(strings[i], "open_gap_fret1_mm", *read.open_gap_fret1_mm);
             if (read.pressed_gap_mm) {
                 strings[i] = with(strings[i], "pressed_gap_mm", *read.pressed_gap_mm);
                 strings[i] = with(strings[i], "pressed_fret", read.pressed_fret);
             }
             if (read.action12_mm) strings[i] = with(strings[i], "action12_mm", *read.action12_mm);
-            if (read.action12_capo_mm) strings[i] = with(strings[i], "action12_capo_mm", *read.action12_capo_mm);
+            if (read.action12_capo_mm)
+                strings[i] = with(strings[i], "action12_capo_mm", *read.action12_capo_mm);
         }
     }
     if (humidity_pct) entry = with(entry, "humidity_pct", *humidity_pct);
@@ -212,8 +215,9 @@ Value without_reading(const Value& document, std::size_t index, const std::strin
 bool read_since_found(const Job& job) {
     const std::vector<ReadingEntry> ordered = in_order(job.readings);
     return std::any_of(ordered.begin(), ordered.end(), [](const ReadingEntry& entry) {
-        const bool strings = std::any_of(entry.strings.begin(), entry.strings.end(),
-                                         [](const auto& read) { return read.has_nut() || read.has_action(); });
+        const bool strings = std::any_of(entry.strings.begin(), entry.strings.end(), [](const auto& read) {
+            return read.has_nut() || read.has_action();
+        });
         return entry.state == ReadingState::during && (entry.relief || strings);
     });
 }

@@ -17,8 +17,8 @@ struct StringBeforeAfter {
 struct JobBeforeAfter {
     BeforeAfter relief_mm; ///< at the frets of the newest reading
     BeforeAfter humidity_pct;
-    /// How the nut's gaps were read: 0 open, else held down at that fret. The job's own school, or what was read
-    /// where nothing was read by it.
+    /// How the nut's gaps were read: 0 open, else held down at that fret. The job's own school, or what was
+    /// read where nothing was read by it.
     int nut_pressed_fret = 0;
     std::vector<StringBeforeAfter> strings;
 };
@@ -28,8 +28,8 @@ JobBeforeAfter before_and_after(const Job& job);
 
 /// Whether anything was read after the instrument was found.
 bool read_since_found(const Job& job);
-/// What was read last since it was found, written down as how the instrument left the bench: what was not read again
-/// is not known of it.
+/// What was read last since it was found, written down as how the instrument left the bench: what was not
+/// read again is not known of it.
 [[nodiscard]] Value with_left_readings(const Value& document, const Job& job, std::string_view when);
 /// A reading withdrawn, with why: an entry in its place that says nothing.
 [[nodiscard]] Value without_reading(const Value& document, std::size_t index, const std::string& reason);

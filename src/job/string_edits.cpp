@@ -40,8 +40,9 @@ using Move = std::function<std::optional<std::size_t>(std::size_t)>;
 /// A key that names a string by its place ("strings[2].diameter_mm", "nut.posts[2].below_mm",
 /// "card.strings[2].gap1"), as it is afterwards; nothing if its string is gone.
 std::optional<std::string> moved_key(const std::string& key, const Move& move) {
-    for (const std::string list : {"strings", "nut.posts", "nut.height.each_mm", "saddle.action.each_mm",
-                                   "nut.spacing.each_mm", "saddle.spacing.each_mm", "bridge.pins.spacing.each_mm"}) {
+    for (const std::string list :
+         {"strings", "nut.posts", "nut.height.each_mm", "saddle.action.each_mm", "nut.spacing.each_mm",
+          "saddle.spacing.each_mm", "bridge.pins.spacing.each_mm"}) {
         const std::string start = list + "[";
         const std::size_t at = key.find(start);
         if (at == std::string::npos || (at > 0 && key[at - 1] != '.')) continue;
@@ -104,7 +105,8 @@ Value with_moved_work(const Value& document, const Move& move) {
             entry = changed_list(entry, "places", [&](Value::Array& heard_at) {
                 Value::Array kept;
                 for (const Value& place : heard_at)
-                    if (auto moved = with_moved_place(place, "string", move)) kept.push_back(std::move(*moved));
+                    if (auto moved = with_moved_place(place, "string", move))
+                        kept.push_back(std::move(*moved));
                 heard_at = std::move(kept);
             });
     });
@@ -147,8 +149,8 @@ Value with_string_added(const Value& document, std::size_t string) {
     changed = changed_readings(changed, [&](Value::Array& items) {
         if (string < items.size()) items.insert(items.begin() + at, Value(Value::Object{}));
     });
-    return with_moved_names(
-        changed, [string](std::size_t i) { return std::optional(i > string ? i + 1 : i); });
+    return with_moved_names(changed,
+                            [string](std::size_t i) { return std::optional(i > string ? i + 1 : i); });
 }
 
 Value with_string_removed(const Value& document, std::size_t string) {

@@ -1,6 +1,6 @@
 #pragma once
-// A JSON document as a value: keys keep their order, unknown ones included. Copies share what they do not change, so
-// that a step of a long job costs no more than what it changes.
+// A JSON document as a value: keys keep their order, unknown ones included. Copies share what they do not
+// change, so that a step of a long job costs no more than what it changes.
 #include <cstdint>
 #include <memory>
 #include <string>
@@ -52,7 +52,8 @@ public:
 private:
     using SharedArray = std::shared_ptr<Array>;
     using SharedObject = std::shared_ptr<Object>;
-    std::variant<std::nullptr_t, bool, std::int64_t, double, std::string, SharedArray, SharedObject> data_ = nullptr;
+    std::variant<std::nullptr_t, bool, std::int64_t, double, std::string, SharedArray, SharedObject> data_ =
+        nullptr;
 };
 
 /// A place in a document: "nut.spacing.edge_margin_mm.bass", "strings[2].diameter_mm".

@@ -64,9 +64,11 @@ private:
                                         number(neck.radius_end_mm)));
         if (neck.fallaway_mm != 0.0)
             facts.push_back(with_values(translate("sheet", "fallaway %1"), number(neck.fallaway_mm)));
-        if (std::any_of(neck.fret_offsets_mm.begin(), neck.fret_offsets_mm.end(), [](double mm) { return mm != 0.0; }))
-            facts.push_back(with_values(translate("sheet", "frets up to %1 off their line, see under the table"),
-                                        number(worst_offset(neck))));
+        if (std::any_of(neck.fret_offsets_mm.begin(), neck.fret_offsets_mm.end(),
+                        [](double mm) { return mm != 0.0; }))
+            facts.push_back(
+                with_values(translate("sheet", "frets up to %1 off their line, see under the table"),
+                            number(worst_offset(neck))));
         facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                                 : translate("sheet", "right-handed"));
         return facts;
@@ -83,11 +85,12 @@ private:
         std::string words;
         for (std::size_t i = 0; i < all.size(); ++i)
             if (all[i] != 0.0)
-                words += (words.empty() ? "" : "; ") + std::to_string(i + 1) + " " + (all[i] > 0 ? "+" : "−") +
-                         page_.number(std::abs(all[i]));
+                words += (words.empty() ? "" : "; ") + std::to_string(i + 1) + " " +
+                         (all[i] > 0 ? "+" : "−") + page_.number(std::abs(all[i]));
         if (words.empty()) return;
         page_.down(1.0);
-        page_.paragraph(with_values(translate("sheet", "Frets that stand off their line (+ higher): %1"), words));
+        page_.paragraph(
+            with_values(translate("sheet", "Frets that stand off their line (+ higher): %1"), words));
     }
 
     void plan() {

@@ -35,7 +35,9 @@ BridgeReach bridge_reach(const Design& design, const Solution& solution, const B
 Drawing placing_board(const Design& design, const Solution& solution, const BridgeViewOptions& options,
                       double stretch);
 
-/// The saddle's slot with its ends as round as the saddle's. @param on from plan to the drawing, without stretching
-Path rounded_slot(const Design& design, const Solution& solution, const std::function<Point(const PlanPoint&)>& on);
+/// The saddle's slot with its ends as round as the saddle's. @param on from plan to the drawing, without
+/// stretching
+Path rounded_slot(const Design& design, const Solution& solution,
+                  const std::function<Point(const PlanPoint&)>& on);
 
 } // namespace fm

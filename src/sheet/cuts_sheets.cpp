@@ -1,6 +1,6 @@
 // The order of cuts, from blank to finish, for nut and saddle or a floating bridge's top.
-#include "core/shop_work.h"
 #include "core/nut_plan.h"
+#include "core/shop_work.h"
 #include "sheet/nut_views.h"
 #include "sheet/part_notices.h"
 #include "sheet/part_sheets.h"
@@ -83,7 +83,9 @@ public:
     Order nut() const {
         const NutDesign& nut = design_.nut;
         const Solution& solution = context_.solution;
-        Order order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)), {}, {},
+        Order order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)),
+                    {},
+                    {},
                     nut_notices(context_.job, solution)};
         order.steps.push_back(blank_words(nut_needs(design_, solution, allowance_mm), nut.blank));
         order.steps.push_back(with_values(translate("sheet", "Square one face and one edge of the blank. %1"),
@@ -105,8 +107,9 @@ public:
             length(nut_plan_of(design_, solution).length_mm()), length(0.5)));
         if (design_.neck.fanned())
             order.steps.push_back(with_values(
-                translate("sheet", "The front face stands at %1 to the square of the neck. The ends follow the "
-                                   "board's edges: they run %2 aside over the thickness."),
+                translate("sheet",
+                          "The front face stands at %1 to the square of the neck. The ends follow the "
+                          "board's edges: they run %2 aside over the thickness."),
                 fixed_text(solution.nut_angle_deg, 1) + "°", runs(nut_plan_of(design_, solution))));
         order.steps.push_back(with_values(
             translate(
@@ -123,8 +126,9 @@ public:
             length(nut.saw_allowance_mm), angles()));
         if (design_.neck.fanned())
             order.steps.push_back(with_values(
-                translate("sheet", "Lead saw and files along each string, not square to the face: over the thickness "
-                                   "a slot runs aside by %1."),
+                translate("sheet",
+                          "Lead saw and files along each string, not square to the face: over the thickness "
+                          "a slot runs aside by %1."),
                 slot_runs()));
         order.steps.push_back(translate(
             "sheet", "String up. A few strokes, string down, read: stop at the floor plus twice its ±, "
@@ -176,19 +180,19 @@ public:
                                             "list puts it behind the front face."));
             order.steps.push_back(
                 saddle.by_screws()
-                    ? translate("sheet", "String up and read, and set its height with the screws: fret 12 loses a "
-                                         "little less than half of what the saddle does.")
-                    : translate("sheet", "String up and read. Lower from the bottom: fret 12 loses a little less than "
-                                         "half of what the saddle does."));
+                    ? translate("sheet",
+                                "String up and read, and set its height with the screws: fret 12 loses a "
+                                "little less than half of what the saddle does.")
+                    : translate("sheet",
+                                "String up and read. Lower from the bottom: fret 12 loses a little less than "
+                                "half of what the saddle does."));
         }
         add_finish(order, saddle.material);
         return order;
     }
 
 private:
-    std::string length(double mm) const {
-        return sheet_length(mm, context_.job.unit);
-    }
+    std::string length(double mm) const { return sheet_length(mm, context_.job.unit); }
     /// What the part must be cut from, and whether the job's blank is that.
     std::string blank_words(const Blank& needs, const std::optional<Blank>& blank) const {
         const auto number = [&](double mm) { return sheet_number(mm, context_.job.unit); };
@@ -222,7 +226,8 @@ private:
         double least = 1e9;
         double most = 0;
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
-            const double run_mm = std::abs(slot_run(design_, context_.solution, i)) * design_.nut.thickness_mm;
+            const double run_mm =
+                std::abs(slot_run(design_, context_.solution, i)) * design_.nut.thickness_mm;
             least = std::min(least, run_mm);
             most = std::max(most, run_mm);
         }
@@ -308,7 +313,8 @@ std::vector<Sheet> cuts_sheets(const SheetContext& context) {
     const Orders orders(context);
     Pages pages(context);
     pages.add(orders.nut());
-    const bool single = context.solution.travel || context.job.design.saddle.height_by == HeightBy::saddle_screws;
+    const bool single =
+        context.solution.travel || context.job.design.saddle.height_by == HeightBy::saddle_screws;
     if (!single) pages.add(orders.saddle());
     return pages.finished();
 }

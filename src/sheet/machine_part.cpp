@@ -199,7 +199,8 @@ void add_notices(Drawing& drawing, const std::vector<std::string>& notices) {
         drawing.add(item);
         y -= line_mm;
     }
-    drawing.add(rectangle_path(Layer::text, {part.low.x, low}, {part.low.x + wide + 2 * inside_mm, high}, thin));
+    drawing.add(
+        rectangle_path(Layer::text, {part.low.x, low}, {part.low.x + wide + 2 * inside_mm, high}, thin));
 }
 
 /// Puts a drawing's lower left corner at its margin.

@@ -30,7 +30,7 @@ struct MachinePart {
     Path outline;
     std::vector<MachineSlot> slots;
     std::vector<MachineHole> holes;
-    std::vector<Path> marks; ///< only scribed
+    std::vector<Path> marks;          ///< only scribed
     std::vector<std::string> notices; ///< what is designed and not in the outline
 };
 

@@ -55,8 +55,7 @@ public:
         : plan_(nut_plan_of(context.job.design, context.solution)),
           half_(reach_of(plan_, context.job.design.nut.thickness_mm)),
           page_(context, "nut", translate("sheet", "Nut"), facts_of(context.job, context.solution),
-                scale_text(1.0),
-                2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)),
+                scale_text(1.0), 2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)),
           design_(page_.design()) {
         options_.mirrored = page_.job().left_handed;
         options_.strings = false;
@@ -87,7 +86,8 @@ private:
     }
     /// Both ends of the front face on the page, the left one first.
     std::pair<double, double> ends() const {
-        return std::minmax({-page_.bass_side() * plan_.bass.along_mm, -page_.bass_side() * plan_.treble.along_mm});
+        return std::minmax(
+            {-page_.bass_side() * plan_.bass.along_mm, -page_.bass_side() * plan_.treble.along_mm});
     }
 
     void true_size() {
@@ -231,11 +231,12 @@ private:
         page_.text(page_.left(), plan.y + factor * thick - 0.75 * em, translate("sheet", "HEAD"), em);
         page_.text(page_.left(), plan.y, translate("sheet", "FRONT"), em);
         if (page_.solution().nut_angle_deg == 0) return;
-        page_.text(plan.x, plan.y - 3.4,
-                   with_values(translate("sheet", "the front face stands at %1 to the square of the neck; the ends "
-                                                  "run with the board's edges"),
-                               page_.angle_figure("nut.angle", page_.solution().nut_angle_deg)),
-                   em, TextAnchor::middle);
+        page_.text(
+            plan.x, plan.y - 3.4,
+            with_values(translate("sheet", "the front face stands at %1 to the square of the neck; the ends "
+                                           "run with the board's edges"),
+                        page_.angle_figure("nut.angle", page_.solution().nut_angle_deg)),
+            em, TextAnchor::middle);
     }
 
     void words_under_front(Point seat, double factor) {

@@ -189,8 +189,8 @@ std::vector<Point> nut_top_profile(const Design& design, const Solution& solutio
     const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
     // Past the outer strings the top falls as the fret tops do.
     const auto edge = [&](const StringSolution& outer, double along) {
-        const double fall = fret_tops_above_seat_mm(neck, design.nut, along * to_y) -
-                            outer.slot.fret_tops_above_seat_mm;
+        const double fall =
+            fret_tops_above_seat_mm(neck, design.nut, along * to_y) - outer.slot.fret_tops_above_seat_mm;
         return Point{along, outer.slot.made_top_above_seat_mm + fall};
     };
     std::vector<Point> profile{edge(solution.strings.front(), plan.bass.along_mm)};

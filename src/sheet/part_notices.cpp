@@ -39,15 +39,16 @@ bool is_stepped(const Solution& solution) {
 
 std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
     if (is_stepped(solution))
-        return {with_values(translate("sheet", "Not drawn here: every string leaves the front face its own way "
-                                               "forward of the nut line, in %1: %2."),
-                            std::string(unit_word(job.unit)), each_string(job, [&](std::size_t i) {
-                                return solution.strings[i].line.set_forward_mm;
-                            }))};
+        return {with_values(
+            translate("sheet", "Not drawn here: every string leaves the front face its own way "
+                               "forward of the nut line, in %1: %2."),
+            std::string(unit_word(job.unit)),
+            each_string(job, [&](std::size_t i) { return solution.strings[i].line.set_forward_mm; }))};
     const double forward_mm = solution.strings.front().line.set_forward_mm;
     if (std::abs(forward_mm) < least_shown_mm) return {};
-    return {with_values(translate("sheet", "Not drawn here: the front face stands %1 forward of the nut line, over "
-                                           "the board; shorten the board by that much, or let the nut overhang."),
+    return {with_values(translate("sheet",
+                                  "Not drawn here: the front face stands %1 forward of the nut line, over "
+                                  "the board; shorten the board by that much, or let the nut overhang."),
                         length(job, forward_mm))};
 }
 
@@ -55,9 +56,10 @@ std::vector<std::string> saddle_notices(const Job& job, const Solution&) {
     const SaddleDesign& saddle = job.design.saddle;
     std::vector<std::string> notices;
     if (saddle.lean_deg != 0)
-        notices.push_back(with_values(translate("sheet", "Not drawn here: the saddle leans %1 toward the nut; its "
-                                                         "heights are along it."),
-                                      fixed_text(saddle.lean_deg, 1) + "°"));
+        notices.push_back(
+            with_values(translate("sheet", "Not drawn here: the saddle leans %1 toward the nut; its "
+                                           "heights are along it."),
+                        fixed_text(saddle.lean_deg, 1) + "°"));
     return notices;
 }
 
@@ -66,19 +68,25 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
     if (kind == MachinePartKind::nut) {
         notices = nut_notices(job, solution);
         if (job.design.neck.fanned())
-            notices.push_back(with_values(
-                translate("sheet", "Seen square to the front face. The nut stands at %1; over its thickness the "
-                                   "slots run aside, in %2"),
-                fixed_text(solution.nut_angle_deg, 1) + "°", std::string(unit_word(job.unit))) +
-                ": " + each_string(job, [&](std::size_t i) {
-                    return slot_run(job.design, solution, i) * job.design.nut.thickness_mm;
-                }) + ".");
+            notices.push_back(
+                with_values(
+                    translate("sheet",
+                              "Seen square to the front face. The nut stands at %1; over its thickness the "
+                              "slots run aside, in %2"),
+                    fixed_text(solution.nut_angle_deg, 1) + "°", std::string(unit_word(job.unit))) +
+                ": " +
+                each_string(job,
+                            [&](std::size_t i) {
+                                return slot_run(job.design, solution, i) * job.design.nut.thickness_mm;
+                            }) +
+                ".");
     }
     if (kind == MachinePartKind::saddle) {
         notices = saddle_notices(job, solution);
         if (saddle_ground(job.design, solution) == SaddleGround::fret_plane)
-            notices.push_back(translate("sheet", "The job has no bridge: heights are over the fret plane. Do not cut "
-                                                 "its height by this file."));
+            notices.push_back(translate("sheet",
+                                        "The job has no bridge: heights are over the fret plane. Do not cut "
+                                        "its height by this file."));
         if (solution.notches.empty() && !solution.travel)
             notices.push_back(with_values(
                 translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2."),
@@ -87,7 +95,8 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
                 })));
         if (job.design.saddle.under_mm > 0)
             notices.push_back(with_values(
-                translate("sheet", "Heights count from what lies in the slot, %1, not from the slot's floor."),
+                translate("sheet",
+                          "Heights count from what lies in the slot, %1, not from the slot's floor."),
                 length(job, job.design.saddle.under_mm)));
     }
     return notices;

@@ -1,6 +1,6 @@
 #pragma once
-// What is designed of a part and not drawn on its sheet or in its machine file: nobody should cut by a page that hides
-// it.
+// What is designed of a part and not drawn on its sheet or in its machine file: nobody should cut by a page
+// that hides it.
 #include "job/job.h"
 #include "sheet/machine_part.h"
 

@@ -43,9 +43,10 @@ QString numbers(const Job& job) {
                     "td");
     }
     const std::string way = way_of_reading(story.nut_pressed_fret);
-    return html + QStringLiteral("</table>\n<p>%1</p>\n")
-                      .arg(safe((way.empty() ? "" : way + " · ") + with_values(translate("sheet", "lengths in %1"),
-                                                                               std::string(unit_word(job.unit)))));
+    return html +
+           QStringLiteral("</table>\n<p>%1</p>\n")
+               .arg(safe((way.empty() ? "" : way + " · ") +
+                         with_values(translate("sheet", "lengths in %1"), std::string(unit_word(job.unit)))));
 }
 
 } // namespace
@@ -63,11 +64,12 @@ std::string story_words(const StoryLine& line, Unit unit) {
 namespace {
 
 QString page_begun(const Job& job, const std::string& date) {
-    return QStringLiteral("<!DOCTYPE html>\n<html><head><meta charset='utf-8'><title>%1</title>\n"
-                          "<style>body { font-family: sans-serif; max-width: 46em; margin: 2em auto; } "
-                          "td, th { padding: 2px 14px 2px 0; text-align: right; } "
-                          "td:first-child, th:first-child, .story td { text-align: left; vertical-align: top; }"
-                          "</style></head>\n<body><h1>%1</h1>\n<p>%2%3</p>\n")
+    return QStringLiteral(
+               "<!DOCTYPE html>\n<html><head><meta charset='utf-8'><title>%1</title>\n"
+               "<style>body { font-family: sans-serif; max-width: 46em; margin: 2em auto; } "
+               "td, th { padding: 2px 14px 2px 0; text-align: right; } "
+               "td:first-child, th:first-child, .story td { text-align: left; vertical-align: top; }"
+               "</style></head>\n<body><h1>%1</h1>\n<p>%2%3</p>\n")
         .arg(safe(job.title), safe(date),
              job.owner.empty()
                  ? QString()

@@ -54,7 +54,8 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     }
     if (const auto& radius = context.solution.saddle.crown_radius_mm) {
         std::string words = with_values(translate("sheet", "crown radius %1"), number(*radius));
-        if (const auto block = nearest_block_mm(*radius, crown_span_along_mm(context.solution), context.tools.radius_blocks_mm))
+        if (const auto block = nearest_block_mm(*radius, crown_span_along_mm(context.solution),
+                                                context.tools.radius_blocks_mm))
             words += ", " + with_values(translate("sheet", "block %1"), number(*block));
         facts.push_back(words);
     }
@@ -164,9 +165,10 @@ private:
         const double high = page_.y() - page_.bottom() - rows - figures_room - plan_room - 22.0;
         const double wide = page_.width() - left_room - right_room;
         factor_ = fm::enlargement(2.0 * reach() + 10.0, wide, highest_ + most_string_mm(), high);
-        page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
-                      translate("sheet", "string places from the centreline, along the part") + "; " +
-                          ground_words(saddle_ground(design_, page_.solution()), design_.saddle.under_mm > 0));
+        page_.heading(
+            with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
+            translate("sheet", "string places from the centreline, along the part") + "; " +
+                ground_words(saddle_ground(design_, page_.solution()), design_.saddle.under_mm > 0));
         centre_ = page_.left() + left_room + factor_ * (reach() + 5.0);
         const double top = page_.y() - figures_room;
         const Point ground{centre_, top - factor_ * (highest_ + most_string_mm())};

@@ -51,10 +51,10 @@ SolidPart solid_nut(const Design& design, const Solution& solution, bool mirrore
             part.thickness_mm * std::tan(design.nut.headstock_angle_deg * std::numbers::pi / 180.0);
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const SlotWork& slot = solution.strings[i].slot;
-        part.slots.push_back(
-            {sign * slot.along_mm, slot.floor_above_seat_mm - fall(slot.along_mm), slot.width_mm,
-             sign * (slot.along_mm + slot_run(design, solution, i) * part.thickness_mm),
-             slot.floor_back_drop_mm});
+        part.slots.push_back({sign * slot.along_mm, slot.floor_above_seat_mm - fall(slot.along_mm),
+                              slot.width_mm,
+                              sign * (slot.along_mm + slot_run(design, solution, i) * part.thickness_mm),
+                              slot.floor_back_drop_mm});
     }
     return part;
 }

@@ -17,9 +17,9 @@
 #include <Message_Messenger.hxx>
 #include <Message_PrinterOStream.hxx>
 #include <STEPControl_Writer.hxx>
-#include <gp_Elips.hxx>
 #include <StlAPI_Writer.hxx>
 #include <TopTools_ListOfShape.hxx>
+#include <gp_Elips.hxx>
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -38,7 +38,8 @@ TopoDS_Wire wire_at(const SolidPart& part, double z) {
     BRepBuilderAPI_MakePolygon polygon;
     const double fall = part.bottom_fall_mm * z / part.thickness_mm;
     for (std::size_t i = 0; i < part.profile.size(); ++i)
-        polygon.Add(gp_Pnt(part.profile[i].x + part.runs[i] * z, part.profile[i].y - (i < part.bottom_points ? fall : 0.0), z));
+        polygon.Add(gp_Pnt(part.profile[i].x + part.runs[i] * z,
+                           part.profile[i].y - (i < part.bottom_points ? fall : 0.0), z));
     polygon.Close();
     return polygon.Wire();
 }

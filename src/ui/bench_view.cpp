@@ -145,10 +145,11 @@ void BenchView::refresh() {
     field_->setAccessibleName(words_.field);
     setAccessibleName(words_.string + QStringLiteral(": ") + words_.number + QLatin1Char(' ') + words_.unit +
                       QLatin1Char(' ') + words_.sentence);
-    hint_->setText(worker_.whole()
-                       ? tr("Enter: it is done. * : not now.\n− Enter takes the last one back. Esc leaves.")
-                       : tr("Enter keeps it. Same string until it is there,\nthen the next. − Enter takes the last "
-                            "one back."));
+    hint_->setText(
+        worker_.whole()
+            ? tr("Enter: it is done. * : not now.\n− Enter takes the last one back. Esc leaves.")
+            : tr("Enter keeps it. Same string until it is there,\nthen the next. − Enter takes the last "
+                 "one back."));
     update();
 }
 

@@ -113,7 +113,8 @@ void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filin
 /// Two side screws, each with its amount and its way.
 void say_two_screws(BenchWords& words, const EdgeMargins& down, Unit unit) {
     words.string = BenchView::tr("Both screws");
-    words.sentence = (down.bass_mm < 0 ? BenchView::tr("up under the bass string") : BenchView::tr("down under the bass string")) +
+    words.sentence = (down.bass_mm < 0 ? BenchView::tr("up under the bass string")
+                                       : BenchView::tr("down under the bass string")) +
                      QStringLiteral(", ") +
                      (down.treble_mm < 0 ? BenchView::tr("%1 up under the treble string")
                                          : BenchView::tr("%1 down under the treble string"))
@@ -130,7 +131,8 @@ void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench
     words.under_string.clear();
     words.number_is_reading = false;
     words.place.clear();
-    if (bench.part() == BenchPart::saddle && design.saddle.by_screws()) return say_two_screws(words, off, unit);
+    if (bench.part() == BenchPart::saddle && design.saddle.by_screws())
+        return say_two_screws(words, off, unit);
     if (bench.part() == BenchPart::nut)
         words.sentence = BenchView::tr("shim under the nut, before its slots are filed");
     else if (off.bass_mm < 0)
@@ -225,9 +227,8 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
                 : BenchView::tr("gap over fret 1");
     }
     words.uncertainty =
-        QStringLiteral("± ") + (unit == Unit::mm
-                                    ? number_text(filing->gauge_u_mm, 3)
-                                    : length_with_unit(filing->gauge_u_mm, unit));
+        QStringLiteral("± ") +
+        (unit == Unit::mm ? number_text(filing->gauge_u_mm, 3) : length_with_unit(filing->gauge_u_mm, unit));
     relief ? say_relief(words, bench, *filing, unit) : say_filing(words, session, bench, *filing, unit);
     if (filing->state == FilingState::to_read) {
         words.number = big_number(filing->expected_mm.value_or(filing->wanted_mm), unit);

@@ -124,8 +124,8 @@ QString BenchWorker::whole_done() {
     const QString name = part_ == BenchPart::nut
                              ? tr("nut shimmed by %1").arg(length_with_unit(-whole_->bass_mm, unit))
                          : session_.state().job.design.saddle.by_screws() ? tr("screws turned")
-                         : whole_->bass_mm < 0 ? tr("saddle raised")
-                                               : tr("saddle's bottom taken down");
+                         : whole_->bass_mm < 0                            ? tr("saddle raised")
+                                                                          : tr("saddle's bottom taken down");
     return commit(name, entry);
 }
 

@@ -50,9 +50,12 @@ void BridgePages::add_bridge_page() {
         tr("Strings held by"),
         {{tr("pins"), {}, {}}, {tr("tie block"), {}, {}}, {tr("hole"), {}, {}}, {tr("tailpiece"), {}, {}}});
     connect(anchor_, &ChoiceRow::picked, this, &BridgePages::pick_anchor);
-    line_ = new ChoiceRow(tr("Pins in a line"),
-                          {{tr("along the slot"), tr("as far behind the slot on every string; break angles differ with the heights"), {}},
-                           {tr("square"), tr("looks square; break angles differ a little"), {}}});
+    line_ =
+        new ChoiceRow(tr("Pins in a line"),
+                      {{tr("along the slot"),
+                        tr("as far behind the slot on every string; break angles differ with the heights"),
+                        {}},
+                       {tr("square"), tr("looks square; break angles differ a little"), {}}});
     connect(line_, &ChoiceRow::picked, this, [this](int index) {
         commit(tr("line of the pins"),
                with(session_.document(), "bridge.pins.line", index == 1 ? "square" : "parallel"));
@@ -101,10 +104,11 @@ void BridgePages::add_height_page() {
                                   FieldKind::length, [](const BridgeDesign& b) { return b.height_min_mm; }),
                      bridge_field("bridge.height_max_mm", tr("greatest bridge height"), tr("greatest"),
                                   FieldKind::length, [](const BridgeDesign& b) { return b.height_max_mm; })});
-    least_ = boxed({bridge_field("bridge.break_angle_min_deg", tr("least break angle"), tr("break at least"),
-                                 FieldKind::angle, [](const BridgeDesign& b) { return b.break_angle_min_deg; }),
-                    bridge_field("bridge.floor_min_mm", tr("least wood under the slot"), tr("floor at least"),
-                                 FieldKind::length, [](const BridgeDesign& b) { return b.floor_min_mm; })});
+    least_ =
+        boxed({bridge_field("bridge.break_angle_min_deg", tr("least break angle"), tr("break at least"),
+                            FieldKind::angle, [](const BridgeDesign& b) { return b.break_angle_min_deg; }),
+               bridge_field("bridge.floor_min_mm", tr("least wood under the slot"), tr("floor at least"),
+                            FieldKind::length, [](const BridgeDesign& b) { return b.floor_min_mm; })});
     add_page(tr("Height"), {height_, limits_, least_});
 }
 

@@ -68,7 +68,8 @@ QVariant CutListModel::headerData(int section, Qt::Orientation orientation, int 
 Qt::ItemFlags CutListModel::flags(const QModelIndex& index) const {
     const Column here = column(index.column());
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
-    if ((here == Column::gap_now || here == Column::action_now) && !session_.read_only()) flags |= Qt::ItemIsEditable;
+    if ((here == Column::gap_now || here == Column::action_now) && !session_.read_only())
+        flags |= Qt::ItemIsEditable;
     return flags;
 }
 
@@ -92,9 +93,7 @@ QString CutListModel::file_words(std::size_t i) const {
     const Unit unit = session_.state().job.unit;
     switch (file.fit) {
     case FileFit::fits: return length_number(file.width_mm, unit);
-    case FileFit::rock:
-        return length_short(file.width_mm, unit) + QLatin1Char('\n') +
-               tr("rock it");
+    case FileFit::rock: return length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
     case FileFit::none: return tr("none fits");
     }
     return {};

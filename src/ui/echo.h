@@ -4,8 +4,8 @@
 
 namespace fm {
 
-/// The words under a field or cell: what was understood, or what is wrong and where. They lie over the window and
-/// take nothing from it.
+/// The words under a field or cell: what was understood, or what is wrong and where. They lie over the window
+/// and take nothing from it.
 class Echo {
 public:
     ~Echo();

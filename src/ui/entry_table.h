@@ -17,10 +17,11 @@ protected:
     bool event(QEvent* event) override;
 };
 
-/// A table one types into, and all of them alike: a key, F2 or a double click begins; Enter and the arrow down keep
-/// what was typed and go down, the arrow up keeps and goes up, Tab keeps and goes on to the next cell that can be
-/// set, leaving keeps, Esc gives back. Text that was not touched writes nothing; what is refused stays to be mended,
-/// marked, with its reason under it, and the old value stands when the cell is left.
+/// A table one types into, and all of them alike: a key, F2 or a double click begins; Enter and the arrow
+/// down keep what was typed and go down, the arrow up keeps and goes up, Tab keeps and goes on to the next
+/// cell that can be set, leaving keeps, Esc gives back. Text that was not touched writes nothing; what is
+/// refused stays to be mended, marked, with its reason under it, and the old value stands when the cell is
+/// left.
 class EntryTable : public QTableView {
     Q_OBJECT
 public:

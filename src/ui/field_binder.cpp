@@ -25,8 +25,7 @@ void FieldBinder::bind(ValueField* field, Getter value, KeyMaker key) {
         const Bound& bound = bound_[place];
         if (!session_.is_open()) return;
         const QString name = tr("%1 %2").arg(bound.field->name(), bound.field->value_text(number));
-        bound.field->set_problem(
-            session_.told(session_.commit(name, changed(bound, number))));
+        bound.field->set_problem(session_.told(session_.commit(name, changed(bound, number))));
     });
     connect(field, &ValueField::preview_ended, &session_, &Session::end_preview);
 }

@@ -7,7 +7,8 @@
 
 namespace fm {
 
-/// Headings of a table's columns: where a column is narrower than its word, the word is written smaller, never cut.
+/// Headings of a table's columns: where a column is narrower than its word, the word is written smaller,
+/// never cut.
 class FittingHeader : public QHeaderView {
 public:
     explicit FittingHeader(QWidget* parent) : QHeaderView(Qt::Horizontal, parent) {}

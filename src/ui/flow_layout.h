@@ -57,7 +57,8 @@ private:
             if (item->isEmpty()) continue;
             QSize size = item->sizeHint();
             if (item->expandingDirections().testFlag(Qt::Horizontal)) size.setWidth(rect.width());
-            size.setWidth(std::min(size.width(), rect.width())); // wider than a line: narrower and, if it can, taller
+            size.setWidth(
+                std::min(size.width(), rect.width())); // wider than a line: narrower and, if it can, taller
             if (item->hasHeightForWidth()) size.setHeight(item->heightForWidth(size.width()));
             if (x > rect.x() && x + size.width() > rect.right() + 1) {
                 x = rect.x();

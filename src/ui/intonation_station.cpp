@@ -86,7 +86,8 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
                             std::clamp(1.8 * design.strings[i].diameter_mm, 1.0, 4.0)));
         painter.drawLine(QPointF(84, y), QPointF(width() - 4, y));
         font.setBold(chosen);
-        font.setPixelSize(std::clamp(static_cast<int>((bottom - top) / static_cast<double>(design.strings.size())) - 3, 10, 14));
+        font.setPixelSize(std::clamp(
+            static_cast<int>((bottom - top) / static_cast<double>(design.strings.size())) - 3, 10, 14));
         painter.setFont(font);
         painter.setPen(theme().ink);
         painter.drawText(QRectF(4, y - 14, 78, 28), Qt::AlignLeft | Qt::AlignVCenter,

@@ -62,7 +62,8 @@ QString KeyNames::name_of(const QString& key, const Job* job) const {
     static const QRegularExpression of_string(QStringLiteral("strings\\[(\\d+)\\]"));
     const QString pattern = QString(key).replace(index_in_brackets(), QStringLiteral("[]"));
     QString name = names_.value(pattern);
-    if (name.isEmpty()) name = names_.value(QString(pattern).remove(QStringLiteral("[]"))); // a list by one field
+    if (name.isEmpty())
+        name = names_.value(QString(pattern).remove(QStringLiteral("[]"))); // a list by one field
     if (name.isEmpty()) name = name_of_ending(pattern);
     if (name.isEmpty()) {
         name = pattern;

@@ -20,7 +20,7 @@ namespace {
 constexpr double side_top = 30;
 constexpr double left_room = 96;
 constexpr double right_room = 96;
-constexpr double relief_row = 58; // fields and captions under the side view
+constexpr double relief_row = 58;      // fields and captions under the side view
 constexpr double foot_row_wide = 58;   // fields and captions under the board
 constexpr double foot_row_narrow = 74; // captions have a line more
 

@@ -142,9 +142,11 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
                                                      : made.nut.after;
     html +=
         QStringLiteral("<table cellspacing='0'>") +
-        row({tr("string"), part == BenchPart::relief ? QString()
-             : part == BenchPart::saddle && job.design.saddle.by_screws() ? tr("down") : tr("take off"), tr("gap 1 should read"),
-             tr("pressed at 2"), tr("at 3"), tr("fret 12"), tr("with capo at 1")},
+        row({tr("string"),
+             part == BenchPart::relief                                    ? QString()
+             : part == BenchPart::saddle && job.design.saddle.by_screws() ? tr("down")
+                                                                          : tr("take off"),
+             tr("gap 1 should read"), tr("pressed at 2"), tr("at 3"), tr("fret 12"), tr("with capo at 1")},
             "th");
     for (std::size_t i = 0; i < after.size(); ++i) {
         const auto& each = after[i];
@@ -181,8 +183,10 @@ QString PlanView::saddle_words(const SaddleStep& step) const {
     if (session_.state().job.design.saddle.by_screws())
         return tr("Every saddle goes down by its own screw, by the amount in its row; minus is up.");
     if (step.cut.pack_mm >= read_to_mm)
-        return tr("Packing under the saddle of %1, or a new one.").arg(length_with_unit(step.cut.pack_mm, unit));
-    return tr("Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string still has is "
+        return tr("Packing under the saddle of %1, or a new one.")
+            .arg(length_with_unit(step.cut.pack_mm, unit));
+    return tr("Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string still "
+              "has is "
               "taken off the top.")
         .arg(length_with_unit(step.cut.bottom_mm.bass_mm, unit),
              length_with_unit(step.cut.bottom_mm.treble_mm, unit));
@@ -216,10 +220,12 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
     if (part == BenchPart::saddle) {
         const bool screws = session_.state().job.design.saddle.by_screws();
         return QStringLiteral("<p>") + saddle_words(made.saddle) +
-               caution.arg(screws ? tr("Strings under tension: mind the eyes. Slacken before a screw is turned, tune, "
-                                       "read again.")
-                                  : tr("Slacken the strings first. Dust: mask and extraction. Follow your tools' "
-                                       "instructions and local rules."));
+               caution.arg(
+                   screws
+                       ? tr("Strings under tension: mind the eyes. Slacken before a screw is turned, tune, "
+                            "read again.")
+                       : tr("Slacken the strings first. Dust: mask and extraction. Follow your tools' "
+                            "instructions and local rules."));
     }
     const NutDecision& decision = made.nut.decision;
     QString words;
@@ -269,8 +275,7 @@ QString PlanView::told_apart(const Plan&, BenchPart part) const {
             part == BenchPart::saddle
                 ? (open ? after[i]->action12_mm : after[i]->action12_capo_mm)
                 : (open ? after[i]->open_gap_fret1_mm
-                        : (held_at == 2 ? after[i]->pressed_gap_2_mm
-                                                                  : after[i]->pressed_gap_3_mm));
+                        : (held_at == 2 ? after[i]->pressed_gap_2_mm : after[i]->pressed_gap_3_mm));
         if (std::abs(*now - told_mm) <= 2 * filing.gauge_u_mm) continue;
         off << tr("%1 reads %2 where %3 was foretold")
                    .arg(QString::fromStdString(state.job.design.string_name(i)), shown(now), shown(told_mm));

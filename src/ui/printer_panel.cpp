@@ -113,8 +113,9 @@ void PrinterPanel::enter(bool across, double mm) {
     }
     if (!(mm >= least_bar_mm && mm <= most_bar_mm)) {
         const Unit unit = session_.is_open() ? session_.state().job.unit : Unit::mm;
-        const QString problem = tr("a test page's bar reads %1 to %2")
-                                    .arg(length_with_unit(least_bar_mm, unit), length_with_unit(most_bar_mm, unit));
+        const QString problem =
+            tr("a test page's bar reads %1 to %2")
+                .arg(length_with_unit(least_bar_mm, unit), length_with_unit(most_bar_mm, unit));
         bars_[across ? 0 : 1]->set_problem(problem);
         return Q_EMIT refused(problem);
     }

@@ -193,7 +193,8 @@ void RecordStation::correct(const QString& text, const QString& reason) {
 
 void RecordStation::mark_left() {
     if (!read_since_found(session_.state().job))
-        return Q_EMIT refused(tr("Nothing was read since it was found: read it as it leaves, then write that down"));
+        return Q_EMIT refused(
+            tr("Nothing was read since it was found: read it as it leaves, then write that down"));
     commit(tr("readings as left"),
            with_left_readings(session_.document(), session_.state().job, time_of_record()));
 }
@@ -214,13 +215,13 @@ void RecordStation::refresh() {
     story_->scrollToBottom();
     const double minutes = minutes_worked(job.record);
     const QString worked = number_text(minutes, 0);
-    facts_->setText(
-        lines_.size() == 1
-            ? tr("1 line · %1 minutes of work · nothing is rewritten: a correction says what it corrects and why")
-                  .arg(worked)
-            : tr("%1 lines · %2 minutes of work · nothing is rewritten: a correction says what it corrects and why")
-                  .arg(lines_.size())
-                  .arg(worked));
+    facts_->setText(lines_.size() == 1 ? tr("1 line · %1 minutes of work · nothing is rewritten: a "
+                                            "correction says what it corrects and why")
+                                             .arg(worked)
+                                       : tr("%1 lines · %2 minutes of work · nothing is rewritten: a "
+                                            "correction says what it corrects and why")
+                                             .arg(lines_.size())
+                                             .arg(worked));
     const JobBeforeAfter story = before_and_after(job);
     const QString gap = story.nut_pressed_fret == 0 ? tr("gap 1") : tr("held %1").arg(story.nut_pressed_fret);
     numbers_->setHorizontalHeaderLabels({tr("string"), gap, tr("now"), tr("at 12"), tr("now")});

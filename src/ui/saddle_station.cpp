@@ -90,7 +90,8 @@ QString SaddleStation::foot() const {
         lines << tr("top straight");
     } else {
         const Unit coarse = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a radius is no matter of thou
-        const auto block = nearest_block_mm(*radius, crown_span_along_mm(state.solution), session_.tools().radius_blocks_mm);
+        const auto block =
+            nearest_block_mm(*radius, crown_span_along_mm(state.solution), session_.tools().radius_blocks_mm);
         lines << (block ? tr("top on radius %1, nearest block %2")
                               .arg(length_short(std::round(*radius), coarse),
                                    length_short(*block, coarse) + QLatin1Char(' ') + unit_text(coarse))

@@ -35,7 +35,7 @@ bool same_file(const QString& a, const QString& b) {
     const QString first = QFileInfo(a).canonicalFilePath();
     return a == b || (!first.isEmpty() && first == QFileInfo(b).canonicalFilePath());
 }
-}
+} // namespace
 
 StateResult state_of(const Value& document) {
     JobResult read = read_job(document);

@@ -91,7 +91,8 @@ QString caution_at(Station station, const Design& design) {
     case Station::nut: return caution_of(design.nut.material);
     case Station::saddle:
         return design.saddle.by_screws()
-                   ? StationPath::tr("Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.")
+                   ? StationPath::tr(
+                         "Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.")
                    : caution_of(design.saddle.material);
     case Station::bridge:
         return StationPath::tr(
@@ -145,7 +146,7 @@ QString next_at_saddle(const State& state) {
         else
             for (const auto& mm : state.plan->saddle.take_off_mm) turns.push_back(mm.value_or(0.0));
         const auto [least, most] = std::minmax_element(turns.begin(), turns.end());
-        if (*most < read_to_mm && *least > -read_to_mm) return StationPath::tr("It is there: read again");
+        if (*most<read_to_mm&& * least> - read_to_mm) return StationPath::tr("It is there: read again");
         return *least > -read_to_mm ? StationPath::tr("Turn the screws down")
                : *most < read_to_mm ? StationPath::tr("Turn the screws up")
                                     : StationPath::tr("Turn the screws, each its own way");
@@ -327,8 +328,8 @@ void StationPath::refresh() {
     const auto strings = static_cast<int>(design.strings.size());
     QStringList facts;
     facts << (courses < strings ? tr("%1 strings, %2 courses").arg(strings).arg(courses)
-              : strings == 1  ? tr("1 string")
-                              : tr("%1 strings").arg(strings));
+              : strings == 1    ? tr("1 string")
+                                : tr("%1 strings").arg(strings));
     facts << (design.neck.fanned()
                   ? tr("scale %1 to %2 %3")
                         .arg(length_short(design.neck.scale_bass_mm, unit),
@@ -346,23 +347,23 @@ void StationPath::refresh() {
     const auto unsafe = unsafe_finding(state.job.survey);
     const QString rounds = intonation_words(state);
     const std::size_t written = story_of(state.job).size();
-    const std::array words{
-        seen == 0        ? tr("not looked at")
-        : unsafe         ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
-        : !found.empty() ? tr("%1 found").arg(found.size())
-                         : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
-        relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit)) : tr("straight"),
-        tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
-        strings == 1 ? (read ? tr("read, 1 slot") : tr("1 slot to cut"))
-        : read       ? tr("read, %1 slots").arg(strings)
-                     : tr("%1 slots to cut").arg(strings),
-        state.plan ? tr("read at fret 12") : tr("to be made"),
-        bridge_words(state),
-        rounds.isEmpty() ? tr("not read") : rounds,
-        sheet_words(state),
-        written == 0   ? tr("nothing written yet")
-        : written == 1 ? tr("1 line")
-                       : tr("%1 lines").arg(written)};
+    const std::array words{seen == 0 ? tr("not looked at")
+                           : unsafe  ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
+                           : !found.empty() ? tr("%1 found").arg(found.size())
+                                            : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
+                           relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
+                                  : tr("straight"),
+                           tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
+                           strings == 1 ? (read ? tr("read, 1 slot") : tr("1 slot to cut"))
+                           : read       ? tr("read, %1 slots").arg(strings)
+                                        : tr("%1 slots to cut").arg(strings),
+                           state.plan ? tr("read at fret 12") : tr("to be made"),
+                           bridge_words(state),
+                           rounds.isEmpty() ? tr("not read") : rounds,
+                           sheet_words(state),
+                           written == 0   ? tr("nothing written yet")
+                           : written == 1 ? tr("1 line")
+                                          : tr("%1 lines").arg(written)};
     const std::array begun{seen > 0,
                            relief.has_value(),
                            true,

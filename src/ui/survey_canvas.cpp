@@ -18,8 +18,8 @@ namespace fm {
 namespace {
 
 constexpr double side_room = 20;
-constexpr double mark_row = 42;    // a row of marks with its leaders
-constexpr double reading_row_wide = 80;   // fields and captions under the side view
+constexpr double mark_row = 42;            // a row of marks with its leaders
+constexpr double reading_row_wide = 80;    // fields and captions under the side view
 constexpr double reading_row_narrow = 100; // captions have a line more
 constexpr double caption_row = 20;
 
@@ -140,9 +140,9 @@ void SurveyCanvas::lay_out_marks(const Place& p) {
 QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
     const Gauge* known = gauge_of_word(gauge);
     if (!known) return {};
-    return QStringLiteral("±\u00a0") + (unit == Unit::mm
-                                       ? number_text(known->uncertainty_mm, 3) + QStringLiteral("\u00a0mm")
-                                       : length_with_unit(known->uncertainty_mm, unit));
+    return QStringLiteral("±\u00a0") +
+           (unit == Unit::mm ? number_text(known->uncertainty_mm, 3) + QStringLiteral("\u00a0mm")
+                             : length_with_unit(known->uncertainty_mm, unit));
 }
 
 void SurveyCanvas::lay_out_readings(const Place& p) {

@@ -43,9 +43,9 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
                                                  {tr("lower it"), {}, {}},
                                                  {tr("pack it up"), {}, {}},
                                                  {tr("new saddle"), {}, {}}})),
-      screw_ways_(new ChoiceRow(tr("Decided"), {{tr("leave it"), {}, {}},
-                                                {tr("turn the screws"), {}, {}},
-                                                {tr("other saddles"), {}, {}}})),
+      screw_ways_(new ChoiceRow(
+          tr("Decided"),
+          {{tr("leave it"), {}, {}}, {tr("turn the screws"), {}, {}}, {tr("other saddles"), {}, {}}})),
       reason_(new QLineEdit), page_(new QTextBrowser) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
@@ -80,8 +80,7 @@ ChoiceRow* VerdictView::ways_row() const {
 
 QStringList VerdictView::ways() const {
     QStringList names;
-    for (const auto& option : ways_row()->options())
-        names << option.name;
+    for (const auto& option : ways_row()->options()) names << option.name;
     return names;
 }
 
@@ -93,7 +92,8 @@ std::optional<int> VerdictView::proposed() const {
         if (const auto& screws = plan->saddle.screws_mm)
             off = std::max(std::abs(screws->bass_mm), std::abs(screws->treble_mm)) >= read_to_mm;
         else
-            for (const auto& mm : plan->saddle.take_off_mm) off = off || std::abs(mm.value_or(0)) >= read_to_mm;
+            for (const auto& mm : plan->saddle.take_off_mm)
+                off = off || std::abs(mm.value_or(0)) >= read_to_mm;
         return off ? turn_way : leave_screws_way;
     }
     if (part_ == Part::saddle) {
@@ -231,12 +231,12 @@ QString VerdictView::nut_html() const {
         if (finding.width_excess_mm)
             slot << tr("%1 over its string").arg(length_with_unit(*finding.width_excess_mm, state.job.unit));
         html += row({QString::fromStdString(state.job.design.string_name(finding.string)),
-                     known.nut_gap_mm ? length_with_unit(*known.nut_gap_mm, state.job.unit) +
-                                            (known.only_at_least ? tr(" or less") : QString()) +
-                                            (known.nut_pressed_fret > 0
-                                                 ? tr(", held at %1").arg(known.nut_pressed_fret)
-                                                 : QString())
-                                      : QStringLiteral("–"),
+                     known.nut_gap_mm
+                         ? length_with_unit(*known.nut_gap_mm, state.job.unit) +
+                               (known.only_at_least ? tr(" or less") : QString()) +
+                               (known.nut_pressed_fret > 0 ? tr(", held at %1").arg(known.nut_pressed_fret)
+                                                           : QString())
+                         : QStringLiteral("–"),
                      stands, finding.too_wide ? tr("too wide") : QStringLiteral("–"),
                      slot.join(QStringLiteral(", "))});
     }
@@ -256,9 +256,9 @@ QString VerdictView::screws_html(const SaddleStep& step) const {
     };
     QString html =
         QStringLiteral("<p>%1</p><table cellspacing='0'>")
-            .arg(proposed() == turn_way
-                     ? tr("<b>Turn the screws.</b> Nothing is cut and nothing packed: what goes down comes up again.")
-                     : tr("<b>Leave it.</b> No string is off by a reading or more.")) +
+            .arg(proposed() == turn_way ? tr("<b>Turn the screws.</b> Nothing is cut and nothing packed: "
+                                             "what goes down comes up again.")
+                                        : tr("<b>Leave it.</b> No string is off by a reading or more.")) +
         row({tr("string"), tr("height read"), step.screws_mm ? tr("off its own target") : tr("down")}, "th");
     for (std::size_t i = 0; i < step.take_off_mm.size(); ++i)
         html += row({QString::fromStdString(state.job.design.string_name(i)).toHtmlEscaped(),
@@ -266,7 +266,8 @@ QString VerdictView::screws_html(const SaddleStep& step) const {
     html += QStringLiteral("</table>");
     if (step.screws_mm)
         html += QStringLiteral("<p>%1</p>")
-                    .arg(tr("<b>Down at the screws:</b> %1 at the bass, %2 at the treble; minus is up. It is the line "
+                    .arg(tr("<b>Down at the screws:</b> %1 at the bass, %2 at the treble; minus is up. It is "
+                            "the line "
                             "that is least wrong for all strings.")
                              .arg(length_with_unit(step.screws_mm->bass_mm, unit),
                                   length_with_unit(step.screws_mm->treble_mm, unit)));

@@ -1,5 +1,5 @@
-// What stands on paper is what was solved, and everything designed stands on paper: every figure of every sheet by its
-// key, and every key that changes a part changes a sheet.
+// What stands on paper is what was solved, and everything designed stands on paper: every figure of every
+// sheet by its key, and every key that changes a part changes a sheet.
 #include "cli/solution_json.h"
 #include "common/jobs.h"
 #include "common/leaves.h"
@@ -62,9 +62,9 @@ constexpr Rule rules[] = {
     {"saddle.strings[].along", "strings[].saddle_along_mm"},
     {"saddle.strings[].compensation", "strings[].compensation_mm"},
     {"saddle.strings[].crown", "straight_saddle.front_to_crown_mm[]"},
-    {"saddle.strings[].height", "saddle.height_mm[]"},            // of a saddle in its slot
-    {"saddle.strings[].height", "strings[].height_over_top_mm"},  // of a floating bridge
-    {"saddle.strings[].height", "strings[].saddle_z_mm"},         // without a bridge, over the fret plane
+    {"saddle.strings[].height", "saddle.height_mm[]"},           // of a saddle in its slot
+    {"saddle.strings[].height", "strings[].height_over_top_mm"}, // of a floating bridge
+    {"saddle.strings[].height", "strings[].saddle_z_mm"},        // without a bridge, over the fret plane
     {"saddle.strings[].notch_width", "notches[].width_mm"},
     {"saddle.strings[].notch_depth", "notches[].depth_mm"},
     {"bridge.angle", "straight_saddle.angle_deg"},
@@ -92,13 +92,15 @@ constexpr Rule rules[] = {
     {"placing.12_treble", "placing.treble.fret12_to_slot_front_mm"},
 };
 
-/// Figures that `solve` does not print: taken off the drawing, whose outlines other tests measure, or from the plan.
+/// Figures that `solve` does not print: taken off the drawing, whose outlines other tests measure, or from
+/// the plan.
 constexpr const char* of_the_drawing[] = {
-    "nut.edge_left",      "nut.edge_right",     "nut.highest",          "saddle.highest",
-    "bridge.front",       "bridge.back",        "bridge.slot_bass",     "bridge.slot_treble",
-    "placing.fret12",     "placing.slot_front", "placing.nut_front",    "placing.pin",
-    "board.frets[].bass", "board.frets[].treble", "board.strings[].12", "card.relief_there",
-    "card.strings[].nut_off", "card.strings[].saddle_off"};
+    "nut.edge_left",      "nut.edge_right",         "nut.highest",
+    "saddle.highest",     "bridge.front",           "bridge.back",
+    "bridge.slot_bass",   "bridge.slot_treble",     "placing.fret12",
+    "placing.slot_front", "placing.nut_front",      "placing.pin",
+    "board.frets[].bass", "board.frets[].treble",   "board.strings[].12",
+    "card.relief_there",  "card.strings[].nut_off", "card.strings[].saddle_off"};
 
 /// A figure's name without its number, and the number.
 std::pair<std::string, int> without_number(const std::string& name) {
@@ -106,7 +108,8 @@ std::pair<std::string, int> without_number(const std::string& name) {
     const QString text = QString::fromStdString(name);
     const auto match = number.match(text);
     if (!match.hasMatch()) return {name, -1};
-    return {(text.left(match.capturedStart()) + QStringLiteral("[]") + text.mid(match.capturedEnd())).toStdString(),
+    return {(text.left(match.capturedStart()) + QStringLiteral("[]") + text.mid(match.capturedEnd()))
+                .toStdString(),
             match.captured(1).toInt()};
 }
 
@@ -115,7 +118,8 @@ std::optional<double> number_at(const std::map<std::string, Value>& leaves, cons
     std::string place = key;
     if (const auto at = place.find("[]"); at != std::string::npos)
         place.replace(at, 2, "[" + std::to_string(index) + "]");
-    if (const auto first = place.find("gaps_mm.0"); first != std::string::npos) place.replace(first, 9, "gaps_mm[0]");
+    if (const auto first = place.find("gaps_mm.0"); first != std::string::npos)
+        place.replace(first, 9, "gaps_mm[0]");
     const auto found = leaves.find(place);
     if (found == leaves.end() || !found->second.is_number()) return std::nullopt;
     return found->second.number();
@@ -147,11 +151,13 @@ std::optional<double> wanted_of(const std::string& name, const Job& job, const S
     const auto [bare, index] = without_number(name);
     for (const Rule& rule : rules)
         if (bare == rule.figure)
-            if (const auto number = rule.key[0] == '$' ? designed_at(job, rule.key + 1) : number_at(solved, rule.key, index))
+            if (const auto number =
+                    rule.key[0] == '$' ? designed_at(job, rule.key + 1) : number_at(solved, rule.key, index))
                 return number;
     const Neck neck(job.design.neck);
     if (bare == "board.frets[].x") return neck.fret_x_mm(index, job.design.neck.scale_bass_mm);
-    if (bare == "board.frets[].wide") return 2.0 * neck.half_width_mm(neck.fret_x_mm(index, neck.mean_scale_mm()));
+    if (bare == "board.frets[].wide")
+        return 2.0 * neck.half_width_mm(neck.fret_x_mm(index, neck.mean_scale_mm()));
     if (bare == "board.strings[].length") {
         const StringLine& line = solution.strings[static_cast<std::size_t>(index)].line;
         return line.saddle_x_mm - line.set_forward_mm;
@@ -166,15 +172,18 @@ QStringList words_on(const std::vector<Sheet>& sheets) {
     for (const Sheet& sheet : sheets)
         for (const Item& item : sheet.page.items) {
             if (const auto* text = std::get_if<Text>(&item)) words << QString::fromStdString(text->text);
-            if (const auto* line = std::get_if<LinearDimension>(&item)) words << QString::fromStdString(line->text);
-            if (const auto* height = std::get_if<OrdinateDimension>(&item)) words << QString::fromStdString(height->text);
+            if (const auto* line = std::get_if<LinearDimension>(&item))
+                words << QString::fromStdString(line->text);
+            if (const auto* height = std::get_if<OrdinateDimension>(&item))
+                words << QString::fromStdString(height->text);
         }
     return words;
 }
 
 /// Whether a number stands there as a whole, not as a part of a longer one.
 bool stands_in(const QStringList& words, const QString& number) {
-    const QRegularExpression whole(QStringLiteral("(?<![\\d.,])") + QRegularExpression::escape(number) + QStringLiteral("(?![\\d]|[.,]\\d)"));
+    const QRegularExpression whole(QStringLiteral("(?<![\\d.,])") + QRegularExpression::escape(number) +
+                                   QStringLiteral("(?![\\d]|[.,]\\d)"));
     return std::any_of(words.begin(), words.end(), [&](const QString& each) { return each.contains(whole); });
 }
 
@@ -214,20 +223,30 @@ private Q_SLOTS:
                 for (const auto& [figure, value] : sheet.figures) {
                     const std::string bare = without_number(figure).first;
                     const bool is_angle = bare.ends_with("angle") || bare.ends_with("break");
-                    if (std::find(std::begin(of_the_drawing), std::end(of_the_drawing), bare) == std::end(of_the_drawing) &&
+                    if (std::find(std::begin(of_the_drawing), std::end(of_the_drawing), bare) ==
+                            std::end(of_the_drawing) &&
                         !is_drawn_plain(bare, job)) {
                         const auto wanted = wanted_of(figure, job, solution, solved);
-                        QVERIFY2(wanted, qPrintable(QStringLiteral("nobody knows ") + QString::fromStdString(figure)));
+                        QVERIFY2(wanted, qPrintable(QStringLiteral("nobody knows ") +
+                                                    QString::fromStdString(figure)));
                         QVERIFY2(std::abs(std::abs(value) - std::abs(*wanted)) < (is_angle ? 0.0501 : 1e-6),
-                                 qPrintable(QStringLiteral("%1 says %2, solved is %3").arg(QString::fromStdString(figure)).arg(value, 0, 'f', 6).arg(*wanted, 0, 'f', 6)));
+                                 qPrintable(QStringLiteral("%1 says %2, solved is %3")
+                                                .arg(QString::fromStdString(figure))
+                                                .arg(value, 0, 'f', 6)
+                                                .arg(*wanted, 0, 'f', 6)));
                         ++compared;
                     }
                     // Thousandths on a board of half a metre are inches.
-                    const Unit shown = job.unit == Unit::thou && (bare.starts_with("board.") || bare.starts_with("placing.")) ? Unit::in : job.unit;
-                    const QString label = is_angle ? QString::number(value, 'f', 1) : QString::fromStdString(sheet_number(value, shown));
+                    const Unit shown =
+                        job.unit == Unit::thou && (bare.starts_with("board.") || bare.starts_with("placing."))
+                            ? Unit::in
+                            : job.unit;
+                    const QString label = is_angle ? QString::number(value, 'f', 1)
+                                                   : QString::fromStdString(sheet_number(value, shown));
                     const QString other = QString::fromStdString(sheet_number(value, job.unit));
                     QVERIFY2(stands_in(words, label) || stands_in(words, other),
-                             qPrintable(QStringLiteral("%1: '%2' stands nowhere").arg(QString::fromStdString(figure), label)));
+                             qPrintable(QStringLiteral("%1: '%2' stands nowhere")
+                                            .arg(QString::fromStdString(figure), label)));
                 }
             }
             QVERIFY(compared > 30);
@@ -245,8 +264,9 @@ private Q_SLOTS:
         leaves_of(document, "", leaves);
         int changed = 0;
         for (const auto& [key, value] : leaves) {
-            const bool is_designed = key.starts_with("nut.") || key.starts_with("saddle.") || key.starts_with("bridge.") ||
-                                     key.starts_with("neck.") || key.starts_with("strings[");
+            const bool is_designed = key.starts_with("nut.") || key.starts_with("saddle.") ||
+                                     key.starts_with("bridge.") || key.starts_with("neck.") ||
+                                     key.starts_with("strings[");
             if (!is_designed) continue;
             bool solves_otherwise = false;
             bool is_seen = false;
@@ -270,7 +290,8 @@ private Q_SLOTS:
         QTest::addColumn<QString>("key");
         QTest::addColumn<QString>("json");
         const auto row = [](const char* job, const char* key, const char* json) {
-            QTest::addRow("%s %s %s", job, key, json) << QString::fromLatin1(job) << QString::fromLatin1(key) << QString::fromLatin1(json);
+            QTest::addRow("%s %s %s", job, key, json)
+                << QString::fromLatin1(job) << QString::fromLatin1(key) << QString::fromLatin1(json);
         };
         row("kittiwake", "nut.set_forward_mm", "0.3");
         row("kittiwake", "nut.seat", "\"square\"");
@@ -316,7 +337,8 @@ private Q_SLOTS:
 private:
     static void demo_rows() {
         QTest::addColumn<QString>("name");
-        for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) QTest::newRow(name) << QString::fromLatin1(name);
+        for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
+            QTest::newRow(name) << QString::fromLatin1(name);
     }
 };
 

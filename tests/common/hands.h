@@ -30,8 +30,8 @@ inline bool holds(const std::map<std::string, Value>& written, double number) {
 }
 inline bool holds(const std::map<std::string, Value>& written, const std::string& text) {
     for (const auto& [place, value] : written)
-        if (value.text() && QString::fromStdString(*value.text()).compare(QString::fromStdString(text),
-                                                                          Qt::CaseInsensitive) == 0)
+        if (value.text() && QString::fromStdString(*value.text())
+                                    .compare(QString::fromStdString(text), Qt::CaseInsensitive) == 0)
             return true;
     return false;
 }

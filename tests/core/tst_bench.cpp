@@ -86,8 +86,10 @@ private Q_SLOTS:
              "bench": {"part": "nut", "string": 0, "wanted_mm": 0}},
             {"when": "2031-03-04T09:10", "strings": [{"open_gap_fret1_mm": 0.7}, {}, {}, {}, {}, {}, {}, {}, {}, {}],
              "bench": {"part": "nut", "string": 0, "wanted_mm": 0.2}}])");
-        QCOMPARE(pass_outcomes(built.design, built.solution, entries, BenchPart::nut, 3).size(), std::size_t(1));
-        QCOMPARE(pass_outcomes(built.design, built.solution, entries, BenchPart::nut, 4).size(), std::size_t(0));
+        QCOMPARE(pass_outcomes(built.design, built.solution, entries, BenchPart::nut, 3).size(),
+                 std::size_t(1));
+        QCOMPARE(pass_outcomes(built.design, built.solution, entries, BenchPart::nut, 4).size(),
+                 std::size_t(0));
     }
     /// A gap that was read held at 3 is no gap held at 2, nor an open one.
     void a_gap_counts_as_it_was_read() {

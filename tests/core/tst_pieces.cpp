@@ -32,7 +32,8 @@ private Q_SLOTS:
         design.saddle.lean_deg = 9.0;
         const Solution solution = solve(design);
         const SaddlePiece& piece = solution.saddle;
-        const std::optional<double> block_mm = nearest_block_mm(*piece.crown_radius_mm, 10.0, {184, 254, 305, 406});
+        const std::optional<double> block_mm =
+            nearest_block_mm(*piece.crown_radius_mm, 10.0, {184, 254, 305, 406});
         const double lean = std::cos(9.0 * std::numbers::pi / 180.0);
         for (std::size_t i = 0; i < 4; ++i) {
             const double upright_mm = *design.saddle.slot_depth_mm + *solution.strings[i].bridge->exposure_mm;

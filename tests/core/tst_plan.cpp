@@ -56,14 +56,21 @@ private Q_SLOTS:
         found.entries[0].strings[1].action12_mm = *found.entries[0].strings[1].action12_mm + 0.3; // one apart
         const Plan made = found.planned();
         QVERIFY(made.saddle.screws_mm);
-        const double wide_mm = found.target.strings.back().line.saddle_y_mm - found.target.strings.front().line.saddle_y_mm;
+        const double wide_mm =
+            found.target.strings.back().line.saddle_y_mm - found.target.strings.front().line.saddle_y_mm;
         for (std::size_t i = 0; i < 4; ++i) {
-            const double share = (found.target.strings[i].line.saddle_y_mm - found.target.strings.front().line.saddle_y_mm) / wide_mm;
-            const double down_mm = made.saddle.screws_mm->bass_mm + share * (made.saddle.screws_mm->treble_mm - made.saddle.screws_mm->bass_mm);
-            // What is left over the target at the saddle is halved at the octave, near enough for what a gauge reads.
+            const double share =
+                (found.target.strings[i].line.saddle_y_mm - found.target.strings.front().line.saddle_y_mm) /
+                wide_mm;
+            const double down_mm =
+                made.saddle.screws_mm->bass_mm +
+                share * (made.saddle.screws_mm->treble_mm - made.saddle.screws_mm->bass_mm);
+            // What is left over the target at the saddle is halved at the octave, near enough for what a
+            // gauge reads.
             const double left_mm = *made.saddle.take_off_mm[i] - down_mm;
             const double above_mm = made.nut.after[i]->action12_mm - found.target.strings[i].action12_mm;
-            QVERIFY2(near(above_mm, 0.5 * left_mm, 0.01), qPrintable(QStringLiteral("%1: %2, %3").arg(i).arg(above_mm).arg(left_mm)));
+            QVERIFY2(near(above_mm, 0.5 * left_mm, 0.01),
+                     qPrintable(QStringLiteral("%1: %2, %3").arg(i).arg(above_mm).arg(left_mm)));
         }
         QVERIFY(std::abs(made.nut.after[1]->action12_mm - found.target.strings[1].action12_mm) > 0.05);
     }

@@ -163,7 +163,8 @@ void TestReading::written_lengths_read_back() {
         const std::string text = length_text(mm, unit);
         const ReadingResult result = parse_reading(text);
         QVERIFY2(result, text.c_str());
-        const double last = unit == Unit::sixty_fourths ? 0.0254 : 0.01; // a thousandth of an inch is its last digit
+        const double last =
+            unit == Unit::sixty_fourths ? 0.0254 : 0.01; // a thousandth of an inch is its last digit
         QVERIFY2(std::abs(result.reading->mm - mm) <= 0.501 * last, text.c_str());
     }
 }

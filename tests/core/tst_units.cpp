@@ -31,7 +31,8 @@ private Q_SLOTS:
         QCOMPARE(length_text(1.190625 - 0.1, Unit::sixty_fourths), std::string("3/64 - 4 thou"));
         QCOMPARE(length_text(0.127, Unit::sixty_fourths), std::string("5 thou"));
         QCOMPARE(length_text(-0.127, Unit::sixty_fourths), std::string("-5 thou"));
-        QCOMPARE(length_text(1.190625 + 0.01, Unit::sixty_fourths), std::string("3/64 in")); // less than a thou
+        QCOMPARE(length_text(1.190625 + 0.01, Unit::sixty_fourths),
+                 std::string("3/64 in")); // less than a thou
         QCOMPARE(fixed_text(-0.0001, 2), std::string("0.00"));
     }
     void words_and_units_are_a_pair() {

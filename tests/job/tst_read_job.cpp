@@ -14,7 +14,8 @@ private Q_SLOTS:
     /// A job's own list takes the place of the shop's list of the same tools, and of no other.
     void own_tools_hide_only_their_own_list() {
         const Tools shops{{0.5, 0.6}, {0.1, 0.2}, {0.05}, {184.0}};
-        const Job job = job_of(with(demo_document("teal"), "tools", parse_json(R"({"nut_files_mm": [0.7]})")));
+        const Job job =
+            job_of(with(demo_document("teal"), "tools", parse_json(R"({"nut_files_mm": [0.7]})")));
         const Tools both = tools_with(shops, job.tools);
         QCOMPARE(both.nut_files_mm, std::vector<double>{0.7});
         QCOMPARE(both.feelers_mm, shops.feelers_mm);

@@ -60,7 +60,8 @@ private Q_SLOTS:
         QVERIFY(!find(fewer, "uncertainty")->member("strings[0].core_mm"));
         QVERIFY(find(fewer, "uncertainty")->member("strings[1].diameter_mm"));
     }
-    /// What was filed, heard, assumed and printed of a string goes where it goes, and the job can always be read again.
+    /// What was filed, heard, assumed and printed of a string goes where it goes, and the job can always be
+    /// read again.
     void work_follows_its_string() {
         Value document = with(demo_document("kittiwake"), "readings", parse_json(R"([
             {"when": "2031-03-04T09:00", "strings": [{}, {}, {"open_gap_fret1_mm": 0.7}, {}],
@@ -70,7 +71,8 @@ private Q_SLOTS:
         document = with(document, "record", parse_json(R"([
             {"kind": "complaint", "when": "2031-03-04T08:00", "symptom": "note_buzz",
              "places": [{"string": 1, "fret": 3}, {"string": 2, "fret": 4}]}])"));
-        document = with(document, "assumed", parse_json(R"(["strings[2].diameter_mm", "neck.fret_height_mm"])"));
+        document =
+            with(document, "assumed", parse_json(R"(["strings[2].diameter_mm", "neck.fret_height_mm"])"));
         document = with(document, "sheets", parse_json(R"([
             {"when": "2031-03-04T08:30", "revision": 1, "paper": "a4", "parts": ["card"],
              "figures": {"card.strings[2].gap1": 0.5, "card.strings[1].gap1": 0.4}}])"));

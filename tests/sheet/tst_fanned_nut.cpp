@@ -1,5 +1,5 @@
-// A nut across fanned frets: its ends and its slots as readers that are not ours measure them in what leaves the
-// program, against the angle of the nut and every string's own direction.
+// A nut across fanned frets: its ends and its slots as readers that are not ours measure them in what leaves
+// the program, against the angle of the nut and every string's own direction.
 #include "common/jobs.h"
 #include "common/run.h"
 #include "core/solution.h"
@@ -21,7 +21,7 @@ constexpr double exact_mm = 0.001;
 struct Slanted {
     double front_mm = 0; ///< its middle on the front face
     double back_mm = 0;
-    double wide_mm = 0; ///< along the front face
+    double wide_mm = 0;  ///< along the front face
     double floor_mm = 0; ///< its floor at the front face, and at the back
     double back_floor_mm = 0;
     double radius_mm = 0; ///< of the floor
@@ -52,10 +52,10 @@ Wanted wanted_of(const Job& job, const Solution& solution) {
             run = std::tan(std::atan2(post.across_mm - line.nut_y_mm, post.behind_mm) - angle);
         }
         const double front = hand * string.slot.along_mm;
-        wanted.slots.push_back({front, front + hand * run * wanted.thickness_mm,
-                                string.slot.width_mm / std::cos(std::atan(run)), string.slot.floor_above_seat_mm,
-                                string.slot.floor_above_seat_mm - string.slot.floor_back_drop_mm,
-                                0.5 * string.slot.width_mm});
+        wanted.slots.push_back(
+            {front, front + hand * run * wanted.thickness_mm, string.slot.width_mm / std::cos(std::atan(run)),
+             string.slot.floor_above_seat_mm,
+             string.slot.floor_above_seat_mm - string.slot.floor_back_drop_mm, 0.5 * string.slot.width_mm});
     }
     return wanted;
 }
@@ -70,17 +70,22 @@ const Slanted* nearest(const std::vector<Slanted>& all, double front_mm) {
 
 QString told(const Slanted& seen, const Slanted& wanted) {
     return QStringLiteral("front %1 (%2), back %3 (%4), wide %5 (%6)")
-        .arg(seen.front_mm, 0, 'f', 4).arg(wanted.front_mm, 0, 'f', 4)
-        .arg(seen.back_mm, 0, 'f', 4).arg(wanted.back_mm, 0, 'f', 4)
-        .arg(seen.wide_mm, 0, 'f', 4).arg(wanted.wide_mm, 0, 'f', 4);
+        .arg(seen.front_mm, 0, 'f', 4)
+        .arg(wanted.front_mm, 0, 'f', 4)
+        .arg(seen.back_mm, 0, 'f', 4)
+        .arg(wanted.back_mm, 0, 'f', 4)
+        .arg(seen.wide_mm, 0, 'f', 4)
+        .arg(wanted.wide_mm, 0, 'f', 4);
 }
 
 bool equal(const Slanted& seen, const Slanted& wanted) {
-    return std::abs(seen.front_mm - wanted.front_mm) < exact_mm && std::abs(seen.back_mm - wanted.back_mm) < exact_mm &&
+    return std::abs(seen.front_mm - wanted.front_mm) < exact_mm &&
+           std::abs(seen.back_mm - wanted.back_mm) < exact_mm &&
            std::abs(seen.wide_mm - wanted.wide_mm) < exact_mm;
 }
 
-/// Of a drawing: what is as deep as the nut is thick. The whole nut is the longest, and the page's zero its middle line.
+/// Of a drawing: what is as deep as the nut is thick. The whole nut is the longest, and the page's zero its
+/// middle line.
 std::vector<Slanted> slanted_in(const Value& seen, double thickness_mm) {
     std::vector<Slanted> all;
     for (const Value& slab : *find(seen, "slabs")->array()) {
@@ -91,9 +96,10 @@ std::vector<Slanted> slanted_in(const Value& seen, double thickness_mm) {
     return all;
 }
 
-/// Of a solid: the outermost corners of a slot on one face, from which its middle and its width follow; where the slot is
-/// shallower than its round floor, they stand on the floor's ellipse.
-std::optional<std::pair<double, double>> walls(const Value& corners, double middle_mm, double floor_mm, const Slanted& slot) {
+/// Of a solid: the outermost corners of a slot on one face, from which its middle and its width follow; where
+/// the slot is shallower than its round floor, they stand on the floor's ellipse.
+std::optional<std::pair<double, double>> walls(const Value& corners, double middle_mm, double floor_mm,
+                                               const Slanted& slot) {
     std::optional<std::pair<double, double>> left;
     std::optional<std::pair<double, double>> right;
     for (const Value& corner : *corners.array()) {
@@ -122,7 +128,8 @@ private Q_SLOTS:
         for (const bool left : {false, true})
             for (const bool posts : {false, true})
                 for (const double square : {0.0, 7.0, 12.0})
-                    QTest::addRow("%s, %s, square at %g", left ? "left" : "right", posts ? "posts" : "no posts", square)
+                    QTest::addRow("%s, %s, square at %g", left ? "left" : "right",
+                                  posts ? "posts" : "no posts", square)
                         << left << posts << square;
     }
 
@@ -151,20 +158,23 @@ private Q_SLOTS:
         QVERIFY(out.open(QIODevice::WriteOnly));
         out.write(QByteArray::fromStdString(written_json(document)));
         out.close();
-        for (const char* type : {"svg", "dxf", "pdf"}) drawn(file, dir, QLatin1String(type), wanted, job, solution);
+        for (const char* type : {"svg", "dxf", "pdf"})
+            drawn(file, dir, QLatin1String(type), wanted, job, solution);
         if (QTest::currentTestFailed()) return;
         for (const char* type : {"step", "stl"}) solid(file, dir, QLatin1String(type), wanted);
     }
 
 private:
-    static void drawn(const QString& file, const QTemporaryDir& dir, const QString& type, const Wanted& wanted,
-                      const Job& job, const Solution& solution) {
+    static void drawn(const QString& file, const QTemporaryDir& dir, const QString& type,
+                      const Wanted& wanted, const Job& job, const Solution& solution) {
         const QString path = dir.filePath(QStringLiteral("nut.") + type);
-        const Ran ran = run(QStringLiteral(CLI), {QStringLiteral("sheet"), file, QStringLiteral("--part"), QStringLiteral("nut"), QStringLiteral("-o"), path});
+        const Ran ran = run(QStringLiteral(CLI), {QStringLiteral("sheet"), file, QStringLiteral("--part"),
+                                                  QStringLiteral("nut"), QStringLiteral("-o"), path});
         QVERIFY2(ran.exit_code == 0, ran.errors.constData());
         std::vector<Slanted> all = slanted_in(measured("measure_fanned.py", path), wanted.thickness_mm);
         QVERIFY(!all.empty());
-        const Slanted body = *std::max_element(all.begin(), all.end(), [](const Slanted& a, const Slanted& b) { return a.wide_mm < b.wide_mm; });
+        const Slanted body = *std::max_element(
+            all.begin(), all.end(), [](const Slanted& a, const Slanted& b) { return a.wide_mm < b.wide_mm; });
         // The ends run with the board's edges: half its taper to either side of the middle.
         const Neck neck(job.design.neck);
         const double taper = std::atan(neck.half_width_mm(1.0) - neck.half_width_mm(0.0));
@@ -173,10 +183,14 @@ private:
         const double runs[] = {std::tan(-angle + taper), std::tan(-angle - taper)};
         const double moved = hand * 0.5 * (runs[0] + runs[1]) * wanted.thickness_mm;
         QVERIFY2(std::abs(body.back_mm - body.front_mm - moved) < exact_mm,
-                 qPrintable(QStringLiteral("%1: the body moves %2, wanted %3").arg(type).arg(body.back_mm - body.front_mm).arg(moved)));
+                 qPrintable(QStringLiteral("%1: the body moves %2, wanted %3")
+                                .arg(type)
+                                .arg(body.back_mm - body.front_mm)
+                                .arg(moved)));
         // The page's zero: a paper's is its corner, and its first slot tells where the drawing's is.
         std::erase_if(all, [&](const Slanted& each) { return each.wide_mm > 20.0; });
-        std::sort(all.begin(), all.end(), [](const Slanted& a, const Slanted& b) { return a.front_mm < b.front_mm; });
+        std::sort(all.begin(), all.end(),
+                  [](const Slanted& a, const Slanted& b) { return a.front_mm < b.front_mm; });
         QCOMPARE(all.size(), wanted.slots.size());
         const double first = std::min(wanted.slots.front().front_mm, wanted.slots.back().front_mm);
         const double zero = type == QLatin1String("dxf") ? 0.0 : all.front().front_mm - first;
@@ -187,10 +201,12 @@ private:
         }
     }
 
-    static void solid(const QString& file, const QTemporaryDir& dir, const QString& type, const Wanted& wanted) {
+    static void solid(const QString& file, const QTemporaryDir& dir, const QString& type,
+                      const Wanted& wanted) {
         const QString path = dir.filePath(QStringLiteral("nut.") + type);
-        const Ran ran = run(QStringLiteral(CLI), {QStringLiteral("sheet"), file, QStringLiteral("--machine"), QStringLiteral("--part"),
-                                                  QStringLiteral("nut"), QStringLiteral("-o"), path});
+        const Ran ran = run(QStringLiteral(CLI),
+                            {QStringLiteral("sheet"), file, QStringLiteral("--machine"),
+                             QStringLiteral("--part"), QStringLiteral("nut"), QStringLiteral("-o"), path});
         if (ran.errors.contains("built without")) QSKIP("built without solids");
         QVERIFY2(ran.exit_code == 0, ran.errors.constData());
         const Value seen = measured("measure_fanned.py", path);

@@ -383,7 +383,8 @@ void TestMachine::a_saddle_without_a_bridge_is_not_for_cutting() {
     const Job job = demo_job("groundswell");
     const Solution solution = solve(job.design);
     QVERIFY(!job.design.bridge);
-    const MachineFile file = machine_file(job, solution, MachinePartKind::saddle, QStringLiteral("a.dxf"), 1.0);
+    const MachineFile file =
+        machine_file(job, solution, MachinePartKind::saddle, QStringLiteral("a.dxf"), 1.0);
     QVERIFY(std::any_of(file.unreached.begin(), file.unreached.end(), [](const std::string& line) {
         return line.find("Do not cut") != std::string::npos;
     }));
@@ -432,9 +433,11 @@ void TestMachine::what_is_designed_and_not_drawn_is_said() {
         for (const char* name : {"a.dxf", "a.svg"}) {
             const MachineFile file = machine_file(job, solution, hidden.kind, QLatin1String(name), {});
             QVERIFY2(file.bytes.contains(hidden.word), hidden.key);
-            QVERIFY2(std::any_of(file.unreached.begin(), file.unreached.end(), [&](const std::string& line) {
-                         return line.find(hidden.word) != std::string::npos;
-                     }), hidden.key);
+            QVERIFY2(std::any_of(file.unreached.begin(), file.unreached.end(),
+                                 [&](const std::string& line) {
+                                     return line.find(hidden.word) != std::string::npos;
+                                 }),
+                     hidden.key);
         }
     }
 }

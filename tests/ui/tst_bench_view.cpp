@@ -179,7 +179,7 @@ private Q_SLOTS:
         QTest::keyClick(field(), Qt::Key_Plus);
         type("0.20");
         QCOMPARE(bench().worker().rod_turn(), std::optional(2)); // by its log, an eighth more or less
-        QTest::keyClicks(field(), QStringLiteral("-0.05")); // a back-bow
+        QTest::keyClicks(field(), QStringLiteral("-0.05"));      // a back-bow
         QCOMPARE(field()->text(), QStringLiteral("-0.05"));
         QTest::keyClick(field(), Qt::Key_Return);
         QCOMPARE(window_->state().job.readings.back().relief->depth_mm, -0.05);

@@ -1,5 +1,5 @@
-// Every field and every cell of every station by mouse and keys, found by walking the widgets: a new station is in it by
-// itself.
+// Every field and every cell of every station by mouse and keys, found by walking the widgets: a new station
+// is in it by itself.
 #include "common/hands.h"
 #include "common/jobs.h"
 #include "common/views.h"
@@ -34,7 +34,8 @@ private Q_SLOTS:
         for (const char* job : {"kittiwake", "groundswell", "lantern", "curlew", "teal"}) {
             if (!all && QByteArray(job) != "kittiwake") break;
             for (std::size_t i = 0; i < std::size(working_views); ++i)
-                QTest::addRow("%s, %s", job, working_views[i].name) << QString::fromLatin1(job) << static_cast<int>(i);
+                QTest::addRow("%s, %s", job, working_views[i].name)
+                    << QString::fromLatin1(job) << static_cast<int>(i);
         }
     }
 
@@ -85,8 +86,8 @@ private:
     /// In the window's own settings, not in the job: what is typed there makes no step.
     static bool is_of_the_job(const ValueField* field) {
         static const QStringList elsewhere{QStringLiteral("cutter_mm"), QStringLiteral("bar_x_mm"),
-                                           QStringLiteral("bar_y_mm"), QStringLiteral("fret"),
-                                           QStringLiteral("minutes"), QStringLiteral("apart_mm")};
+                                           QStringLiteral("bar_y_mm"),  QStringLiteral("fret"),
+                                           QStringLiteral("minutes"),   QStringLiteral("apart_mm")};
         return !elsewhere.contains(field->key());
     }
 
@@ -157,12 +158,14 @@ private:
                 text = written;
                 break;
             }
-            QVERIFY2(!speaks_of_keys(field->accessibleDescription()), qPrintable(field->accessibleDescription()));
+            QVERIFY2(!speaks_of_keys(field->accessibleDescription()),
+                     qPrintable(field->accessibleDescription()));
             key(Qt::Key_Escape);
         }
         QVERIFY2(typed, (name + ": no value near what it holds is taken").c_str());
         QVERIFY2(steps() == step + 1, (name + ": one step").c_str());
-        const double times = field->key().endsWith(QStringLiteral("/2")) ? 2.0 : 1.0; // a length that is doubled
+        const double times =
+            field->key().endsWith(QStringLiteral("/2")) ? 2.0 : 1.0; // a length that is doubled
         *typed *= times;
         QVERIFY2(holds(written_since(before, document()), *typed),
                  (name + ": " + text.toStdString() + " is not what the document says").c_str());
@@ -185,7 +188,8 @@ private:
         key(Qt::Key_Return);
         if (steps() == step) {
             QVERIFY2(field->property("fault").toBool(), (name + ": refused but not marked").c_str());
-            QVERIFY2(!speaks_of_keys(field->accessibleDescription()), qPrintable(field->accessibleDescription()));
+            QVERIFY2(!speaks_of_keys(field->accessibleDescription()),
+                     qPrintable(field->accessibleDescription()));
             key(Qt::Key_Escape);
             QCOMPARE(field->text(), old);
         } else {
@@ -219,7 +223,10 @@ private:
     void try_cell(EntryTable* table, int row, int column) {
         const QModelIndex cell = table->model()->index(row, column);
         if (!(cell.flags() & Qt::ItemIsEditable)) return;
-        const std::string name = what(table) + " " + table->model()->index(row, 0).data().toString().toStdString() + " " + table->model()->index(row, column).data().toString().toStdString() + ", row " + std::to_string(row) + ", column " + std::to_string(column);
+        const std::string name = what(table) + " " +
+                                 table->model()->index(row, 0).data().toString().toStdString() + " " +
+                                 table->model()->index(row, column).data().toString().toStdString() +
+                                 ", row " + std::to_string(row) + ", column " + std::to_string(column);
         const Value before = document();
         const int step = steps();
         // Looked into and left: nothing.
@@ -234,7 +241,8 @@ private:
         type_into(table, cell, QStringLiteral("1x1"));
         key(Qt::Key_Return);
         QVERIFY2(document() == before, (name + ": nonsense").c_str());
-        QVERIFY2(open_editor(table) && open_editor(table)->property("fault").toBool(), (name + ": not marked").c_str());
+        QVERIFY2(open_editor(table) && open_editor(table)->property("fault").toBool(),
+                 (name + ": not marked").c_str());
         QVERIFY2(!table->said().isEmpty() && !speaks_of_keys(table->said()), qPrintable(table->said()));
         key(Qt::Key_Escape);
         QVERIFY2(document() == before, name.c_str());
@@ -245,8 +253,10 @@ private:
         bool shown_number = false;
         const double shown = cell.data().toString().section(QLatin1Char(' '), 0, 0).toDouble(&shown_number);
         if (shown_number)
-            for (const double near_it : {shown * 1.01, shown * 0.99}) texts << QString::number(near_it, 'f', 2);
-        if (shown_number) texts << QString::number(std::round(shown) + 1) << QString::number(std::round(shown) - 1);
+            for (const double near_it : {shown * 1.01, shown * 0.99})
+                texts << QString::number(near_it, 'f', 2);
+        if (shown_number)
+            texts << QString::number(std::round(shown) + 1) << QString::number(std::round(shown) - 1);
         for (const char* text : {"0.37", "2.13", "1.31", "4.9", "9.3", "41", "-0.02", "E3", "13", "20", "5"})
             texts << QString::fromLatin1(text);
         for (const QString& text : texts) {
@@ -259,14 +269,17 @@ private:
             if (open_editor(table)) key(Qt::Key_Escape);
             QTRY_VERIFY(!open_editor(table));
         }
-        QVERIFY2(!good.isEmpty(), (name + ": no value is taken, " + table->said().toStdString() + window_->notice().toStdString()).c_str());
+        QVERIFY2(!good.isEmpty(), (name + ": no value is taken, " + table->said().toStdString() +
+                                   window_->notice().toStdString())
+                                      .c_str());
         QVERIFY2(steps() == step + 1, (name + ": one step").c_str());
         bool number = false;
         const double typed = good.toDouble(&number);
         const double unit_mm = mm_per(window_.state().job.unit);
         const auto written = written_since(before, document());
         // A length in the job's unit, one that is doubled, a plain number; or a text.
-        QVERIFY2(number ? holds(written, typed * unit_mm) || holds(written, 2 * typed * unit_mm) || holds(written, typed)
+        QVERIFY2(number ? holds(written, typed * unit_mm) || holds(written, 2 * typed * unit_mm) ||
+                              holds(written, typed)
                         : holds(written, good.toStdString()),
                  (name + ": " + good.toStdString() + " is not what the document says").c_str());
         if (row + 1 < table->model()->rowCount()) {

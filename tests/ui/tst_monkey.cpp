@@ -1,5 +1,5 @@
-// Somebody who knows nothing presses everywhere: clicks, double clicks, wheel, keys and typed readings at random places of
-// the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job.
+// Somebody who knows nothing presses everywhere: clicks, double clicks, wheel, keys and typed readings at
+// random places of the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job.
 #include "common/jobs.h"
 #include "common/window.h"
 #include "job/json.h"
@@ -26,7 +26,8 @@ namespace {
 QStringList* said_by_qt = nullptr;
 
 void listen(QtMsgType, const QMessageLogContext&, const QString& message) {
-    // The platforms of tests talk of themselves, and the test's own hand misses a window that closes under it.
+    // The platforms of tests talk of themselves, and the test's own hand misses a window that closes under
+    // it.
     for (const char* own : {"propagateSizeHints", "XDG_RUNTIME_DIR", "occurs outside target window"})
         if (message.contains(QLatin1String(own))) return;
     if (said_by_qt) *said_by_qt << message;
@@ -110,15 +111,19 @@ private Q_SLOTS:
         const double grown_mb = base_mb_ > 0 ? resident_mb() - base_mb_ : 0;
         if (qEnvironmentVariableIsEmpty("ASAN_OPTIONS") && grown_mb > 30)
             findings_ << QStringLiteral("grew by %1 MB").arg(grown_mb);
-        std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB, grew %.1f MB\n", QTest::currentDataTag(), done_,
-                    slowest_ms_, resident_mb(), grown_mb);
-        QVERIFY2(findings_.isEmpty(), qPrintable(findings_.mid(0, 12).join(QLatin1Char('\n')) + QStringLiteral("\nafter: ") +
-                                                 trail_.mid(std::max<qsizetype>(0, trail_.size() - 12)).join(QStringLiteral("; "))));
+        std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB, grew %.1f MB\n",
+                    QTest::currentDataTag(), done_, slowest_ms_, resident_mb(), grown_mb);
+        QVERIFY2(
+            findings_.isEmpty(),
+            qPrintable(findings_.mid(0, 12).join(QLatin1Char('\n')) + QStringLiteral("\nafter: ") +
+                       trail_.mid(std::max<qsizetype>(0, trail_.size() - 12)).join(QStringLiteral("; "))));
         window_.reset();
     }
 
 private:
-    unsigned seed_more() const { return static_cast<unsigned>(qEnvironmentVariableIntValue("FAIR_MEASURE_SEED")); }
+    unsigned seed_more() const {
+        return static_cast<unsigned>(qEnvironmentVariableIntValue("FAIR_MEASURE_SEED"));
+    }
     unsigned random(unsigned below) { return static_cast<unsigned>(generator_() % below); }
 
     /// What is pressed on: a menu that is open, a dialog, else one of the windows.
@@ -130,7 +135,9 @@ private:
             if (each->isVisible() && each->isWindow() && each->windowHandle() && !each->inherits("QTipLabel"))
                 windows << each;
         if (windows.size() > 1 && random(4) != 0) return &window_->window();
-        return windows.isEmpty() ? &window_->window() : windows[static_cast<qsizetype>(random(static_cast<unsigned>(windows.size())))];
+        return windows.isEmpty()
+                   ? &window_->window()
+                   : windows[static_cast<qsizetype>(random(static_cast<unsigned>(windows.size())))];
     }
 
     void step() {
@@ -163,11 +170,13 @@ private:
             const double ms =
                 std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - began).count();
             const double own_ms = 1000 * (thread_seconds() - worked_s);
-            // A busy machine makes anything late: what counts is that the window worked for it, or that it hung.
+            // A busy machine makes anything late: what counts is that the window worked for it, or that it
+            // hung.
             const double most_ms = qEnvironmentVariableIsEmpty("ASAN_OPTIONS") ? 500 : 4000;
             slowest_ms_ = std::max(slowest_ms_, own_ms);
             if (own_ms > most_ms || ms > 10 * most_ms)
-                findings_ << QStringLiteral("answered after %1 ms (%2 of work): %3").arg(ms).arg(own_ms).arg(what);
+                findings_
+                    << QStringLiteral("answered after %1 ms (%2 of work): %3").arg(ms).arg(own_ms).arg(what);
         }
         been_elsewhere_ = been_elsewhere_ || (*window_)->session().path() != job_file_;
         if (done_ % 50 == 0) look();
@@ -202,7 +211,8 @@ private:
         close_all();
         for (QWidget* each : QApplication::topLevelWidgets())
             if (each != &window_->window() && each->isVisible() && !each->inherits("QMenu")) each->hide();
-        if (QWidget* focus = QApplication::focusWidget()) focus->clearFocus(); // what is half typed becomes its step
+        if (QWidget* focus = QApplication::focusWidget())
+            focus->clearFocus(); // what is half typed becomes its step
         QApplication::processEvents();
     }
 
@@ -210,15 +220,20 @@ private:
         QWidget* on = target();
         // Dialogs for files and printers could write anywhere: they are turned down.
         if (auto* dialog = qobject_cast<QDialog*>(on);
-            dialog && (dialog->inherits("QFileDialog") || dialog->inherits("QPrintDialog") || random(3) == 0)) {
+            dialog &&
+            (dialog->inherits("QFileDialog") || dialog->inherits("QPrintDialog") || random(3) == 0)) {
             dialog->reject();
             return note(QStringLiteral("a dialog turned down"));
         }
         if (!on->windowHandle()) return {};
-        const QSize room = on->size().boundedTo(on->windowHandle()->size()); // it may be on its way to its size
+        const QSize room =
+            on->size().boundedTo(on->windowHandle()->size()); // it may be on its way to its size
         const QPoint at(static_cast<int>(random(static_cast<unsigned>(std::max(1, room.width())))),
                         static_cast<int>(random(static_cast<unsigned>(std::max(1, room.height())))));
-        const QString where = QStringLiteral("%1,%2 of %3").arg(at.x()).arg(at.y()).arg(QLatin1String(on->metaObject()->className()));
+        const QString where = QStringLiteral("%1,%2 of %3")
+                                  .arg(at.x())
+                                  .arg(at.y())
+                                  .arg(QLatin1String(on->metaObject()->className()));
         switch (random(16)) {
         case 0: // a wheel
             turn(on, at, random(2) ? 120 : -120);
@@ -226,7 +241,8 @@ private:
         case 1: {
             const QPointer<QWidget> there(on);
             click(on, Qt::LeftButton, at);
-            if (there && there->isVisible() && there->windowHandle()) click(there, Qt::LeftButton, at); // within the time of a double one
+            if (there && there->isVisible() && there->windowHandle())
+                click(there, Qt::LeftButton, at); // within the time of a double one
             return note(QStringLiteral("double click ") + where);
         }
         case 2:
@@ -236,7 +252,8 @@ private:
             const QPointer<QWindow> there(on->windowHandle());
             QTest::mousePress(there, Qt::LeftButton, {}, at);
             if (there)
-                QTest::mouseMove(there, at + QPoint(static_cast<int>(random(60)) - 30, static_cast<int>(random(60)) - 30));
+                QTest::mouseMove(
+                    there, at + QPoint(static_cast<int>(random(60)) - 30, static_cast<int>(random(60)) - 30));
             if (there) QTest::mouseRelease(there, Qt::LeftButton, {}, at);
             return note(QStringLiteral("drag ") + where);
         }
@@ -246,9 +263,7 @@ private:
         case 7:
         case 8:
         case 9: return note(QStringLiteral("typed ") + type(on));
-        default:
-            click(on, Qt::LeftButton, at);
-            return note(QStringLiteral("click ") + where);
+        default: click(on, Qt::LeftButton, at); return note(QStringLiteral("click ") + where);
         }
     }
 
@@ -274,7 +289,8 @@ private:
         if (there) QTest::mouseRelease(there, button, {}, at);
     }
 
-    /// To the window as the desktop sends it; to what pops up as the toolkit passes it on, since a key may end it.
+    /// To the window as the desktop sends it; to what pops up as the toolkit passes it on, since a key may
+    /// end it.
     void strike(QWidget* on, Qt::Key key, Qt::KeyboardModifiers modifiers, const QString& sign = {}) {
         if (on == &window_->window()) {
             const QPointer<QWindow> there(on->windowHandle());
@@ -297,10 +313,12 @@ private:
 
     QString press_key(QWidget* on) {
         static const Qt::Key plain[] = {
-            Qt::Key_Return, Qt::Key_Tab,  Qt::Key_Backtab, Qt::Key_Escape, Qt::Key_Up,   Qt::Key_Down, Qt::Key_Left,
-            Qt::Key_Right,  Qt::Key_Home, Qt::Key_End,     Qt::Key_Delete, Qt::Key_Backspace, Qt::Key_Space, Qt::Key_F1,
-            Qt::Key_F2,     Qt::Key_Insert, Qt::Key_PageDown, Qt::Key_Question, Qt::Key_BracketLeft, Qt::Key_BracketRight,
-            Qt::Key_Slash,  Qt::Key_Asterisk, Qt::Key_Minus, Qt::Key_Plus, Qt::Key_0, Qt::Key_1, Qt::Key_2};
+            Qt::Key_Return, Qt::Key_Tab,       Qt::Key_Backtab,  Qt::Key_Escape,      Qt::Key_Up,
+            Qt::Key_Down,   Qt::Key_Left,      Qt::Key_Right,    Qt::Key_Home,        Qt::Key_End,
+            Qt::Key_Delete, Qt::Key_Backspace, Qt::Key_Space,    Qt::Key_F1,          Qt::Key_F2,
+            Qt::Key_Insert, Qt::Key_PageDown,  Qt::Key_Question, Qt::Key_BracketLeft, Qt::Key_BracketRight,
+            Qt::Key_Slash,  Qt::Key_Asterisk,  Qt::Key_Minus,    Qt::Key_Plus,        Qt::Key_0,
+            Qt::Key_1,      Qt::Key_2};
         const unsigned kind = random(6);
         Qt::Key key = plain[random(std::size(plain))];
         Qt::KeyboardModifiers modifiers;
@@ -310,7 +328,8 @@ private:
             modifiers = random(2) ? Qt::AltModifier : Qt::ControlModifier;
         }
         if (kind == 2) {
-            static const Qt::Key control[] = {Qt::Key_Z, Qt::Key_Y, Qt::Key_K, Qt::Key_0, Qt::Key_Return, Qt::Key_C, Qt::Key_A, Qt::Key_V, Qt::Key_Delete};
+            static const Qt::Key control[] = {Qt::Key_Z, Qt::Key_Y, Qt::Key_K, Qt::Key_0,     Qt::Key_Return,
+                                              Qt::Key_C, Qt::Key_A, Qt::Key_V, Qt::Key_Delete};
             key = control[random(std::size(control))];
             modifiers = Qt::ControlModifier;
         }
@@ -320,11 +339,12 @@ private:
 
     QString type(QWidget* on) {
         static const QStringList texts{
-            QStringLiteral("0.3"),  QStringLiteral("1/64\""), QStringLiteral("5"),    QStringLiteral("44"),
-            QStringLiteral("-2"),   QStringLiteral("17 thou"), QStringLiteral("x"),   QStringLiteral("3*1,1"),
-            QStringLiteral("0.9"),  QStringLiteral("12"),     QStringLiteral("640"),  QStringLiteral("0"),
-            QStringLiteral("1e9"),  QStringLiteral("<b>"),    QStringLiteral("E3"),   QStringLiteral("0.40<0.45"),
-            QStringLiteral("7/64 + 5 thou")};
+            QStringLiteral("0.3"),       QStringLiteral("1/64\""),       QStringLiteral("5"),
+            QStringLiteral("44"),        QStringLiteral("-2"),           QStringLiteral("17 thou"),
+            QStringLiteral("x"),         QStringLiteral("3*1,1"),        QStringLiteral("0.9"),
+            QStringLiteral("12"),        QStringLiteral("640"),          QStringLiteral("0"),
+            QStringLiteral("1e9"),       QStringLiteral("<b>"),          QStringLiteral("E3"),
+            QStringLiteral("0.40<0.45"), QStringLiteral("7/64 + 5 thou")};
         const QString text = texts[static_cast<qsizetype>(random(static_cast<unsigned>(texts.size())))];
         const QPointer<QWidget> there(on); // a key may close it
         const bool popup = QApplication::activePopupWidget() == on;

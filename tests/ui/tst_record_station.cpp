@@ -1,5 +1,5 @@
-#include "common/jobs.h"
 #include "common/hands.h"
+#include "common/jobs.h"
 #include "job/story.h"
 
 #include <QToolButton>

@@ -1,4 +1,5 @@
-// A saddle on screws is turned, not cut: no view speaks of bone, packing or dust, and what is to be done names screws.
+// A saddle on screws is turned, not cut: no view speaks of bone, packing or dust, and what is to be done
+// names screws.
 #include "common/jobs.h"
 #include "common/text_log.h"
 #include "common/views.h"
@@ -45,7 +46,10 @@ private Q_SLOTS:
         WindowOnDemo window;
         window.start("kittiwake");
         Session& session = window->session();
-        QVERIFY(session.commit(QStringLiteral("screws"), with(session.document(), "saddle.height_by", by.toStdString())).empty());
+        QVERIFY(session
+                    .commit(QStringLiteral("screws"),
+                            with(session.document(), "saddle.height_by", by.toStdString()))
+                    .empty());
         int looked = 0;
         for (const View& view : other_views) {
             const QByteArray name(view.name);
@@ -55,8 +59,10 @@ private Q_SLOTS:
             for (int round = 0; round < 4; ++round) QTest::qWait(2);
             const QString read = read_in(window.window());
             QVERIFY2(read.contains(QStringLiteral("screw")), name + ": " + read.toUtf8());
-            for (const char* of_bone : {"packing", "its bottom", "bottom down", "saddle's bottom", "on the stone", "new saddle"})
-                QVERIFY2(!read.contains(QLatin1String(of_bone)), name + ": " + of_bone + " in: " + read.toUtf8());
+            for (const char* of_bone :
+                 {"packing", "its bottom", "bottom down", "saddle's bottom", "on the stone", "new saddle"})
+                QVERIFY2(!read.contains(QLatin1String(of_bone)),
+                         name + ": " + of_bone + " in: " + read.toUtf8());
             if (window->bench() && window->bench()->isVisible()) window->bench()->leave();
             ++looked;
         }
@@ -64,7 +70,8 @@ private Q_SLOTS:
         window->choose_station(Station::saddle);
         QApplication::processEvents();
         const QString side = read_in(window.window());
-        QVERIFY2(side.contains(QStringLiteral("screw")) && !side.contains(QStringLiteral("files and saws")), side.toUtf8());
+        QVERIFY2(side.contains(QStringLiteral("screw")) && !side.contains(QStringLiteral("files and saws")),
+                 side.toUtf8());
     }
 };
 

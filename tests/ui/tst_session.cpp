@@ -1,11 +1,11 @@
 #include "common/jobs.h"
+#include "common/window.h"
 #include "sheet/fonts.h"
 #include "ui/choice_row.h"
 #include "ui/flow_layout.h"
 #include "ui/session.h"
 #include "ui/start.h"
 #include "ui/texts.h"
-#include "common/window.h"
 #include "ui/value_field.h"
 
 #include <QApplication>
@@ -131,15 +131,20 @@ private Q_SLOTS:
     void a_kept_edit_is_on_the_disk_while_the_next_is_typed() {
         using Clock = std::chrono::steady_clock;
         std::vector<Clock::time_point> kept;
-        const auto on_disk = [&] { return find(test::document_of(path("curlew")), "nut.thickness_mm")->number(); };
+        const auto on_disk = [&] {
+            return find(test::document_of(path("curlew")), "nut.thickness_mm")->number();
+        };
         double oldest_s = 0;
         for (int i = 0; i < 40; ++i) { // never a pause as long as the timer's
-            session_->commit(QStringLiteral("x"), with(session_->document(), "nut.thickness_mm", 5.0 + 0.01 * (i + 1)));
+            session_->commit(QStringLiteral("x"),
+                             with(session_->document(), "nut.thickness_mm", 5.0 + 0.01 * (i + 1)));
             kept.push_back(Clock::now());
             QTest::qWait(30);
-            const auto written = static_cast<std::size_t>(std::lround((on_disk() - 5.0) / 0.01)); // how many are there
+            const auto written =
+                static_cast<std::size_t>(std::lround((on_disk() - 5.0) / 0.01)); // how many are there
             if (written < kept.size())
-                oldest_s = std::max(oldest_s, std::chrono::duration<double>(Clock::now() - kept[written]).count());
+                oldest_s =
+                    std::max(oldest_s, std::chrono::duration<double>(Clock::now() - kept[written]).count());
         }
         QVERIFY2(oldest_s < 0.3, qPrintable(QString::number(oldest_s)));
     }
@@ -337,18 +342,26 @@ private Q_SLOTS:
         const auto picture = [&](const char* name, const QStringList& more) {
             QProcess process;
             process.setProcessEnvironment(environment);
-            process.start(QStringLiteral(WINDOW), QStringList{QStringLiteral("--demo"), QStringLiteral("--picture"), out.filePath(QLatin1String(name))} + more);
+            process.start(QStringLiteral(WINDOW),
+                          QStringList{QStringLiteral("--demo"), QStringLiteral("--picture"),
+                                      out.filePath(QLatin1String(name))} +
+                              more);
             process.waitForFinished(60000);
             return test::file_bytes(out.filePath(QLatin1String(name)));
         };
         const QByteArray first = picture("1.png", {QStringLiteral("--job"), QStringLiteral("kittiwake")});
         QVERIFY(!first.isEmpty());
-        picture("2.png", {QStringLiteral("--job"), QStringLiteral("teal"), QStringLiteral("--theme"), QStringLiteral("evening"), QStringLiteral("--station"), QStringLiteral("bridge")});
+        picture("2.png", {QStringLiteral("--job"), QStringLiteral("teal"), QStringLiteral("--theme"),
+                          QStringLiteral("evening"), QStringLiteral("--station"), QStringLiteral("bridge")});
         QCOMPARE(picture("3.png", {QStringLiteral("--job"), QStringLiteral("kittiwake")}), first);
         QStringList settings;
-        for (QDirIterator at(out.filePath(QStringLiteral("home")), QDir::Files | QDir::Hidden, QDirIterator::Subdirectories); at.hasNext();)
+        for (QDirIterator at(out.filePath(QStringLiteral("home")), QDir::Files | QDir::Hidden,
+                             QDirIterator::Subdirectories);
+             at.hasNext();)
             settings << at.next();
-        settings.removeIf([](const QString& file) { return file.contains(QStringLiteral("fontconfig")) || file.contains(QStringLiteral("mesa")); });
+        settings.removeIf([](const QString& file) {
+            return file.contains(QStringLiteral("fontconfig")) || file.contains(QStringLiteral("mesa"));
+        });
         QVERIFY2(settings.isEmpty(), qPrintable(settings.join(QLatin1Char(' '))));
     }
 

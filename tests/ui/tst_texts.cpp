@@ -1,11 +1,11 @@
-// Every text of every view is there whole: not cut by what holds it, not covered by what lies over it, and on no other
-// text; in both languages and in the smallest window. FAIR_MEASURE_LONG: of every job.
+// Every text of every view is there whole: not cut by what holds it, not covered by what lies over it, and on
+// no other text; in both languages and in the smallest window. FAIR_MEASURE_LONG: of every job.
 #include "common/jobs.h"
 #include "common/text_log.h"
 #include "common/views.h"
 
-#include <QAbstractScrollArea>
 #include <QAbstractButton>
+#include <QAbstractScrollArea>
 #include <QLabel>
 #include <QLineEdit>
 #include <QScrollBar>
@@ -58,7 +58,8 @@ private Q_SLOTS:
         for (const char* language : {"en", "de"})
             for (const char* job : {"kittiwake", "curlew", "groundswell", "lantern", "teal"})
                 for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
-                    const bool first = QByteArray(job) == "kittiwake" || (QByteArray(job) == "curlew" && size.width() == 1024);
+                    const bool first = QByteArray(job) == "kittiwake" ||
+                                       (QByteArray(job) == "curlew" && size.width() == 1024);
                     if (all || first)
                         QTest::addRow("%s, %s, %d", language, job, size.width())
                             << QString::fromLatin1(language) << QString::fromLatin1(job) << size;
@@ -79,8 +80,9 @@ private Q_SLOTS:
             WindowOnDemo window;
             window.start(job.toLatin1().constData());
             window->resize(size);
-            for (const auto& [list, count] : {std::pair<const View*, std::size_t>{working_views, std::size(working_views)},
-                                              {other_views, std::size(other_views)}})
+            for (const auto& [list, count] :
+                 {std::pair<const View*, std::size_t>{working_views, std::size(working_views)},
+                  {other_views, std::size(other_views)}})
                 for (std::size_t i = 0; i < count; ++i) {
                     window->choose_station(Station::nut);
                     list[i].show(window.window());
@@ -96,7 +98,8 @@ private Q_SLOTS:
         QLocale::setDefault(QLocale::c());
         faults.removeDuplicates();
         for (const QString& fault : faults) std::puts(qPrintable(fault));
-        QVERIFY2(faults.isEmpty(), qPrintable(QString::number(faults.size()) + QStringLiteral(" texts are not there whole")));
+        QVERIFY2(faults.isEmpty(),
+                 qPrintable(QString::number(faults.size()) + QStringLiteral(" texts are not there whole")));
     }
 
 private:
@@ -112,26 +115,32 @@ private:
         for (QWidget* each : window.findChildren<QWidget*>())
             if (each->isVisible() && !each->isWindow() && !each->size().isEmpty()) widgets << each;
         for (QWidget* widget : widgets) {
-            if (bench && bench->isVisible() && widget != bench && !bench->isAncestorOf(widget)) continue; // under it
+            if (bench && bench->isVisible() && widget != bench && !bench->isAncestorOf(widget))
+                continue; // under it
             const QRegion seen = widget->visibleRegion();
             const bool asks = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget);
             if (seen.isEmpty() && asks && !is_scrolled(widget) && !is_in_drawing(widget))
                 faults << QStringLiteral("%1: out of sight: %2 '%3'")
-                              .arg(view, QLatin1String(widget->metaObject()->className()), widget->accessibleName() + widget->objectName() + widget->toolTip());
+                              .arg(view, QLatin1String(widget->metaObject()->className()),
+                                   widget->accessibleName() + widget->objectName() + widget->toolTip());
             if (seen.isEmpty()) continue;
             TextLog log(widget->size());
             widget->render(&log, {}, {}, QWidget::RenderFlags());
             const auto tell = [&](const char* what, const PaintedText& text, const QString& more = {}) {
                 faults << QStringLiteral("%1: %2: '%3'%4 in %5 %6")
-                              .arg(view, QLatin1String(what), text.text, more, QLatin1String(widget->metaObject()->className()),
-                                   widget->objectName().isEmpty() ? widget->accessibleName() : widget->objectName());
+                              .arg(view, QLatin1String(what), text.text, more,
+                                   QLatin1String(widget->metaObject()->className()),
+                                   widget->objectName().isEmpty() ? widget->accessibleName()
+                                                                  : widget->objectName());
             };
             const auto& texts = log.texts();
             for (std::size_t i = 0; i < texts.size(); ++i) {
                 const QRectF ink = shrunk(texts[i].ink);
                 if (ink.isEmpty()) continue;
-                const QRectF in_sight = ink.intersected(QRectF(seen.boundingRect())).intersected(texts[i].clip);
-                shown.push_back({in_sight.translated(widget->mapTo(&window, QPoint(0, 0))), texts[i].text, widget});
+                const QRectF in_sight =
+                    ink.intersected(QRectF(seen.boundingRect())).intersected(texts[i].clip);
+                shown.push_back(
+                    {in_sight.translated(widget->mapTo(&window, QPoint(0, 0))), texts[i].text, widget});
                 const bool outside = !texts[i].clip.contains(ink);
                 const bool covered = !(QRegion(ink.toAlignedRect()) - seen).isEmpty();
                 // A field one writes into moves with its cursor; what it holds is its tooltip, too.
@@ -141,21 +150,25 @@ private:
                     if (ink.intersects(shrunk(texts[k].ink)) && texts[k].text != texts[i].text)
                         tell("over another", texts[i], QStringLiteral(" on '%1'").arg(texts[k].text));
                 // What is left out at the end can be read in the tooltip.
-                if (texts[i].text.endsWith(QChar(0x2026)) && texts[i].text.size() > 4 && qobject_cast<QLabel*>(widget) && widget->toolTip().isEmpty() &&
+                if (texts[i].text.endsWith(QChar(0x2026)) && texts[i].text.size() > 4 &&
+                    qobject_cast<QLabel*>(widget) && widget->toolTip().isEmpty() &&
                     !qobject_cast<QLabel*>(widget)->text().endsWith(texts[i].text + QLatin1Char(' ')))
                     tell("left out without a tooltip", texts[i]);
             }
             // A field is where one writes: nobody else does.
             if (qobject_cast<const QLineEdit*>(widget))
-                shown.push_back({QRectF(seen.boundingRect().adjusted(3, 5, -3, -3)).translated(widget->mapTo(&window, QPoint(0, 0))),
+                shown.push_back({QRectF(seen.boundingRect().adjusted(3, 5, -3, -3))
+                                     .translated(widget->mapTo(&window, QPoint(0, 0))),
                                  QStringLiteral("the field ") + widget->objectName(), widget});
         }
         for (std::size_t i = 0; i < shown.size(); ++i)
             for (std::size_t k = 0; k < i; ++k)
-                if (shown[i].of != shown[k].of && !shown[i].ink.isEmpty() && shown[i].ink.intersects(shown[k].ink))
+                if (shown[i].of != shown[k].of && !shown[i].ink.isEmpty() &&
+                    shown[i].ink.intersects(shown[k].ink))
                     faults << QStringLiteral("%1: '%2' of %3 lies on '%4' of %5")
-                                  .arg(view, shown[i].text, QLatin1String(shown[i].of->metaObject()->className()),
-                                       shown[k].text, QLatin1String(shown[k].of->metaObject()->className()));
+                                  .arg(view, shown[i].text,
+                                       QLatin1String(shown[i].of->metaObject()->className()), shown[k].text,
+                                       QLatin1String(shown[k].of->metaObject()->className()));
     }
 };
 
