@@ -171,7 +171,9 @@ private Q_SLOTS:
         QVERIFY(kept.name() == QStringLiteral("Saltmarsh Row Instruments")); // the rest stays
         // No caliper reads that on a test page.
         type(QStringLiteral("bar_y_mm"), QStringLiteral("100"));
-        QVERIFY(window()->notice().contains(QStringLiteral("bar_y_mm")));
+        auto* bar = station()->printer()->findChild<ValueField*>(QStringLiteral("bar_y_mm"));
+        QVERIFY2(bar->property("fault").toBool(), "marked");
+        QVERIFY2(bar->accessibleDescription().contains(QStringLiteral("a test page")), qPrintable(bar->accessibleDescription()));
         QCOMPARE(Workshop(folder()).printer("bench")->bar_y_mm, 138.74);
         station()->printer()->choose({});
         QVERIFY(says("Print at 100 %, not fitted to the page."));
