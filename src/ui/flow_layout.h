@@ -1,5 +1,6 @@
 #pragma once
 #include <QLayout>
+#include <QWidget>
 
 #include <algorithm>
 #include <vector>
@@ -49,6 +50,11 @@ public:
     }
 
 private:
+    /// Words that want as much room as there is.
+    static bool takes_a_line(QLayoutItem& item) {
+        const QWidget* widget = item.widget();
+        return widget && widget->sizePolicy().horizontalPolicy() == QSizePolicy::MinimumExpanding;
+    }
     int arranged(const QRect& rect, bool move) const {
         int x = rect.x();
         int y = rect.y();
@@ -56,7 +62,7 @@ private:
         for (QLayoutItem* item : items_) {
             if (item->isEmpty()) continue;
             QSize size = item->sizeHint();
-            if (item->expandingDirections().testFlag(Qt::Horizontal)) size.setWidth(rect.width());
+            if (takes_a_line(*item)) size.setWidth(rect.width());
             size.setWidth(
                 std::min(size.width(), rect.width())); // wider than a line: narrower and, if it can, taller
             if (item->hasHeightForWidth()) size.setHeight(item->heightForWidth(size.width()));

@@ -186,7 +186,7 @@ void NutPages::add_behind_page() {
 void NutPages::add_verdict_page() {
     verdict_ = new QLabel;
     verdict_->setWordWrap(true);
-    QSizePolicy whole_width(QSizePolicy::Expanding, QSizePolicy::Minimum);
+    QSizePolicy whole_width(QSizePolicy::MinimumExpanding, QSizePolicy::Minimum);
     whole_width.setHeightForWidth(true);
     verdict_->setSizePolicy(whole_width);
     verdict_->setTextFormat(Qt::RichText);

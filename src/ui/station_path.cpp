@@ -25,7 +25,7 @@ namespace {
 constexpr int state_left = 56;    // left of a station's state, and a little room at its right
 constexpr int name_left = 4;      // in its row
 constexpr int state_px = 17;      // the line beneath a name
-constexpr int short_height = 780; // below it rows are low
+constexpr int short_height = 740; // below it rows are low
 constexpr int short_row = 38;
 constexpr int tall_row = 49;
 constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
