@@ -173,7 +173,8 @@ private Q_SLOTS:
         type(QStringLiteral("bar_y_mm"), QStringLiteral("100"));
         auto* bar = station()->printer()->findChild<ValueField*>(QStringLiteral("bar_y_mm"));
         QVERIFY2(bar->property("fault").toBool(), "marked");
-        QVERIFY2(bar->accessibleDescription().contains(QStringLiteral("a test page")), qPrintable(bar->accessibleDescription()));
+        QVERIFY2(bar->accessibleDescription().contains(QStringLiteral("a test page")),
+                 qPrintable(bar->accessibleDescription()));
         QCOMPARE(Workshop(folder()).printer("bench")->bar_y_mm, 138.74);
         station()->printer()->choose({});
         QVERIFY(says("Print at 100 %, not fitted to the page."));
