@@ -98,8 +98,8 @@ void PlacingCanvas::lay_out() {
     write(QRectF(far - 90.0, p.nut.y() - up * edge - 9.0, 120.0, 18.0), Qt::AlignRight, tr("bass"));
     write(QRectF(10.0, 2.0, width() - 20.0, 18.0), Qt::AlignLeft,
           tr("the outer strings' margins along the board; across ×%1, the head to the left").arg(p.stretch));
-    const double upper = height() - foot + 54.0;
-    const double lower = upper + 58.0;
+    const double upper = height() - foot + 46.0;
+    const double lower = upper + 66.0;
     const double step = (width() - 20.0) / 4.0;
     const auto slot = [&](int n) { return 10.0 + (n + 0.5) * step; };
     put(fret12_bass_, {slot(0), upper}, tr("fret 12 to slot, bass"), step - 4.0);

@@ -57,9 +57,11 @@ void paint_number(QPainter* painter, const QRect& box, const QString& text, Tone
                       text.left(line));
     font.setPixelSize(std::max(11, px - 4));
     font.setBold(false);
+    const QString rest = text.mid(line + 1); // its sign must be seen
+    while (font.pixelSize() > 8 && QFontMetrics(font).horizontalAdvance(rest) > box.width())
+        font.setPixelSize(font.pixelSize() - 1);
     painter->setFont(font);
-    painter->drawText(box.adjusted(0, box.height() / 2 + 1, 0, -1), align | Qt::AlignVCenter,
-                      text.mid(line + 1));
+    painter->drawText(box.adjusted(0, box.height() / 2 + 1, 0, -1), align | Qt::AlignVCenter, rest);
 }
 
 } // namespace

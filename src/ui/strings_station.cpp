@@ -45,12 +45,14 @@ public:
         QString text = index.data().toString();
         if (ink == Ink::estimated) text = QStringLiteral("≈ ") + text;
         if (ink == Ink::doubtful) text = QStringLiteral("▲ ") + text;
+        const QRect box = option.rect.adjusted(name ? 14 : 2, 0, -8, 0);
+        while (font.pixelSize() > 9 && QFontMetrics(font).horizontalAdvance(text) > box.width())
+            font.setPixelSize(font.pixelSize() - 1); // never cut
         painter->setFont(font);
         painter->setPen(ink == Ink::yours       ? theme().yours
                         : ink == Ink::estimated ? theme().caption
                         : ink == Ink::doubtful  ? theme().warning
                                                 : theme().ink);
-        const QRect box = option.rect.adjusted(name ? 14 : 2, 0, -8, 0);
         painter->drawText(box, int((name ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter), text);
         if (ink == Ink::yours && index.flags() & Qt::ItemIsEditable) {
             painter->setPen(QPen(theme().yours, 1, Qt::DotLine));

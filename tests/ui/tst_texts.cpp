@@ -54,6 +54,7 @@ private Q_SLOTS:
         QTest::addColumn<QString>("language");
         QTest::addColumn<QString>("job");
         QTest::addColumn<QSize>("size");
+        QTest::addColumn<QString>("unit");
         const bool all = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
         for (const char* language : {"en", "de"})
             for (const char* job : {"kittiwake", "curlew", "groundswell", "lantern", "teal"})
@@ -62,14 +63,21 @@ private Q_SLOTS:
                                        (QByteArray(job) == "curlew" && size.width() == 1024);
                     if (all || first)
                         QTest::addRow("%s, %s, %d", language, job, size.width())
-                            << QString::fromLatin1(language) << QString::fromLatin1(job) << size;
+                            << QString::fromLatin1(language) << QString::fromLatin1(job) << size << QString();
                 }
+        // The longest numbers.
+        QTest::newRow("sixty-fourths, 1024") << QStringLiteral("en") << QStringLiteral("curlew")
+                                             << QSize(1024, 700) << QStringLiteral("64ths");
+        if (all)
+            QTest::newRow("sixty-fourths, 1280") << QStringLiteral("de") << QStringLiteral("kittiwake")
+                                                 << QSize(1280, 800) << QStringLiteral("64ths");
     }
 
     void every_text_is_there_whole() {
         QFETCH(const QString, language);
         QFETCH(const QString, job);
         QFETCH(const QSize, size);
+        QFETCH(const QString, unit);
         QTranslator translator;
         QLocale::setDefault(QLocale(language));
         if (translator.load(QLocale(language), QStringLiteral("fair-measure"), QStringLiteral("_"),
@@ -80,6 +88,9 @@ private Q_SLOTS:
             WindowOnDemo window;
             window.start(job.toLatin1().constData());
             window->resize(size);
+            Session& session = window->session();
+            if (!unit.isEmpty())
+                session.commit(QStringLiteral("unit"), with(session.document(), "unit", unit.toStdString()));
             for (const auto& [list, count] :
                  {std::pair<const View*, std::size_t>{working_views, std::size(working_views)},
                   {other_views, std::size(other_views)}})
