@@ -100,7 +100,7 @@ private:
     void add_waste(const std::vector<Point>& top) {
         const Blank blank = shown_blank(design_, solution_);
         const double half = 0.5 * blank.length_mm;
-        const auto [left, right] = std::minmax(sign_ * plan_.bass.along_mm, sign_ * plan_.treble.along_mm);
+        const auto [left, right] = std::minmax({sign_ * plan_.bass.along_mm, sign_ * plan_.treble.along_mm});
         Path waste;
         waste.closed = true;
         waste.fill = Fill::waste;
