@@ -219,7 +219,7 @@ private:
         return (first == last ? "" : first + " … ") + with_unit(last, context_.job.unit);
     }
     std::string runs(const NutPlan& plan) const {
-        const auto [least, most] = std::minmax(std::abs(plan.bass.run), std::abs(plan.treble.run));
+        const auto [least, most] = std::minmax({std::abs(plan.bass.run), std::abs(plan.treble.run)});
         return span_words(least * design_.nut.thickness_mm, most * design_.nut.thickness_mm);
     }
     std::string slot_runs() const {
