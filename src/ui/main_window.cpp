@@ -111,7 +111,7 @@ void MainWindow::connect_parts() {
         }
     });
     connect(notice_save_as_, &QToolButton::clicked, this, &MainWindow::save_as_dialog);
-    connect(path_, &StationPath::job_picked, this, &MainWindow::open);
+    connect(path_, &StationPath::job_picked, this, &MainWindow::go_to_job);
     connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
     connect(way_, &StringWay::nut_touched, this, [this] { choose_station(Station::nut); });
@@ -159,6 +159,12 @@ bool MainWindow::open(const QString& path) {
                     error.message().id == "job_not_left");
         return false;
     }
+}
+
+void MainWindow::go_to_job(const QString& path) {
+    const QString open_file = session_.is_open() ? QFileInfo(session_.path()).canonicalFilePath() : QString();
+    const bool is_open = !open_file.isEmpty() && QFileInfo(path).canonicalFilePath() == open_file;
+    if (!is_open || notice_reload_->isVisible()) open(path);
 }
 
 void MainWindow::refresh() {

@@ -420,7 +420,7 @@ void MainWindow::fill_recent() {
     for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
         QAction* action = recent_->addAction(QFileInfo(path).completeBaseName());
         action->setToolTip(path);
-        connect(action, &QAction::triggered, this, [this, path] { open(path); });
+        connect(action, &QAction::triggered, this, [this, path] { go_to_job(path); });
     }
     if (recent_->isEmpty()) recent_->addAction(tr("none yet"))->setEnabled(false);
 }
@@ -448,7 +448,7 @@ void MainWindow::open_dialog() {
     const QString folder =
         session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
     const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), folder, tr("Jobs (*.fmjob)"));
-    if (!path.isEmpty()) open(path);
+    if (!path.isEmpty()) go_to_job(path);
 }
 
 void MainWindow::save_as_dialog() {
