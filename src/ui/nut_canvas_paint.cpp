@@ -1,4 +1,5 @@
 // What the drawing of the nut paints around its fields: views, dimensions, distances, captions.
+#include "core/nut_plan.h"
 #include "sheet/fonts.h"
 #include "sheet/paint.h"
 #include "ui/nut_canvas.h"
@@ -142,7 +143,11 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
     // Ends and faces.
     const bool left_handed = state.job.left_handed;
     const double deep = design.nut.thickness_mm * p.scale;
-    const double beside = std::max(0.0, p.seat.x() - p.half - 8.0);
+    // A slanted nut's back face begins elsewhere than its front.
+    const NutPlan plan = nut_plan_of(design, state.solution);
+    const NutEnd& left = side() > 0 ? plan.bass : plan.treble;
+    const double aside_mm = std::min(0.0, side() * left.run * design.nut.thickness_mm);
+    const double beside = std::max(0.0, p.seat.x() - p.half + aside_mm * p.scale - 8.0);
     painter.drawText(QRectF(0.0, p.front.y() - 17.0, beside, 18.0), Qt::AlignRight, tr("front"));
     if (deep >= 30.0)
         painter.drawText(QRectF(0.0, p.front.y() - deep - 1.0, beside, 18.0), Qt::AlignRight, tr("head"));

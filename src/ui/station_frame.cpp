@@ -4,6 +4,7 @@
 #include "ui/texts.h"
 #include "ui/theme.h"
 
+#include <QResizeEvent>
 #include <QStackedWidget>
 #include <QVBoxLayout>
 

@@ -43,7 +43,7 @@ protected:
         painter.setPen(palette().color(QPalette::ButtonText));
         const bool alone = layout() == nullptr;
         painter.drawText(rect().adjusted(name_left, 0, 0, alone ? 0 : -state_px),
-                         Qt::AlignVCenter | (alone ? Qt::AlignHCenter : Qt::AlignLeft), text);
+                         static_cast<int>(alone ? Qt::AlignCenter : Qt::AlignVCenter | Qt::AlignLeft), text);
     }
 };
 
