@@ -151,7 +151,8 @@ private:
     void fill_recent();
     void remember(const QString& path);
     /// Where a job was looked at last: kept beside the recent jobs, never in the job.
-    /// Opens what was picked; the open job stays as it is, with its steps to undo, unless its file was changed.
+    /// Opens what was picked; the open job stays as it is, with its steps to undo, unless its file was
+    /// changed.
     void go_to_job(const QString& path);
     void keep_view() const;
     void restore_view();
