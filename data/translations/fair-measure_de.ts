@@ -3805,11 +3805,11 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
     <message>
         <source>bar X reads</source>
-        <translation>Balken X misst</translation>
+        <translation>Balken X</translation>
     </message>
     <message>
         <source>bar Y reads</source>
-        <translation>Balken Y misst</translation>
+        <translation>Balken Y</translation>
     </message>
     <message>
         <source>What a caliper reads on the test page, from cross line to cross line</source>
@@ -6158,6 +6158,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Strings under tension: mind the eyes. Slacken before a screw is turned.</source>
         <translation>Saiten unter Spannung: Augen schützen. Entspannen, bevor eine Schraube gedreht wird.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;File:&lt;/b&gt; slots too high once it is shimmed: %1.</source>
+        <translation>&lt;b&gt;Feilen:&lt;/b&gt; nach dem Unterlegen zu hohe Kerben: %1.</translation>
     </message>
 </context>
 <context>

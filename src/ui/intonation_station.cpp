@@ -121,8 +121,12 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
         const QString words =
             model_.data(model_.index(static_cast<int>(i), IntonationModel::move_column), Qt::DisplayRole)
                 .toString();
-        painter.drawText(QRectF(std::min(x, to), y - 25, std::abs(to - x), 18),
-                         Qt::AlignCenter | Qt::TextDontClip, words);
+        // Beside the line all crowns should stand on, never across it.
+        const double wide = QFontMetricsF(font).horizontalAdvance(words) + 4;
+        const double centre = way > 0 ? std::min(0.5 * (x + to), to - 0.5 * wide - 4)
+                                      : std::max(0.5 * (x + to), to + 0.5 * wide + 4);
+        painter.drawText(QRectF(centre - 0.5 * wide, y - 25, wide, 18), Qt::AlignCenter | Qt::TextDontClip,
+                         words);
     }
 }
 

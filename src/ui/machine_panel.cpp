@@ -44,9 +44,9 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
                                     : tr("The part alone as SVG or DXF (Ctrl+Shift+M)"));
     save->setProperty("plain", true);
     save->setMinimumHeight(36);
-    row->addWidget(save);
     row->addStretch(1);
     column->addLayout(row);
+    column->addWidget(save, 0, Qt::AlignLeft);
     unreached_->setWordWrap(true);
     unreached_->setProperty("caption", true);
     unreached_->setAccessibleName(tr("What the cutter does not reach"));

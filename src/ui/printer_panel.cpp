@@ -44,14 +44,14 @@ PrinterPanel::PrinterPanel(Session& session, QWidget* parent)
         one->addWidget(field);
         row->addLayout(one);
     };
-    new_name_->setMinimumWidth(84);
+    new_name_->setMinimumWidth(72);
     add(new_name_, tr("name"));
     const QString names[2] = {tr("bar X reads"), tr("bar Y reads")};
     for (const bool across : {true, false}) {
         const int i = across ? 0 : 1;
         bars_[i] = new ValueField(across ? QStringLiteral("bar_x_mm") : QStringLiteral("bar_y_mm"), names[i],
                                   FieldKind::length, this);
-        bars_[i]->setFixedWidth(84);
+        bars_[i]->setFixedWidth(76);
         bars_[i]->setToolTip(tr("What a caliper reads on the test page, from cross line to cross line"));
         connect(bars_[i], &ValueField::committed, this, [this, across](double mm) { enter(across, mm); });
         add(bars_[i], names[i]);

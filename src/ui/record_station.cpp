@@ -132,6 +132,7 @@ QWidget* RecordStation::build_panel() {
     numbers_->verticalHeader()->hide();
     numbers_->verticalHeader()->setDefaultSectionSize(32);
     numbers_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    numbers_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter); // as the numbers
     numbers_->setShowGrid(false);
     column->addWidget(numbers_, 1);
     whole_ = new QLabel;

@@ -2,6 +2,7 @@
 
 #include "job/job_file.h"
 #include "sheet/fonts.h"
+#include "ui/flow_layout.h"
 #include "ui/plain_button.h"
 #include "ui/texts.h"
 
@@ -10,7 +11,6 @@
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QGridLayout>
 #include <QLocale>
 #include <QPainter>
 #include <QPrintDialog>
@@ -59,16 +59,12 @@ SheetStation::SheetStation(Session& session, QWidget* parent)
 
 QWidget* SheetStation::part_boxes() {
     auto* parts = new QWidget;
-    auto* grid = new QGridLayout(parts);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(12);
-    grid->setVerticalSpacing(0);
+    auto* boxes = new FlowLayout(parts, 6, 0);
     for (const SheetPartName& name : sheet_parts()) {
         auto* box = new QCheckBox(part_words(name.part));
-        box->setMinimumHeight(32);
+        box->setMinimumSize(136, 32); // two beside one another, if their names are no longer
         box->setToolTip(tr("Print or save this sheet"));
-        const auto place = static_cast<int>(boxes_.size());
-        grid->addWidget(box, place / 2, place % 2);
+        boxes->addWidget(box);
         boxes_.emplace_back(name.part, box);
         connect(box, &QCheckBox::clicked, this, [this] {
             keep();
@@ -86,11 +82,11 @@ QWidget* SheetStation::build_panel() {
     column->addWidget(part_boxes());
     paper_ = new ChoiceRow(tr("Paper"), {{QStringLiteral("A4"), {}, {}}, {QStringLiteral("Letter"), {}, {}}});
     second_ = new ChoiceRow(tr("Second unit"), {{tr("none"), {}, {}}, {tr("in brackets"), {}, {}}});
-    auto* row = new QHBoxLayout;
-    row->setSpacing(16);
+    auto* choices = new QWidget;
+    auto* row = new FlowLayout(choices, 16);
     row->addWidget(paper_);
-    row->addWidget(second_, 1);
-    column->addLayout(row);
+    row->addWidget(second_);
+    column->addWidget(choices);
     language_ = new ChoiceRow(tr("Language of the sheets"), {{tr("the window's"), {}, {}},
                                                              {QStringLiteral("English"), {}, {}},
                                                              {QStringLiteral("Deutsch"), {}, {}}});
@@ -104,15 +100,15 @@ QWidget* SheetStation::build_panel() {
     connect(printer_, &PrinterPanel::picked, this, &SheetStation::draw);
     connect(printer_, &PrinterPanel::refused, this, &SheetStation::refused);
     column->addWidget(printer_);
-    auto* buttons = new QHBoxLayout;
+    auto* ways = new QWidget;
+    auto* buttons = new FlowLayout(ways, 9);
     auto* print = plain_button(tr("Print…"), tr("Print these sheets in true size (Ctrl+P)"));
     auto* save = plain_button(tr("Save as a file…"), tr("Save these sheets as PDF, SVG or DXF (Ctrl+E)"));
     connect(print, &QToolButton::clicked, this, &SheetStation::print_dialog);
     connect(save, &QToolButton::clicked, this, &SheetStation::save_dialog);
     buttons->addWidget(print);
     buttons->addWidget(save);
-    buttons->addStretch(1);
-    column->addLayout(buttons);
+    column->addWidget(ways);
     record_ = new QLabel;
     record_->setWordWrap(true);
     record_->setProperty("caption", true);

@@ -30,6 +30,11 @@ constexpr int short_row = 38;
 constexpr int tall_row = 49;
 constexpr int longest_shown = 60; // of a title or an owner; a file may hold megabytes
 
+/// The part of a row that its name has, the rest is its state's: both close together, rows apart.
+int name_high(int row) {
+    return row - state_px - (row >= tall_row ? 4 : 0);
+}
+
 /// Its name at the left and above: the state stands beneath.
 class StationButton : public QToolButton {
 protected:
@@ -42,8 +47,9 @@ protected:
         painter.setFont(font());
         painter.setPen(palette().color(QPalette::ButtonText));
         const bool alone = layout() == nullptr;
-        painter.drawText(rect().adjusted(name_left, 0, 0, alone ? 0 : -state_px),
-                         static_cast<int>(alone ? Qt::AlignCenter : Qt::AlignVCenter | Qt::AlignLeft), text);
+        const int under = alone ? 0 : height() - name_high(height());
+        painter.drawText(rect().adjusted(name_left, 0, 0, -under),
+                         static_cast<int>(alone ? Qt::AlignCenter : Qt::AlignBottom | Qt::AlignLeft), text);
     }
 };
 
@@ -302,7 +308,11 @@ void StationPath::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     // Cautions and the next thing are never cut: the rows give way.
     const bool is_short = height() < short_height;
-    for (const Entry& entry : stations_) entry.button->setFixedHeight(is_short ? short_row : tall_row);
+    for (const Entry& entry : stations_) {
+        entry.button->setFixedHeight(is_short ? short_row : tall_row);
+        entry.button->layout()->setContentsMargins(name_left, 0, 0,
+                                                   is_short ? 0 : tall_row - state_px - name_high(tall_row));
+    }
     layout()->setContentsMargins(16, is_short ? 8 : 14, 6, is_short ? 6 : 14);
     refresh();
 }
@@ -429,7 +439,8 @@ void StationPath::paintEvent(QPaintEvent*) {
     if (!session_.is_open()) return;
     // Empty: nothing yet; half: begun.
     for (const Entry& entry : stations_) {
-        const QRectF ring(20, entry.button->mapTo(this, QPoint(0, 0)).y() + 9, 14, 14);
+        const QRectF ring(
+            20, entry.button->mapTo(this, QPoint(0, 0)).y() + name_high(entry.button->height()) - 18, 14, 14);
         painter.setPen(QPen(theme().ink, 1.6));
         painter.setBrush(theme().ground);
         painter.drawEllipse(ring);

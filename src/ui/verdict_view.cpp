@@ -180,7 +180,10 @@ QString VerdictView::nut_ways_html(const NutStep& step) const {
     QStringList lines;
     int over = 0;
     for (const auto& mm : step.take_off_mm) over += mm.value_or(0) >= read_to_mm;
-    lines << tr("<b>File:</b> slots too high by a reading or more: %1.").arg(over);
+    // What a shim leaves too high is none of what was found so.
+    lines << (step.decision.verdict == NutVerdict::shim
+                  ? tr("<b>File:</b> slots too high once it is shimmed: %1.").arg(over)
+                  : tr("<b>File:</b> slots too high by a reading or more: %1.").arg(over));
     QStringList filled;
     double deepest_mm = 0;
     for (const SlotFinding& finding : step.findings)

@@ -8,6 +8,7 @@
 #include <QAbstractScrollArea>
 #include <QLabel>
 #include <QLineEdit>
+#include <QScrollArea>
 #include <QScrollBar>
 #include <QTranslator>
 
@@ -27,6 +28,16 @@ bool is_scrolled(const QWidget* widget) {
     for (const QWidget* at = widget->parentWidget(); at; at = at->parentWidget())
         if (const auto* area = qobject_cast<const QAbstractScrollArea*>(at))
             if (area->verticalScrollBar()->maximum() > 0) return true;
+    return false;
+}
+
+/// Whether it is wider than what it is scrolled in, which goes up and down only.
+bool beyond_the_edge(const QWidget* widget) {
+    for (const QWidget* at = widget->parentWidget(); at; at = at->parentWidget())
+        if (const auto* area = qobject_cast<const QScrollArea*>(at)) {
+            const int left = widget->mapTo(area->viewport(), QPoint(0, 0)).x();
+            return left < 0 || left + widget->width() > area->viewport()->width();
+        }
     return false;
 }
 
@@ -134,6 +145,9 @@ private:
                 faults << QStringLiteral("%1: out of sight: %2 '%3'")
                               .arg(view, QLatin1String(widget->metaObject()->className()),
                                    widget->accessibleName() + widget->objectName() + widget->toolTip());
+            if (asks && beyond_the_edge(widget))
+                faults << QStringLiteral("%1: beyond the edge: %2 '%3'")
+                              .arg(view, QLatin1String(widget->metaObject()->className()), widget->toolTip());
             if (seen.isEmpty()) continue;
             TextLog log(widget->size());
             widget->render(&log, {}, {}, QWidget::RenderFlags());
