@@ -202,9 +202,11 @@ private:
                                          plan_.length_mm()});
         const Point plan{centre, under - 13.0 - factor * design_.nut.thickness_mm};
         plan_view(plan, factor, thickness);
+        const double to_end_view = factor * half_ + end_room + centre - page_.left();
+        const double lowest = angle_words(plan, factor, to_end_view - 3.0);
         words_under_front(seat, factor);
         end_view({centre + factor * half_ + end_room, plan.y}, factor);
-        page_.go_to(plan.y - 5.0);
+        page_.go_to(lowest - (lowest < plan.y ? 2.5 : 5.0));
         page_.rule();
     }
 
@@ -230,13 +232,19 @@ private:
                                          thick});
         page_.text(page_.left(), plan.y + factor * thick - 0.75 * em, translate("sheet", "HEAD"), em);
         page_.text(page_.left(), plan.y, translate("sheet", "FRONT"), em);
-        if (page_.solution().nut_angle_deg == 0) return;
-        page_.text(
-            plan.x, plan.y - 3.4,
+    }
+
+    /// How the front face stands, under the plan. @returns the lowest line's place
+    double angle_words(Point plan, double factor, double room) {
+        double y = plan.y - 0.5 * factor; // under the slots' centre lines
+        if (page_.solution().nut_angle_deg == 0) return plan.y;
+        const std::string words =
             with_values(translate("sheet", "the front face stands at %1 to the square of the neck; the ends "
                                            "run with the board's edges"),
-                        page_.angle_figure("nut.angle", page_.solution().nut_angle_deg)),
-            em, TextAnchor::middle);
+                        page_.angle_figure("nut.angle", page_.solution().nut_angle_deg));
+        for (const std::string& line : wrapped_text(words, em, room))
+            page_.text(page_.left(), y -= 3.6, line, em);
+        return y;
     }
 
     void words_under_front(Point seat, double factor) {

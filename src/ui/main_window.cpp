@@ -2,6 +2,7 @@
 
 #include "job/edits.h"
 #include "sheet/fonts.h"
+#include "ui/keep_typed.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -139,6 +140,7 @@ void MainWindow::connect_parts() {
 }
 
 void MainWindow::leave_field() {
+    keep_typed(this);
     if (auto* field = qobject_cast<ValueField*>(focusWidget())) field->clearFocus();
 }
 
@@ -263,8 +265,6 @@ void MainWindow::choose_fret(int fret) {
 void MainWindow::choose_point(std::size_t point) {
     if (!session_.is_open() || point == view_.point) return;
     leave_field();
-    if (auto* writing = qobject_cast<TextField*>(focusWidget()))
-        writing->clearFocus(); // the note is the old point's
     view_.point = point;
     refresh();
 }
@@ -507,6 +507,10 @@ void MainWindow::dropEvent(QDropEvent* event) {
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::MouseButtonPress) {
+        const auto* pressed = qobject_cast<QWidget*>(watched);
+        if (pressed && pressed->window() == this && pressed != QApplication::focusWidget()) keep_typed(this);
+    }
     // Space presses a button that has the focus; everywhere else it shows the working.
     if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);

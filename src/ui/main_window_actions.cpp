@@ -6,6 +6,7 @@
 #include "job/new_job.h"
 #include "sheet/fonts.h"
 #include "sheet/paint.h"
+#include "ui/keep_typed.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -35,7 +36,10 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
     const QString shown = keys.toString(QKeySequence::NativeText);
     action->setToolTip(shown.isEmpty() ? tip : tip + QStringLiteral(" (") + shown + QLatin1Char(')'));
     action->setStatusTip(tip);
-    connect(action, &QAction::triggered, this, [act] { act(); });
+    connect(action, &QAction::triggered, this, [this, act] {
+        keep_typed(this);
+        act();
+    });
     return action;
 }
 

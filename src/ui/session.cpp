@@ -96,8 +96,11 @@ void Session::take(const QString& path) {
     opened_state_ = state_;
     watch();
     Q_EMIT trouble_over();
+    stepping_ = true;
     Q_EMIT opened();
-    Q_EMIT changed();
+    show(state_);
+    stepping_ = false;
+    late_steps_.clear(); // typed for the job before
 }
 
 void Session::set_workshop(Workshop workshop) {
@@ -135,11 +138,19 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
         end_preview();
         return std::move(result.problems);
     }
-    if (document == document_)
+    if (stepping_)
+        late_steps_.push_back({name, document});
+    else if (document == document_)
         end_preview();
     else
         undo_.push(new DocumentStep(this, name, document_, document));
+    make_late_steps();
     return {};
+}
+
+void Session::make_late_steps() {
+    if (stepping_) return;
+    for (const LateStep& late : std::exchange(late_steps_, {})) commit(late.name, late.document);
 }
 
 QString Session::told(const std::vector<Message>& problems) const {
@@ -161,13 +172,22 @@ void Session::set_document(const Value& document) {
     previewing_ = false;
     dirty_ = true;
     if (!autosave_.isActive()) autosave_.start();
+    stepping_ = true;
     show(state_of(document).state);
+    stepping_ = false;
+    if (!late_steps_.empty()) QTimer::singleShot(0, this, &Session::make_late_steps); // after an undo
 }
 
 void Session::show(std::shared_ptr<const State> state) {
     state_ = std::move(state);
     tools_ = tools_of(state_->job, workshop_);
-    Q_EMIT changed();
+    shown_.push_back(state_);
+    if (shown_.size() > 1) return; // it is shown below, once the first is
+    for (std::size_t seen = 0; seen < shown_.size();) {
+        seen = shown_.size();
+        Q_EMIT changed();
+    }
+    shown_.clear();
 }
 
 bool Session::save() {
@@ -207,8 +227,11 @@ void Session::save_as(const QString& path) {
     dirty_ = false;
     watch();
     Q_EMIT trouble_over();
+    stepping_ = true;
     Q_EMIT opened();
-    Q_EMIT changed();
+    show(state_);
+    stepping_ = false;
+    late_steps_.clear(); // typed for the job before
 }
 
 void Session::reload() {

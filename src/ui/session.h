@@ -102,6 +102,7 @@ private:
     void take(const QString& path);
     void set_document(const Value& document);
     void show(std::shared_ptr<const State> state);
+    void make_late_steps();
     void watch();
     void file_touched();
 
@@ -116,6 +117,15 @@ private:
     Value document_;
     std::shared_ptr<const State> state_;
     std::shared_ptr<const State> opened_state_;
+    /// Shown, and read by somebody still: while a state is shown a field that is hidden by it may keep what
+    /// was typed in it, and so show another.
+    std::vector<std::shared_ptr<const State>> shown_;
+    struct LateStep {
+        QString name;
+        Value document;
+    };
+    bool stepping_ = false;
+    std::vector<LateStep> late_steps_; ///< asked for while another was made
     bool dirty_ = false;
     bool previewing_ = false;
     bool trying_ = false;

@@ -2,6 +2,7 @@
 #include "common/transforms.h"
 #include "core/plan.h"
 #include "core/quantities.h"
+#include "core/saddle_work.h"
 #include "core/working.h"
 
 #include <QTest>
@@ -111,6 +112,8 @@ private Q_SLOTS:
             for (const NumberKey& number : all_numbers(a)) {
                 if (one_of(number.quantity->key, {"back_gap"})) continue;
                 const double here = *value_of(a, number) * std::pow(by, power(number.quantity->kind));
+                // From what radius on a crown counts as straight is a length of its own, too.
+                if (one_of(number.quantity->key, {"crown_radius"}) && here > straight_crown_mm) continue;
                 const double there = value_of(b, number).value_or(NAN);
                 QVERIFY2(close(here, there, tolerance), said(seed, number, here, there).c_str());
             }

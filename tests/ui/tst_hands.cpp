@@ -7,6 +7,8 @@
 #include "job/json.h"
 #include "ui/texts.h"
 
+#include <QToolButton>
+
 using namespace fm;
 using namespace fm::test;
 
@@ -71,11 +73,54 @@ private Q_SLOTS:
         }
     }
 
+    /// Typed, not entered, and a choice clicked that hides the field: what was typed is kept as a step of its
+    /// own or refused, nothing is shown of a state that has gone, and the steps lead back.
+    void a_choice_while_a_value_is_typed() {
+        int hidden = 0;
+        for (const View& view : working_views) {
+            window_.again("curlew");
+            show_ = view.show;
+            show_(window_.window());
+            QApplication::processEvents();
+            const Value opened = document();
+            for (qsizetype i = 0; i < choices().size(); ++i)
+                for (qsizetype k = std::max(i - 3, qsizetype(0)); k < std::min(i + 4, choices().size()); ++k) {
+                    const QList<ValueField*> always = visible<ValueField>();
+                    click_on(choices()[i]);
+                    if (k >= choices().size()) break;
+                    for (ValueField* field : visible<ValueField>()) {
+                        if (always.contains(field) || !is_of_the_job(field)) continue;
+                        click_on(field);
+                        type(QStringLiteral("900"));
+                        click_on(choices()[k]);
+                        QApplication::processEvents();
+                        hidden += field->isVisible() ? 0 : 1;
+                        if (field->hasFocus()) key(Qt::Key_Tab);
+                        QVERIFY2(window_.state().document == document(), what(field).c_str());
+                        break;
+                    }
+                }
+            while (window_->session().undo_stack()->canUndo()) {
+                key(Qt::Key_Z, Qt::ControlModifier);
+                QApplication::processEvents();
+                QVERIFY2(window_.state().document == document(), view.name);
+            }
+            QVERIFY2(document() == opened, view.name);
+        }
+        QVERIFY(hidden > 3);
+    }
+
 private:
     template <class Widget> QList<Widget*> visible() {
         QList<Widget*> list;
         for (Widget* each : window_->centralWidget()->findChildren<Widget*>())
             if (each->isVisible() && each->isEnabled()) list << each;
+        return list;
+    }
+    QList<QToolButton*> choices() {
+        QList<QToolButton*> list;
+        for (QToolButton* each : visible<QToolButton>())
+            if (each->property("choice").toBool()) list << each;
         return list;
     }
     Value document() const { return window_->session().document(); }
