@@ -302,6 +302,11 @@ private Q_SLOTS:
             QVERIFY(html.contains("&lt;b&gt;wings") && !html.contains("<b>wings"));
         }
         QCOMPARE(sheet("nut", "a.html").exit_code, 2);
+        // Two readers, two pages.
+        QCOMPARE(sheet("owner", "owner.html").exit_code, 0);
+        QCOMPARE(sheet("shop", "shop.html").exit_code, 0);
+        QVERIFY(file_bytes(dir.filePath(QStringLiteral("owner.html"))) !=
+                file_bytes(dir.filePath(QStringLiteral("shop.html"))));
     }
     void readings_that_contradict_each_other_are_told() {
         const QTemporaryDir dir;

@@ -111,6 +111,8 @@ private Q_SLOTS:
             english(
                 {"strings_touch", Severity::error, {}, {std::string("a"), std::string("b"), LengthMm{-0.1}}}),
             std::string("a and b touch: the space between them is -0.10 mm"));
+        QCOMPARE(english({"story.cents", Severity::note, {}, {"A2", 4.800000000000001, 12}}),
+                 std::string("A2: 4.8 cents at fret 12"));
         QCOMPARE(std::string(InputError(message).what()), english(message));
         QVERIFY(english_template("no such id").empty());
     }

@@ -80,6 +80,11 @@ private Q_SLOTS:
         type("1/64 + 0.2 mm"); // a fraction is typed with the same key
         QVERIFY(std::abs(*window_->state().job.readings.back().strings[1].open_gap_fret1_mm -
                          (25.4 / 64 + 0.2)) < 1e-9);
+        // A gap below nothing is none: said, and not kept.
+        const auto kept = window_->state().job.readings.size();
+        type("-0.1");
+        QCOMPARE(window_->state().job.readings.size(), kept);
+        QVERIFY2(bench().message().contains(QStringLiteral("below nothing")), qPrintable(bench().message()));
     }
 
     void a_reading_of_an_earlier_day_is_taken_back_by_an_entry() {

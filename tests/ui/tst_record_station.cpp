@@ -44,6 +44,33 @@ private Q_SLOTS:
         QCOMPARE(window_.state().job.readings.size(), before - 1);
     }
 
+    /// Six typed one under the other are six strings' readings; one typed again is a correction; looking in
+    /// and going away writes nothing.
+    void cents_typed_again_are_a_correction() {
+        window_.again("curlew");
+        window_.press(Qt::Key_7, Qt::AltModifier);
+        EntryTable* table = window_->intonation()->table();
+        const auto before = window_.state().job.readings.size();
+        type_into(table, table->model()->index(0, IntonationModel::read_column), QStringLiteral("1.5"));
+        key(Qt::Key_Return); // goes down
+        for (const char* text : {"2.5", "-3", "4", "0.5", "6"}) {
+            keys(QString::fromLatin1(text));
+            key(Qt::Key_Return);
+        }
+        const auto& readings = window_.state().job.readings;
+        QCOMPARE(readings.size(), before + 6);
+        for (std::size_t i = 0; i < 6; ++i) QVERIFY(!readings[before + i].strings[i].cents.empty());
+        type_cents(2, "-2");
+        QCOMPARE(window_.state().job.readings.size(), before + 7);
+        QCOMPARE(window_.state().job.readings.back().replaces, std::optional(before + 2));
+        for (int visit = 0; visit < 3; ++visit) {
+            window_.press(Qt::Key_4, Qt::AltModifier);
+            window_.press(Qt::Key_7, Qt::AltModifier);
+            click_on(table->viewport());
+        }
+        QCOMPARE(window_.state().job.readings.size(), before + 7);
+    }
+
     void a_line_moves_every_string_and_a_shop_may_aim_flat() {
         window_.press(Qt::Key_7, Qt::AltModifier);
         IntonationStation* station = window_->intonation();

@@ -1,5 +1,4 @@
 #include "common/window.h"
-#include "job/json.h"
 
 #include <QImage>
 #include <QToolButton>
@@ -104,6 +103,24 @@ private Q_SLOTS:
         QCOMPARE(*as_found_readings(state().job.readings, strings).strings[3].pressed_gap_mm, 0.6);
         QVERIFY(!list->setData(list->index(3, 1), QStringLiteral("much"), Qt::EditRole));
         QVERIFY(window()->notice().contains(QStringLiteral("much")));
+    }
+
+    /// A gap held at 3 is no gap held at 2: nothing is said to be read.
+    void a_gap_held_elsewhere_is_not_this_one() {
+        press(Qt::Key_3, Qt::ControlModifier);
+        auto* gap = window()->survey()->findChild<ValueField*>(QStringLiteral("found.nut_gap_mm"));
+        QCOMPARE(state().job.design.nut.height_method, NutHeightMethod::pressed_gap);
+        const int other = state().job.design.nut.pressed_fret == 2 ? 3 : 2;
+        Value::Array strings(state().job.design.strings.size(), Value(Value::Object{}));
+        strings[0] = with(with(strings[0], "pressed_gap_mm", 0.21), "pressed_fret", other);
+        Value entry = with(with(Value(Value::Object{}), "state", "found"), "strings", strings);
+        entry = with(entry, "when", "2031-03-04T09:00");
+        const Value read = with(window()->session().document(), "readings", Value(Value::Array{entry}));
+        QVERIFY(window()->session().commit(QStringLiteral("x"), read).empty());
+        QVERIFY2(!gap->text().contains(QStringLiteral("21")), qPrintable(gap->text()));
+        const Value held = with(read, "readings[0].strings[0].pressed_fret", other == 2 ? 3 : 2);
+        QVERIFY(window()->session().commit(QStringLiteral("x"), held).empty());
+        QVERIFY2(gap->text().contains(QStringLiteral("21")), qPrintable(gap->text()));
     }
 
     void a_picture_goes_into_the_jobs_folder_and_with_its_copy() {

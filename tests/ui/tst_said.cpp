@@ -1,0 +1,144 @@
+// What the side, the lists and the line of working say is of this job and of now.
+#include "common/hands.h"
+#include "common/jobs.h"
+#include "job/story.h"
+#include "ui/finder.h"
+
+#include <QLabel>
+
+using namespace fm;
+using namespace fm::test;
+
+class TestSaid : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { prepare_application("fair-measure-said-test"); }
+    void init() { window_.again("kittiwake"); }
+
+    /// Printed and not changed since: nothing is to be printed again.
+    void next_at_the_sheets_is_what_is_so() {
+        window_->choose_station(Station::sheets);
+        QVERIFY(says("Print the sheets of the parts to be cut"));
+        window_->sheets()->save_to(window_.path("printed.pdf"));
+        QApplication::processEvents();
+        QVERIFY(says("Cut by the sheets that were printed"));
+        QVERIFY(!says("Print again what has changed"));
+        commit("nut.thickness_mm", 4.6);
+        QVERIFY(says("Print again what has changed"));
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(says("Cut by the sheets that were printed"));
+    }
+
+    /// Readings are lines of the record, too.
+    void the_record_counts_what_it_shows() {
+        const std::size_t lines = story_of(window_.state().job).size();
+        QVERIFY(lines > 0);
+        QVERIFY(
+            says(qPrintable(lines == 1 ? QStringLiteral("1 line") : QStringLiteral("%1 lines").arg(lines))));
+        QVERIFY(!says("nothing written yet"));
+        window_->session().commit(QStringLiteral("x"), without(document(), "readings"));
+        QVERIFY(says("nothing written yet"));
+    }
+
+    void one_is_said_of_one() {
+        for (int left = static_cast<int>(window_.state().job.design.strings.size()); left > 1; --left) {
+            window_->choose_station(Station::strings);
+            key(Qt::Key_Delete, Qt::ControlModifier);
+        }
+        QCOMPARE(window_.state().job.design.strings.size(), std::size_t{1});
+        for (const QString& text : texts())
+            QVERIFY2(!text.contains(QStringLiteral("1 strings")), qPrintable(text));
+        QVERIFY(says("1 string"));
+    }
+
+    void a_job_without_a_bridge_has_nothing_of_one() {
+        window_->session().commit(QStringLiteral("x"), without(document(), "bridge"));
+        window_->choose_station(Station::bridge);
+        QApplication::processEvents();
+        QVERIFY(says("Nothing to do: none in this job"));
+        for (ValueField* field : window_->bridge()->canvas()->findChildren<ValueField*>())
+            QVERIFY2(!field->isVisible() || field->geometry().isEmpty(), qPrintable(field->objectName()));
+        QVERIFY(!says("the same break angle on every string"));
+    }
+
+    /// Only against the strings that were on it when it was opened.
+    void tension_is_compared_with_the_same_instrument() {
+        window_->choose_station(Station::strings);
+        QVERIFY(!says("more than") && !says("less than"));
+        key(Qt::Key_Insert);
+        QVERIFY(!says("more than") && !says("less than"));
+        key(Qt::Key_Z, Qt::ControlModifier);
+        commit("strings[0].diameter_mm", window_.state().job.design.strings[0].diameter_mm * 1.2);
+        QVERIFY(says("more than when the job was opened"));
+    }
+
+    /// The line of working and the way are of what is in sight.
+    void the_working_goes_with_its_drawing() {
+        window_->choose_station(Station::nut);
+        QVERIFY(window_->working()->isVisible());
+        for (const Station elsewhere : {Station::sheets, Station::record}) {
+            window_->choose_station(elsewhere);
+            QVERIFY(!window_->working()->isVisible());
+        }
+        window_->choose_station(Station::saddle);
+        QVERIFY(window_->working()->isVisible());
+        QVERIFY(!window_->working()->key().contains(QStringLiteral("floor")));
+        press(Qt::Key_V); // the verdict
+        if (window_->view().verdict) QVERIFY(!window_->working()->isVisible());
+    }
+
+    /// A number that is not a string's own stays that number when another string is chosen.
+    void a_margin_keeps_its_side() {
+        window_->choose_string(1);
+        press(Qt::Key_K, Qt::ControlModifier);
+        keys(QStringLiteral("string to the board's edge"));
+        key(Qt::Key_Return);
+        const QString margin = window_->working()->key();
+        QVERIFY2(margin.contains(QStringLiteral("margins_mm[")), qPrintable(margin));
+        for (const std::size_t string : {0, 2, 3, 1}) {
+            window_->choose_string(string);
+            QCOMPARE(window_->working()->key(), margin);
+        }
+    }
+
+    /// What is compared is the chosen string, also where nothing differs on it.
+    void schools_are_compared_on_the_chosen_string() {
+        window_->choose_station(Station::nut);
+        for (std::size_t string = 0; string < window_.state().job.design.strings.size(); ++string) {
+            window_->choose_string(string);
+            QApplication::processEvents();
+            press(Qt::Key_C);
+            const QString name = QString::fromStdString(window_.state().job.design.string_name(string));
+            QVERIFY2(window_->overlay().left(200).contains(name.toHtmlEscaped()),
+                     qPrintable(window_->overlay()));
+            press(Qt::Key_Escape);
+        }
+    }
+
+private:
+    Value document() const { return window_->session().document(); }
+    void press(Qt::Key which, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        window_.press(which, modifiers);
+    }
+    void commit(const char* where, double value) {
+        QVERIFY(window_->session().commit(QStringLiteral("x"), with(document(), where, value)).empty());
+        QApplication::processEvents();
+    }
+    /// Every line of words in sight.
+    QStringList texts() const {
+        QStringList list;
+        for (QLabel* label : window_->findChildren<QLabel*>())
+            if (label->isVisible()) list << label->text();
+        return list;
+    }
+    bool says(const char* words) const {
+        for (const QString& text : texts())
+            if (text.contains(QLatin1String(words))) return true;
+        return false;
+    }
+
+    WindowOnDemo window_;
+};
+
+QTEST_MAIN(TestSaid)
+#include "tst_said.moc"
