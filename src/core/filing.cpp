@@ -176,10 +176,6 @@ Filing relief_filing(const Design& design, const std::vector<ReadingEntry>& entr
     return filing;
 }
 
-} // namespace
-
-namespace {
-
 struct TwoScrews {
     std::vector<double> y_mm;
     EdgeMargins across_mm;

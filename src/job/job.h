@@ -49,7 +49,7 @@ struct Job {
     IntonationWay intonation;                ///< how cents are read and crowns moved
     std::vector<RecordEntry> record;         ///< what was heard, decided, left, done and noted
     std::optional<Background> behind_bridge; ///< what lies behind its drawing
-    std::optional<Background> behind_board;  ///< and behind the board with the bridge\'s place
+    std::optional<Background> behind_board;  ///< and behind the board with the bridge's place
     OwnTools tools;                          ///< a job's own lists win over the workshop's, one by one
 
     bool read_only() const { return version > newest_job_version; }

@@ -152,10 +152,12 @@ QString next_at_saddle(const State& state) {
         else
             for (const auto& mm : state.plan->saddle.take_off_mm) turns.push_back(mm.value_or(0.0));
         const auto [least, most] = std::minmax_element(turns.begin(), turns.end());
-        if (*most<read_to_mm&& * least> - read_to_mm) return StationPath::tr("It is there: read again");
-        return *least > -read_to_mm ? StationPath::tr("Turn the screws down")
-               : *most < read_to_mm ? StationPath::tr("Turn the screws up")
-                                    : StationPath::tr("Turn the screws, each its own way");
+        const bool down = *most >= read_to_mm;
+        const bool up = *least <= -read_to_mm;
+        return down && up ? StationPath::tr("Turn the screws, each its own way")
+               : down     ? StationPath::tr("Turn the screws down")
+               : up       ? StationPath::tr("Turn the screws up")
+                          : StationPath::tr("It is there: read again");
     }
     if (state.plan->saddle.cut.pack_mm >= read_to_mm) return StationPath::tr("Pack it up, or make a new one");
     bool over = false;

@@ -1,4 +1,5 @@
 #include "common/jobs.h"
+#include "core/filing.h"
 #include "core/plan.h"
 
 #include <QTest>
@@ -73,6 +74,11 @@ private Q_SLOTS:
                      qPrintable(QStringLiteral("%1: %2, %3").arg(i).arg(above_mm).arg(left_mm)));
         }
         QVERIFY(std::abs(made.nut.after[1]->action12_mm - found.target.strings[1].action12_mm) > 0.05);
+        // The bench wants of each string what the plan foretells, not its own target.
+        const auto filings = filing_of(found.design, found.target, found.entries, BenchPart::saddle, {});
+        QCOMPARE(filings.size(), std::size_t{4});
+        for (const Filing& filing : filings)
+            QVERIFY(near(filing.wanted_mm, made.saddle.after[filing.string]->action12_mm, 1e-6));
     }
     void amounts_are_the_faults_whatever_the_order() {
         const FoundOff found(0.22, 0.65, 0.1);

@@ -40,6 +40,24 @@ private Q_SLOTS:
         QVERIFY(says("nothing written yet"));
     }
 
+    /// One way of reading in one column: what was read held at another fret is not in it.
+    void gaps_read_otherwise_are_not_mixed() {
+        Value::Array strings(4, Value(Value::Object{}));
+        strings[0] = with(with(strings[0], "pressed_gap_mm", 0.05), "pressed_fret", 3);
+        strings[1] = with(with(strings[1], "pressed_gap_mm", 0.17), "pressed_fret", 2);
+        const Value entry =
+            with(with(Value(Value::Object{}), "when", "2031-03-04T09:00"), "strings", strings);
+        Job job = job_of(with(document(), "readings", Value(Value::Array{entry})));
+        job.design.nut.height_method = NutHeightMethod::pressed_gap;
+        for (const int held_at : {2, 3}) {
+            job.design.nut.pressed_fret = held_at;
+            const JobBeforeAfter told = before_and_after(job);
+            QCOMPARE(told.nut_pressed_fret, held_at);
+            QCOMPARE(told.strings[0].nut_gap_mm.found.has_value(), held_at == 3);
+            QCOMPARE(told.strings[1].nut_gap_mm.found.has_value(), held_at == 2);
+        }
+    }
+
     void one_is_said_of_one() {
         for (int left = static_cast<int>(window_.state().job.design.strings.size()); left > 1; --left) {
             window_->choose_station(Station::strings);
