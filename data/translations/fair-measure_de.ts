@@ -8717,6 +8717,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>turn the screw up, tune, read again</source>
         <translation>die Schraube höher drehen, stimmen, wieder messen</translation>
     </message>
+    <message>
+        <source>there is no folder {0}</source>
+        <translation>es gibt keinen Ordner {0}</translation>
+    </message>
+    <message>
+        <source>{0} has no rate, no minutes and no blanks: there is nothing to quote by</source>
+        <translation>{0} hat weder Stundensatz noch Minuten noch Rohlinge: es gibt nichts, womit sich rechnen ließe</translation>
+    </message>
+    <message>
+        <source>{0} is being written by another program; nothing was written, try again</source>
+        <translation>{0} wird gerade von einem anderen Programm geschrieben; nichts wurde geschrieben, bitte noch einmal</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>

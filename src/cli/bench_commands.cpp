@@ -116,37 +116,50 @@ Value quote_json(const PartQuote& quote, const std::string& currency) {
     return out.take();
 }
 
-} // namespace
+struct FitResult {
+    CommandResult result;
+    Value document; ///< with what was fitted
+};
 
-CommandResult fit_command(const Words& words) {
-    const std::string& path = words.plain[0];
-    if (words.has("--write") && path == "-") return usage("--write needs a job file");
-    LoadedFile file;
-    if (words.has("--write")) file = load_file(QString::fromStdString(path));
-    const SolvedJob solved = solved_job(path);
-    if (!solved.good()) return told(solved.problems);
+FitResult fit_of(const Words& words, Value document) {
+    const SolvedJob solved = solved_job(document);
+    if (!solved.good()) return {told(solved.problems), {}};
     const Job& job = *solved.job;
     std::string fault;
     const auto only = string_option(words, job.design, fault);
-    if (!fault.empty()) return usage(fault);
+    if (!fault.empty()) return {usage(fault), {}};
     Value::Array fits;
-    Value document = words.has("--write") ? document_at(path) : Value();
     for (std::size_t i = 0; i < job.design.strings.size(); ++i) {
         if (only && *only != i) continue;
         const std::optional<Fit> made = fit(job.design, solved.solution, job.readings, i);
         if (!made) continue;
         fits.push_back(fit_json(job.design, i, *made, crown_range(job.design, solved.solution, i)));
-        if (words.has("--write")) document = with_fit(document, i, *made);
+        document = with_fit(document, i, *made);
     }
-    if (fits.empty()) return told({{"nothing_to_fit", Severity::error, "readings", {}}});
+    if (fits.empty()) return {told({{"nothing_to_fit", Severity::error, "readings", {}}}), {}};
     if (words.has("--write")) {
-        if (job.read_only()) return told({{"job_read_only", Severity::error, "version", {}}});
+        if (job.read_only()) return {told({{"job_read_only", Severity::error, "version", {}}}), {}};
         const JobResult written = read_job(document);
-        if (!written.job) return told(written.problems);
-        save_file(QString::fromStdString(path), QByteArray::fromStdString(written_json(document)),
-                  &file.mark);
+        if (!written.job) return {told(written.problems), {}};
     }
-    return printed(Value(std::move(fits)), words);
+    return {printed(Value(std::move(fits)), words), std::move(document)};
+}
+
+} // namespace
+
+CommandResult fit_command(const Words& words) {
+    const std::string& path = words.plain[0];
+    const bool write = words.has("--write");
+    if (write && path == "-") return usage("--write needs a job file");
+    if (!write) return fit_of(words, document_at(path)).result;
+    CommandResult result;
+    change_file(QString::fromStdString(path), [&](const QByteArray* text) {
+        if (!text) throw InputError({"file_missing", Severity::error, {}, {path}});
+        FitResult made = fit_of(words, parse_json(text->toStdString()));
+        result = std::move(made.result);
+        return result.exit_code == 0 ? QByteArray::fromStdString(written_json(made.document)) : *text;
+    });
+    return result;
 }
 
 CommandResult least_action_command(const Words& words) {
@@ -252,6 +265,8 @@ CommandResult quote_command(const Words& words) {
     if (!words.has("--workshop"))
         return usage("quote needs --workshop DIR: the shop's blanks, times and rate");
     const Workshop workshop = workshop_of(words);
+    if (!workshop.tables().priced())
+        return told({{"nothing_to_quote", Severity::error, {}, {*words.option("--workshop")}}});
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
     Value::Array parts;

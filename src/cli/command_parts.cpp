@@ -4,6 +4,8 @@
 #include "job/job_file.h"
 #include "job/json.h"
 
+#include <QFileInfo>
+
 #include <algorithm>
 #include <array>
 #include <cstdio>
@@ -35,9 +37,20 @@ std::string line_of(const Message& message) {
 
 CommandResult told(const std::vector<Message>& problems) {
     CommandResult result;
-    for (const Message& problem : problems) result.errors += line_of(problem);
-    result.exit_code = 1;
+    result.exit_code = exit_unsolvable;
+    for (const Message& problem : problems) {
+        result.errors += line_of(problem);
+        result.exit_code = std::max(result.exit_code, exit_code_of(problem));
+    }
     return result;
+}
+
+int exit_code_of(const Message& problem) {
+    for (const char* not_there : {"file_missing", "file_is_folder", "folder_missing"})
+        if (problem.id == not_there) return exit_usage;
+    for (const char* not_written : {"file_not_written", "file_busy", "file_changed_on_disk", "job_held"})
+        if (problem.id == not_written) return exit_not_written;
+    return exit_unsolvable;
 }
 
 CommandResult printed(const Value& value, const Words& words) {
@@ -50,8 +63,12 @@ Value document_at(const std::string& path) {
 }
 
 SolvedJob solved_job(const std::string& path) {
+    return solved_job(document_at(path));
+}
+
+SolvedJob solved_job(const Value& document) {
     SolvedJob solved;
-    JobResult read = read_job(document_at(path));
+    JobResult read = read_job(document);
     solved.problems = std::move(read.problems);
     if (!read.job) return solved;
     solved.job = std::move(read.job);
@@ -63,7 +80,10 @@ SolvedJob solved_job(const std::string& path) {
 
 Workshop workshop_of(const Words& words) {
     const auto folder = words.option("--workshop");
-    return folder ? Workshop(QString::fromStdString(*folder)) : Workshop();
+    if (!folder) return {};
+    const QString path = QString::fromStdString(*folder);
+    if (!QFileInfo(path).isDir()) throw InputError({"folder_missing", Severity::error, {}, {*folder}});
+    return Workshop(path);
 }
 
 std::optional<std::size_t> string_option(const Words& words, const Design& design, std::string& fault) {

@@ -20,8 +20,10 @@ struct Command {
 
 /// Wrong usage: what is wrong, then the help.
 CommandResult usage(const std::string& fault);
-/// Everything a command could not do, one line each; exit 1.
+/// Everything a command could not do, one line each, with the exit code of the worst.
 CommandResult told(const std::vector<Message>& problems);
+/// 2 for a file or folder that is not there, 3 for one that was not written, else 1.
+int exit_code_of(const Message& problem);
 std::string line_of(const Message& message);
 /// A JSON document as the command was asked to print it: one line, or spread with --pretty.
 CommandResult printed(const Value& value, const Words& words);
@@ -39,8 +41,10 @@ struct SolvedJob {
 };
 /// @throws InputError if the file cannot be read at all
 SolvedJob solved_job(const std::string& path);
+SolvedJob solved_job(const Value& document);
 
-/// The shop a command is to use; none: an empty one. @throws InputError for a broken workshop.json
+/// The shop a command is to use; none: an empty one. @throws InputError for a broken workshop.json, or a
+/// folder that is not there
 Workshop workshop_of(const Words& words);
 
 /// The string named by player's number with --string; nothing if it is not there, with `fault` set if it is

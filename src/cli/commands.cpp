@@ -3,6 +3,7 @@
 #include "cli/command_parts.h"
 
 #include <algorithm>
+#include <sstream>
 
 namespace fm {
 
@@ -39,10 +40,11 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
 
   --workshop DIR                the shop's files, feelers, blocks, shims and tables
   --pretty                      JSON spread over lines
-  --help, --version
+  --help, --version             COMMAND --help: that command alone
 
 JOB is a job file, or - for standard input. Strings are named by player's number: the treble string is 1.
-Exit: 0 done; 1 the job cannot be solved; 2 wrong usage.
+Exit: 0 done; 1 the job cannot be solved; 2 wrong usage, or a file or folder that is not there; 3 what was
+asked for could not be written.
 )";
 
 constexpr std::size_t any_number = 100000;
@@ -91,10 +93,29 @@ const std::vector<Command>& commands() {
     return table;
 }
 
+/// The help's lines on one command: those that begin with its name and what stands under them.
+std::string help_of(const Command& command) {
+    std::istringstream lines(help_text);
+    std::string help = "usage: fair-measure-cli " + std::string(command.name) + " ...\n\n";
+    bool its_own = false;
+    for (std::string line; std::getline(lines, line);) {
+        const bool begins = line.starts_with("  ") && line.size() > 2 && line[2] != ' ';
+        if (begins || line.empty()) its_own = line.starts_with("  " + std::string(command.name) + " ");
+        if (its_own) help += line + "\n";
+    }
+    help += "\noptions:";
+    for (const KnownOption& option : command.options)
+        help += std::string(" ") + option.name + (option.takes_value ? " VALUE" : "");
+    return help + "\n";
+}
+
 CommandResult dispatched(const std::vector<std::string>& words) {
     const auto command = std::find_if(commands().begin(), commands().end(),
                                       [&words](const Command& one) { return one.name == words[0]; });
     if (command == commands().end()) return usage("unknown command " + words[0]);
+    if (std::find_if(words.begin() + 1, words.end(),
+                     [](const std::string& word) { return word == "--help" || word == "-h"; }) != words.end())
+        return {help_of(*command), {}, 0};
     std::string fault;
     const auto sorted = sorted_words({words.begin() + 1, words.end()}, command->options, fault);
     if (!sorted) return usage(fault);
@@ -106,7 +127,7 @@ CommandResult dispatched(const std::vector<std::string>& words) {
 } // namespace
 
 CommandResult usage(const std::string& fault) {
-    return {{}, fault + "\n\n" + help_text, 2};
+    return {{}, fault + "\n\n" + help_text, exit_usage};
 }
 
 CommandResult run_command(const std::vector<std::string>& words) {
@@ -116,7 +137,7 @@ CommandResult run_command(const std::vector<std::string>& words) {
     try {
         return dispatched(words);
     } catch (const InputError& error) {
-        return {{}, std::string("error: ") + error.what() + "\n", 1};
+        return {{}, std::string("error: ") + error.what() + "\n", exit_code_of(error.message())};
     }
 }
 

@@ -86,6 +86,7 @@ CommandResult printer_command(const Words& words) {
         if (!reading) return usage(std::string(name) + " is " + *text + "; it must be a length");
         *bar = reading.reading->mm;
     }
+    (void)workshop_of(words); // one that is not there, or broken, is told
     keep_printer(QString::fromStdString(*folder), printer);
     return {};
 }

@@ -8,6 +8,10 @@ namespace {
 constexpr MessageEntry table[] = {
     {"file_too_large", QT_TRANSLATE_NOOP("messages", "the file has {0} bytes; a job may have at most {1}")},
     {"file_missing", QT_TRANSLATE_NOOP("messages", "there is no file {0}")},
+    {"folder_missing", QT_TRANSLATE_NOOP("messages", "there is no folder {0}")},
+    {"nothing_to_quote",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0} has no rate, no minutes and no blanks: there is nothing to quote by")},
     {"dxf_none", QT_TRANSLATE_NOOP("messages", "{where} is no DXF drawing")},
     {"dxf_no_code", QT_TRANSLATE_NOOP("messages", "{where} is no DXF drawing: line {0} is no group code")},
     {"dxf_count", QT_TRANSLATE_NOOP("messages", "{where} has a count nobody draws: {0}")},
@@ -22,6 +26,8 @@ constexpr MessageEntry table[] = {
     {"file_is_folder", QT_TRANSLATE_NOOP("messages", "{0} is a folder; a job file is needed")},
     {"file_not_readable", QT_TRANSLATE_NOOP("messages", "{0} cannot be read: {1}")},
     {"file_not_written", QT_TRANSLATE_NOOP("messages", "{0} could not be written, the old file stands: {1}")},
+    {"file_busy", QT_TRANSLATE_NOOP(
+                      "messages", "{0} is being written by another program; nothing was written, try again")},
     {"file_changed_on_disk",
      QT_TRANSLATE_NOOP("messages",
                        "{0} was changed by another program since it was read; nothing was written over it")},

@@ -5,10 +5,15 @@
 
 #include <QCryptographicHash>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QFileInfo>
 #include <QSaveFile>
 #include <QStandardPaths>
+#include <QThread>
+
+#include <fcntl.h>
+#include <unistd.h>
 
 namespace fm {
 
@@ -50,22 +55,83 @@ bool file_changed(const QString& path, const FileMark& mark) {
     return !file.open(QIODevice::ReadOnly) || mark_of(file.readAll()) != mark;
 }
 
-FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected) {
+namespace {
+
+/// Where a file really lies, or would.
+QString real_path(const QString& path) {
+    const QString canonical = QFileInfo(path).canonicalFilePath();
+    if (!canonical.isEmpty()) return canonical;
+    return QDir(QFileInfo(QFileInfo(path).absolutePath()).canonicalFilePath())
+        .filePath(QFileInfo(path).fileName());
+}
+
+/// Keeps all other writers from a file while it is read, checked and replaced.
+class WriteLock {
+public:
+    /// @throws InputError if another writer does not end, or where nothing can be written
+    explicit WriteLock(const QString& path) : lock_(beside(path)) {
+        constexpr int patience_ms = 5000;
+        constexpr unsigned long pause_ms = 5;
+        lock_.setStaleLockTime(0); // held as long as its process lives
+        QElapsedTimer waited;
+        waited.start();
+        while (!lock_.tryLock(0)) {
+            if (lock_.error() != QLockFile::LockFailedError)
+                refuse("file_not_written", path, {std::string("nothing can be written in its folder")});
+            if (waited.elapsed() > patience_ms) refuse("file_busy", path);
+            QThread::msleep(pause_ms);
+        }
+    }
+
+private:
+    static QString beside(const QString& path) {
+        const QFileInfo file(real_path(path));
+        return file.path() + QStringLiteral("/.") + file.fileName() + QStringLiteral(".lock");
+    }
+    QLockFile lock_;
+};
+
+/// The name of a new file is on the disk only once its folder is.
+void sync_folder(const QString& path) {
+    const QByteArray folder = QFile::encodeName(QFileInfo(real_path(path)).path());
+    const int handle = ::open(folder.constData(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (handle < 0) return; // a folder that may be written and not read: the disk has it a little later
+    ::fsync(handle);
+    ::close(handle);
+}
+
+FileMark written_whole(const QString& path, const QByteArray& text, const FileMark* expected) {
     if (expected && file_changed(path, *expected)) refuse("file_changed_on_disk", path);
-    if (QFileInfo(path).isDir()) refuse("file_is_folder", path);
     QSaveFile file(path);
     file.setDirectWriteFallback(false);
     const bool written = file.open(QIODevice::WriteOnly) && file.write(text) == text.size() && file.flush();
     if (!written || !file.commit()) refuse("file_not_written", path, {file.errorString().toStdString()});
+    sync_folder(path);
     return mark_of(text);
 }
 
+} // namespace
+
+FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected) {
+    if (QFileInfo(path).isDir()) refuse("file_is_folder", path);
+    const WriteLock lock(path);
+    return written_whole(path, text, expected);
+}
+
+void change_file(const QString& path, const std::function<QByteArray(const QByteArray*)>& changed) {
+    const WriteLock lock(path);
+    if (!QFileInfo::exists(path)) {
+        written_whole(path, changed(nullptr), nullptr);
+        return;
+    }
+    const LoadedFile before = load_file(path);
+    const QByteArray after = changed(&before.text);
+    if (after != before.text) written_whole(path, after, &before.mark);
+}
+
 std::unique_ptr<JobLock> JobLock::taken(const QString& path) {
-    QString canonical = QFileInfo(path).canonicalFilePath();
-    if (canonical.isEmpty()) // a file that is yet to be written
-        canonical = QDir(QFileInfo(QFileInfo(path).absolutePath()).canonicalFilePath())
-                        .filePath(QFileInfo(path).fileName());
-    const QByteArray name = QCryptographicHash::hash(canonical.toUtf8(), QCryptographicHash::Sha1).toHex();
+    const QByteArray name =
+        QCryptographicHash::hash(real_path(path).toUtf8(), QCryptographicHash::Sha1).toHex();
     QString folder = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
     if (folder.isEmpty()) folder = QDir::tempPath();
     std::unique_ptr<JobLock> lock(new JobLock(folder + QStringLiteral("/fair-measure-") +

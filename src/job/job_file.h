@@ -4,6 +4,7 @@
 #include <QLockFile>
 #include <QString>
 
+#include <functional>
 #include <memory>
 
 namespace fm {
@@ -22,9 +23,16 @@ struct LoadedFile {
 /// The whole file. @throws InputError (file_...) for no file, a folder, no rights, more than 8 MB.
 LoadedFile load_file(const QString& path);
 
-/// Writes the whole file or leaves the old one. @param expected what must still stand there, or nullptr for a
-/// new place. @throws InputError: changed on disk, no rights, disk full. @returns the new mark.
+/// Writes the whole file or leaves the old one; once it returns, the file and its name are on the disk. One
+/// writer at a time, whichever program and user it is: another waits a moment.
+/// @param expected what must still stand there, or nullptr for a new place.
+/// @throws InputError: changed on disk, no rights, disk full, another writer that does not end.
+/// @returns the new mark.
 FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected);
+
+/// Reads a file, changes it and writes it whole, with no other writer in between.
+/// @param changed given what stands there (nullptr: no file), the new text @throws InputError as above
+void change_file(const QString& path, const std::function<QByteArray(const QByteArray*)>& changed);
 
 /// Whether the file still holds what the mark says; a missing file counts as changed.
 bool file_changed(const QString& path, const FileMark& mark);

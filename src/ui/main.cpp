@@ -1,4 +1,5 @@
 #include "sheet/fonts.h"
+#include "ui/endings.h"
 #include "ui/main_window.h"
 #include "ui/start.h"
 #include "ui/text_scale.h"
@@ -72,6 +73,14 @@ int main(int argc, char** argv) {
                                                   : options.language;
     speak(app, language, translators);
     if (!options.picture.isEmpty()) return fm::take_picture(options);
+    fm::MainWindow* shown = nullptr;
+    bool ended = false;
+    const fm::Endings endings;
+    QObject::connect(&endings, &fm::Endings::asked, &app, [&] {
+        ended = true;
+        if (shown && !shown->close()) std::fprintf(stderr, "%s\n", qPrintable(shown->notice()));
+        QApplication::quit();
+    });
     QString reopen;
     for (bool again = true; again;) {
         again = false;
@@ -82,7 +91,10 @@ int main(int argc, char** argv) {
             again = window->close(); // a job that cannot be saved stays, and its window with it
         });
         window->show();
+        shown = window.get();
         app.exec();
+        shown = nullptr;
+        again = again && !ended;
         reopen = window->session().path();
         if (again) speak(app, language, translators);
     }

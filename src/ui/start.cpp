@@ -1,5 +1,6 @@
 #include "ui/start.h"
 
+#include "job/string_edits.h"
 #include "sheet/fonts.h"
 #include "ui/main_window.h"
 #include "ui/texts.h"
@@ -88,9 +89,22 @@ StartOptions start_options(const QStringList& words) {
     options.station = value("station", options.station);
     options.state = value("state", options.state);
     options.measure = value("measure", options.measure);
-    options.string = value("string", QStringLiteral("0")).toInt();
+    bool numbered = true;
+    if (parser.isSet(QStringLiteral("string")))
+        options.string = parser.value(QStringLiteral("string")).toInt(&numbered);
+    if (!numbered || (parser.isSet(QStringLiteral("string")) &&
+                      (options.string < 1 || options.string > static_cast<int>(most_strings))))
+        options.fault =
+            QStringLiteral("--string is %1; allowed is 1 to %2").arg(value("string", {})).arg(most_strings);
     options.theme = value("theme", {});
+    if (!QStringList{{}, QStringLiteral("day"), QStringLiteral("evening")}.contains(options.theme))
+        options.fault = QStringLiteral("--theme is %1; allowed are day, evening").arg(options.theme);
     options.language = value("language", {});
+    const QLocale::Language language = QLocale(options.language).language();
+    if (!options.language.isEmpty() && language != QLocale::English && language != QLocale::German)
+        options.fault = QStringLiteral("--language is %1; allowed are en, de").arg(options.language);
+    if (!options.workshop.isEmpty() && !QFileInfo(options.workshop).isDir())
+        options.fault = QStringLiteral("--workshop is %1; there is no such folder").arg(options.workshop);
     const QStringList size = value("size", QStringLiteral("1280x800")).split(QLatin1Char('x'));
     options.size = size.size() == 2 ? QSize(size[0].toInt(), size[1].toInt()) : QSize();
     if (options.size.width() < 640 || options.size.height() < 480 || options.size.width() > 8000 ||
@@ -112,7 +126,8 @@ StartOptions start_options(const QStringList& words) {
 void prepare_environment(int argc, char** argv) {
     for (int i = 1; i < argc; ++i) {
         const bool has_value = i + 1 < argc;
-        if (std::strcmp(argv[i], "--picture") == 0) qputenv("QT_QPA_PLATFORM", "offscreen");
+        for (const char* word : {"--picture", "--help", "--help-all", "-h", "--version", "-v"})
+            if (std::strcmp(argv[i], word) == 0) qputenv("QT_QPA_PLATFORM", "offscreen"); // need no display
         if (std::strcmp(argv[i], "--scale") == 0 && has_value) qputenv("QT_SCALE_FACTOR", argv[i + 1]);
     }
     QGuiApplication::setHighDpiScaleFactorRoundingPolicy(Qt::HighDpiScaleFactorRoundingPolicy::PassThrough);
@@ -221,6 +236,15 @@ int take_picture(const StartOptions& options) {
     if (asked.job.isEmpty()) asked.job = QStringLiteral("curlew");
     if (asked.theme.isEmpty()) asked.theme = QStringLiteral("day");
     const auto window = window_on(asked, folder, {});
+    if (!window->session().is_open()) {
+        std::fprintf(stderr, "%s\n", qPrintable(window->notice()));
+        return QFileInfo::exists(job_path(asked.job, window->session().workshop())) ? 1 : 2;
+    }
+    const std::size_t strings = window->session().state().job.design.strings.size();
+    if (asked.string > static_cast<int>(strings)) {
+        std::fprintf(stderr, "--string is %d; allowed is 1 to %zu\n", asked.string, strings);
+        return 2;
+    }
     window->show();
     QApplication::processEvents();
     window->working()->ask_now();
@@ -228,7 +252,7 @@ int take_picture(const StartOptions& options) {
     QApplication::processEvents();
     if (!window->grab().save(options.picture)) {
         std::fprintf(stderr, "%s could not be written\n", qPrintable(options.picture));
-        return 1;
+        return 3;
     }
     return 0;
 }

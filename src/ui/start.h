@@ -39,7 +39,8 @@ void dress(QApplication& app);
 /// @param reopen a job to open instead, ""
 std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen);
 
-/// Draws the window into a file. @returns the process's exit code
+/// Draws the window into a file. @returns the process's exit code: 1 for a job that cannot be opened, 2 for
+/// one that is not there or a string it has not, 3 for a picture that cannot be written
 int take_picture(const StartOptions& options);
 
 } // namespace fm

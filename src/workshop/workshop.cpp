@@ -154,15 +154,11 @@ namespace {
 
 /// The workshop's file with a change, written whole; a new one where there is none.
 template <class Change> void change_workshop(const QString& folder, const Change& changed) {
-    const QString path = file_of(folder);
-    Value document = parse_json(R"({"format": "fair-measure-workshop", "version": 1})");
-    std::optional<FileMark> mark;
-    if (QFile::exists(path)) {
-        const LoadedFile file = load_file(path);
-        document = parse_json(file.text.toStdString());
-        mark = file.mark;
-    }
-    save_file(path, QByteArray::fromStdString(written_json(changed(document))), mark ? &*mark : nullptr);
+    change_file(file_of(folder), [&](const QByteArray* before) {
+        const Value document = parse_json(before ? before->toStdString()
+                                                 : R"({"format": "fair-measure-workshop", "version": 1})");
+        return QByteArray::fromStdString(written_json(changed(document)));
+    });
 }
 
 Value with_hand(const Value& document, const std::string& key, const Hand& hand) {

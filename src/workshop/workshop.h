@@ -37,6 +37,11 @@ struct ShopTables {
     double premium_share = 0;
     double allowance_mm = 0.5; ///< for saw and finish, on every side of a blank
     std::string currency;
+
+    /// Whether there is anything to quote by.
+    bool priced() const {
+        return rate_per_hour > 0 || !blanks.empty() || !nut_operations.empty() || !saddle_operations.empty();
+    }
 };
 
 /// Strings the shop keeps together: what a job holds under `strings`. Which numbers are allowed the job says.

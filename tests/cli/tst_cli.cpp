@@ -1,9 +1,11 @@
 #include "common/jobs.h"
 #include "common/run.h"
 #include "job/record.h"
+#include "workshop/workshop.h"
 
 #include <QDir>
 #include <QFile>
+#include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -69,7 +71,7 @@ private Q_SLOTS:
                                QStringLiteral("'%1' solve - < '%2'").arg(QStringLiteral(CLI), demo("teal"))});
         QCOMPARE(piped.output, lines[1] + '\n');
         const Ran one_bad = cli({QStringLiteral("solve"), QStringLiteral("no.fmjob"), demo("teal")});
-        QVERIFY(one_bad.exit_code == 1 && one_bad.output == lines[1] + '\n');
+        QVERIFY(one_bad.exit_code == 2 && one_bad.output == lines[1] + '\n');
         QVERIFY(one_bad.errors.startsWith("no.fmjob:\nerror: there is no file"));
         const Ran pretty = cli({QStringLiteral("solve"), demo("teal"), QStringLiteral("--pretty")});
         QVERIFY(pretty.output.count('\n') > 100);
@@ -200,6 +202,109 @@ private Q_SLOTS:
         QVERIFY(cli({QStringLiteral("solve"), dir.filePath(QStringLiteral("none.fmjob"))})
                     .errors.contains("there is no file"));
     }
+    /// What is not there is wrong usage, and nothing is said of anything else in its place.
+    void what_is_not_there_is_said() {
+        const QTemporaryDir dir;
+        const QString none = dir.filePath(QStringLiteral("none"));
+        const QString job = demo("curlew");
+        for (const QStringList& words :
+             {QStringList{QStringLiteral("solve"), none}, QStringList{QStringLiteral("plan"), none},
+              QStringList{QStringLiteral("check"), none}, QStringList{QStringLiteral("solve"), dir.path()},
+              QStringList{QStringLiteral("strings"), none}, QStringList{QStringLiteral("temperament"), none},
+              QStringList{QStringLiteral("solve"), job, QStringLiteral("--workshop"), none},
+              QStringList{QStringLiteral("quote"), job, QStringLiteral("--workshop"), none},
+              QStringList{QStringLiteral("printer"), QStringLiteral("p"), QStringLiteral("--bar-x"),
+                          QStringLiteral("100"), QStringLiteral("--bar-y"), QStringLiteral("100"),
+                          QStringLiteral("--workshop"), none},
+              QStringList{QStringLiteral("sheet"), job, QStringLiteral("--part"), QStringLiteral("attic"),
+                          QStringLiteral("-o"), dir.filePath(QStringLiteral("a.pdf"))}}) {
+            const Ran ran = cli(words);
+            QVERIFY2(ran.exit_code == 2, qPrintable(words.join(QLatin1Char(' '))));
+            QVERIFY2(ran.output.isEmpty() && !ran.errors.isEmpty(), qPrintable(words.join(QLatin1Char(' '))));
+        }
+        QVERIFY(!QFile::exists(none));
+        // A shop without prices makes no price of nothing.
+        const Ran free = cli({QStringLiteral("quote"), job, QStringLiteral("--workshop"), dir.path()});
+        QVERIFY2(free.exit_code == 1 && free.output.isEmpty() && free.errors.contains("nothing to quote by"),
+                 free.errors.constData());
+    }
+    void what_cannot_be_written_is_said() {
+        const auto shell = [](const QString& tail) {
+            return run(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), QStringLiteral(CLI " ") + tail});
+        };
+        const QString solve = QStringLiteral("solve '%1' ").arg(demo("curlew"));
+        for (const QString& tail : {solve + QStringLiteral(">/dev/full"), QStringLiteral("--help >/dev/full"),
+                                    solve + QStringLiteral(">&-")}) {
+            const Ran ran = shell(tail);
+            QVERIFY2(ran.exit_code == 3, qPrintable(tail));
+            QVERIFY2(ran.errors.contains("standard output could not be written"), ran.errors.constData());
+        }
+        // The reader of the pipe has gone.
+        const Ran gone = run(QStringLiteral("/bin/sh"),
+                             {QStringLiteral("-c"), QStringLiteral("{ sleep 0.3; " CLI " ") + solve +
+                                                        QStringLiteral("; echo $? >&2; } | true")});
+        QVERIFY2(gone.errors.contains("could not be written") && gone.errors.trimmed().endsWith('3'),
+                 gone.errors.constData());
+        const QTemporaryDir dir;
+        const Ran no_folder =
+            cli({QStringLiteral("sheet"), demo("curlew"), QStringLiteral("--part"), QStringLiteral("nut"),
+                 QStringLiteral("-o"), dir.filePath(QStringLiteral("no/such/a.pdf"))});
+        QVERIFY2(no_folder.exit_code == 3 && no_folder.errors.contains("could not be written"),
+                 no_folder.errors.constData());
+    }
+    /// Several at once: each waits for the others, and nothing of any of them is lost.
+    void writers_wait_for_each_other() {
+        const QTemporaryDir shop;
+        const int processes = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG") ? 8 : 4;
+        constexpr int names = 12; // a shop keeps a hundred printers
+        std::vector<std::unique_ptr<QProcess>> all;
+        for (int process = 0; process < processes; ++process) {
+            const QString each =
+                QStringLiteral(
+                    "for pass in 140 141 142; do for name in $(seq %1); do "
+                    "'%2' printer p%3-$name --bar-x $pass --bar-y $pass --workshop '%4' || exit 1; "
+                    "done; done")
+                    .arg(QString::number(names), QStringLiteral(CLI), QString::number(process), shop.path());
+            all.push_back(std::make_unique<QProcess>());
+            all.back()->setProcessChannelMode(QProcess::ForwardedErrorChannel);
+            all.back()->start(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), each});
+        }
+        for (const auto& process : all) {
+            QVERIFY(process->waitForFinished(120000));
+            QCOMPARE(process->exitCode(), 0);
+        }
+        const Workshop written(shop.path());
+        for (int process = 0; process < processes; ++process)
+            for (int name = 1; name <= names; ++name) {
+                const ShopPrinter* printer =
+                    written.printer("p" + std::to_string(process) + "-" + std::to_string(name));
+                QVERIFY(printer);
+                QCOMPARE(printer->bar_x_mm, 142.0);
+            }
+        QCOMPARE(QDir(shop.path()).entryList(QDir::Files | QDir::Hidden).size(), 1); // no lock is left
+    }
+    void every_command_has_its_help() {
+        const QByteArray all = cli({QStringLiteral("--help")}).output;
+        int commands = 0;
+        for (const QByteArray& line : all.split('\n')) {
+            if (!line.startsWith("  ") || line.startsWith("   ") || line.startsWith("  -")) continue;
+            const QString name = QString::fromLatin1(line.mid(2).split(' ')[0]);
+            const Ran ran = cli({name, QStringLiteral("--help")});
+            QVERIFY2(ran.exit_code == 0 && ran.errors.isEmpty(), qPrintable(name));
+            QVERIFY2(ran.output.contains(line), ran.output.constData());
+            QVERIFY2(ran.output.size() < all.size() / 2, qPrintable(name));
+            ++commands;
+        }
+        QVERIFY(commands > 12);
+    }
+    void several_jobs_are_one_json_each() {
+        const Ran two =
+            cli({QStringLiteral("solve"), QStringLiteral("--pretty"), demo("curlew"), demo("teal")});
+        const qsizetype second = two.output.indexOf("\n{") + 1;
+        QVERIFY(second > 0);
+        QVERIFY(find(parse_json(two.output.left(second).toStdString()), "strings"));
+        QVERIFY(find(parse_json(two.output.mid(second).toStdString()), "strings"));
+    }
     void check_tells_one_line_each() {
         const QTemporaryDir dir;
         const Ran good = cli({QStringLiteral("check"), demo("curlew")});
@@ -277,7 +382,7 @@ private Q_SLOTS:
         QCOMPARE(cli({QStringLiteral("sheet"), demo("teal"), QStringLiteral("-o"),
                       dir.filePath(QStringLiteral("no/a.pdf"))})
                      .exit_code,
-                 1);
+                 3);
     }
     void the_record_is_a_sheet_and_a_page_for_a_browser() {
         const QTemporaryDir dir;

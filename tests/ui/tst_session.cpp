@@ -319,6 +319,12 @@ private Q_SLOTS:
         QVERIFY(options("--size wide").fault.contains(QStringLiteral("--size")));
         QVERIFY(options("--station attic").fault.contains(QStringLiteral("--station is attic")));
         QVERIFY(options("--state lost").fault.contains(QStringLiteral("--state is lost")));
+        for (const char* wrong : {"--theme noon", "--language xx", "--string bass", "--string 0",
+                                  "--string 15", "--workshop /nowhere/at/all"})
+            QVERIFY2(
+                options(wrong).fault.startsWith(QString::fromLatin1(wrong).section(QLatin1Char(' '), 0, 0)),
+                wrong);
+        QVERIFY(options("--language de_DE --theme day --string 14").fault.isEmpty());
         QCOMPARE(options("my.fmjob").job, QStringLiteral("my.fmjob"));
     }
     void a_picture_is_drawn_and_nothing_is_left_behind() {
@@ -330,7 +336,15 @@ private Q_SLOTS:
         QCOMPARE(take_picture(options), 0);
         QCOMPARE(QImage(options.picture).size(), QSize(1280, 800));
         options.picture = out.filePath(QStringLiteral("no/p.png"));
-        QCOMPARE(take_picture(options), 1);
+        QCOMPARE(take_picture(options), 3);
+        // Never a picture of something else than was asked for.
+        options.picture = out.filePath(QStringLiteral("q.png"));
+        options.string = 5; // it has four
+        QCOMPARE(take_picture(options), 2);
+        options.string = 0;
+        options.job = QStringLiteral("nobody's");
+        QCOMPARE(take_picture(options), 2);
+        QVERIFY(!QFile::exists(options.picture));
     }
     /// Asked of the program itself: neither a person's settings nor what the next picture shows change.
     void a_picture_leaves_no_trace() {
