@@ -5670,8 +5670,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>%1 gefunden</translation>
     </message>
     <message>
-        <source>&lt;b&gt;%1 of %2 · %3&lt;/b&gt;&lt;br&gt;%4</source>
-        <translation>&lt;b&gt;%1 von %2 · %3&lt;/b&gt;&lt;br&gt;%4</translation>
+        <source>%1 of %2 · %3</source>
+        <translation>%1 von %2 · %3</translation>
     </message>
 </context>
 <context>

@@ -169,6 +169,7 @@ NumbersList::NumbersList(const Session& session, const ViewState& view, const QS
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
     column->addWidget(table_, 1);
     foot_->setWordWrap(true);
+    foot_->setTextFormat(Qt::RichText);
     column->addWidget(foot_);
     connect(lists_, &ChoiceRow::picked, this, &NumbersList::list_picked);
     connect(model_, &NumbersModel::not_understood, table_, &EntryTable::refuse);
@@ -180,9 +181,11 @@ NumbersList::NumbersList(const Session& session, const ViewState& view, const QS
             });
 }
 
-void NumbersList::set_foot(const QString& words) {
-    foot_->setText(words);
-    foot_->setVisible(!words.isEmpty());
+void NumbersList::set_foot(const QString& words, const QString& heading) {
+    QString html = words.toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br>"));
+    if (!heading.isEmpty()) html = QStringLiteral("<b>%1</b><br>").arg(heading.toHtmlEscaped()) + html;
+    foot_->setText(html);
+    foot_->setVisible(!html.isEmpty());
 }
 
 std::size_t NumbersList::chosen_row() const {

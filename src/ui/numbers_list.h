@@ -70,7 +70,7 @@ public:
                 QWidget* parent = nullptr);
     void set_columns(std::vector<NumberColumn> columns) { model_->set_columns(std::move(columns)); }
     /// What is said under the list.
-    void set_foot(const QString& words);
+    void set_foot(const QString& words, const QString& heading = {});
     void set_chosen(int list) { lists_->set_chosen(list); }
     void refresh();
     void copy() const;

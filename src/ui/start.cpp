@@ -3,6 +3,7 @@
 #include "job/string_edits.h"
 #include "sheet/fonts.h"
 #include "ui/main_window.h"
+#include "ui/plain_labels.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -134,6 +135,7 @@ void prepare_environment(int argc, char** argv) {
 }
 
 void dress(QApplication& app) {
+    app.installEventFilter(new PlainLabels(&app));
     app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QFont font = shipped_font();
     font.setPixelSize(16);

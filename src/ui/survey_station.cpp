@@ -104,10 +104,9 @@ void SurveyStation::refresh() {
     pages_->refresh();
     canvas_->refresh();
     const SurveyPoint& point = survey_points()[view_.point];
-    list_->set_foot(tr("<b>%1 of %2 · %3</b><br>%4")
-                        .arg(view_.point + 1)
-                        .arg(survey_points().size())
-                        .arg(words_of(point.name_id()), words_of(point.look_id())));
+    list_->set_foot(
+        words_of(point.look_id()),
+        tr("%1 of %2 · %3").arg(view_.point + 1).arg(survey_points().size()).arg(words_of(point.name_id())));
     list_->refresh();
 }
 
