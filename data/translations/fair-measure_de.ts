@@ -2434,6 +2434,22 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Ctrl+Shift+L</source>
         <translation>Ctrl+Shift+L</translation>
     </message>
+    <message>
+        <source>%1 is there already.</source>
+        <translation>%1 gibt es schon.</translation>
+    </message>
+    <message>
+        <source>If it gives way it is kept beside, under a name with today&apos;s date.</source>
+        <translation>Macht sie Platz, bleibt sie daneben erhalten, unter einem Namen mit dem heutigen Datum.</translation>
+    </message>
+    <message>
+        <source>Another name</source>
+        <translation>Anderer Name</translation>
+    </message>
+    <message>
+        <source>Put it aside</source>
+        <translation>Beiseitelegen</translation>
+    </message>
 </context>
 <context>
     <name>fm::NeckCanvas</name>
@@ -8728,6 +8744,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>{0} is being written by another program; nothing was written, try again</source>
         <translation>{0} wird gerade von einem anderen Programm geschrieben; nichts wurde geschrieben, bitte noch einmal</translation>
+    </message>
+    <message>
+        <source>{0} is there already; nothing was written over it</source>
+        <translation>{0} gibt es schon; nichts wurde darübergeschrieben</translation>
     </message>
 </context>
 <context>

@@ -48,7 +48,8 @@ CommandResult told(const std::vector<Message>& problems) {
 int exit_code_of(const Message& problem) {
     for (const char* not_there : {"file_missing", "file_is_folder", "folder_missing"})
         if (problem.id == not_there) return exit_usage;
-    for (const char* not_written : {"file_not_written", "file_busy", "file_changed_on_disk", "job_held"})
+    for (const char* not_written :
+         {"file_not_written", "file_exists", "file_busy", "file_changed_on_disk", "job_held"})
         if (problem.id == not_written) return exit_not_written;
     return exit_unsolvable;
 }

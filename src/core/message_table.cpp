@@ -26,6 +26,7 @@ constexpr MessageEntry table[] = {
     {"file_is_folder", QT_TRANSLATE_NOOP("messages", "{0} is a folder; a job file is needed")},
     {"file_not_readable", QT_TRANSLATE_NOOP("messages", "{0} cannot be read: {1}")},
     {"file_not_written", QT_TRANSLATE_NOOP("messages", "{0} could not be written, the old file stands: {1}")},
+    {"file_exists", QT_TRANSLATE_NOOP("messages", "{0} is there already; nothing was written over it")},
     {"file_busy", QT_TRANSLATE_NOOP(
                       "messages", "{0} is being written by another program; nothing was written, try again")},
     {"file_changed_on_disk",

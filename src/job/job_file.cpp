@@ -4,6 +4,7 @@
 #include "job/json.h"
 
 #include <QCryptographicHash>
+#include <QDateTime>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QFile>
@@ -116,6 +117,27 @@ FileMark save_file(const QString& path, const QByteArray& text, const FileMark* 
     if (QFileInfo(path).isDir()) refuse("file_is_folder", path);
     const WriteLock lock(path);
     return written_whole(path, text, expected);
+}
+
+FileMark create_file(const QString& path, const QByteArray& text) {
+    const WriteLock lock(path);
+    if (QFileInfo::exists(path) || QFileInfo(path).isSymLink()) refuse("file_exists", path);
+    return written_whole(path, text, nullptr);
+}
+
+QString put_aside(const QString& path) {
+    const WriteLock lock(path);
+    const QFileInfo file(path);
+    const QString when = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd hh.mm.ss"));
+    QString aside;
+    for (int i = 1; aside.isEmpty() || QFileInfo::exists(aside); ++i)
+        aside = file.path() + QStringLiteral("/%1 before %2%3.%4")
+                                  .arg(file.completeBaseName(), when,
+                                       i > 1 ? QStringLiteral(" %1").arg(i) : QString(), file.suffix());
+    QFile old(path);
+    if (!old.rename(aside)) refuse("file_not_written", path, {old.errorString().toStdString()});
+    sync_folder(path);
+    return aside;
 }
 
 void change_file(const QString& path, const std::function<QByteArray(const QByteArray*)>& changed) {

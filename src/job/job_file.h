@@ -30,6 +30,13 @@ LoadedFile load_file(const QString& path);
 /// @returns the new mark.
 FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected);
 
+/// Writes a file that is not there yet. @throws InputError as save_file, and file_exists
+FileMark create_file(const QString& path, const QByteArray& text);
+
+/// Gives a file that stands where another is to be written a name that says so, beside it: "teal before
+/// 2031-03-04 10.42.07.fmjob". @returns the new path @throws InputError if it cannot be renamed
+QString put_aside(const QString& path);
+
 /// Reads a file, changes it and writes it whole, with no other writer in between.
 /// @param changed given what stands there (nullptr: no file), the new text @throws InputError as above
 void change_file(const QString& path, const std::function<QByteArray(const QByteArray*)>& changed);

@@ -156,6 +156,7 @@ private:
     void go_to_job(const QString& path);
     void keep_view() const;
     void restore_view();
+    QString path_for_job(const QString& title, const QString& start);
     void new_dialog();
     void open_dialog();
     void save_as_dialog();

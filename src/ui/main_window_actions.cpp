@@ -1,9 +1,6 @@
 // The window's actions: every one in a menu, with a shortcut and a tooltip.
 #include "ui/main_window.h"
 
-#include "job/job_file.h"
-#include "job/json.h"
-#include "job/new_job.h"
 #include "sheet/fonts.h"
 #include "sheet/paint.h"
 #include "ui/keep_typed.h"
@@ -14,7 +11,6 @@
 #include <QApplication>
 #include <QDate>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QLocale>
 #include <QMenuBar>
@@ -427,44 +423,6 @@ void MainWindow::fill_recent() {
         connect(action, &QAction::triggered, this, [this, path] { go_to_job(path); });
     }
     if (recent_->isEmpty()) recent_->addAction(tr("none yet"))->setEnabled(false);
-}
-
-void MainWindow::new_dialog() {
-    const QString folder =
-        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
-    QString path =
-        QFileDialog::getSaveFileName(this, tr("Where the new job is kept"), folder, tr("Jobs (*.fmjob)"));
-    if (path.isEmpty()) return;
-    begin_job(path.endsWith(QLatin1String(".fmjob")) ? path : path + QStringLiteral(".fmjob"));
-}
-
-void MainWindow::begin_job(const QString& path) {
-    const Value job = new_job(QFileInfo(path).completeBaseName().toStdString());
-    try {
-        save_file(path, QByteArray::fromStdString(written_json(job)), nullptr);
-    } catch (const InputError& error) {
-        return show_notice(message_text(error.message(), Unit::mm), false);
-    }
-    if (open(path)) choose_station(Station::survey);
-}
-
-void MainWindow::open_dialog() {
-    const QString folder =
-        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), folder, tr("Jobs (*.fmjob)"));
-    if (!path.isEmpty()) go_to_job(path);
-}
-
-void MainWindow::save_as_dialog() {
-    if (!session_.is_open()) return;
-    const QString path = QFileDialog::getSaveFileName(this, tr("Save the job under another name"),
-                                                      session_.path(), tr("Jobs (*.fmjob)"));
-    if (path.isEmpty()) return;
-    try {
-        session_.save_as(path.endsWith(QLatin1String(".fmjob")) ? path : path + QStringLiteral(".fmjob"));
-    } catch (const InputError& error) {
-        show_notice(message_text(error.message(), Unit::mm), true);
-    }
 }
 
 } // namespace fm

@@ -218,8 +218,9 @@ void Session::save_as(const QString& path) {
     }
     auto lock = JobLock::taken(path);
     if (!lock) throw InputError({"job_held", Severity::error, {}, {path.toStdString()}});
+    save(); // the file that is left keeps every step, too
+    const FileMark mark = create_file(path, QByteArray::fromStdString(written_json(document_)));
     copy_pictures(pictures(), pictures_folder(path));
-    const FileMark mark = save_file(path, QByteArray::fromStdString(written_json(document_)), nullptr);
     lock_ = std::move(lock);
     path_ = path;
     mark_ = mark;

@@ -85,8 +85,9 @@ public:
 
     /// Writes what is not yet written. @returns false, and says why by trouble(), if it could not.
     bool save();
-    /// Writes the job to another file and goes on there; onto its own file it is only saved.
-    /// @throws InputError, also for a file that is open in another window: nothing is written then
+    /// Writes the job to another file, which is not there yet, and goes on there; onto its own file it is
+    /// only saved. @throws InputError, also for a file that is there or open in another window: nothing is
+    /// written then
     void save_as(const QString& path);
     /// Takes what stands on the disk instead of what is here.
     void reload();

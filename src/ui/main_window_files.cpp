@@ -1,0 +1,82 @@
+// The window's ways to files: a new job, opening one, saving under another name.
+#include "ui/main_window.h"
+
+#include "job/job_file.h"
+#include "job/json.h"
+#include "job/new_job.h"
+#include "ui/texts.h"
+
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMessageBox>
+#include <QPushButton>
+
+namespace fm {
+
+/// Where a job is to be written: the name as it will be, asked about where it is there already. A file that
+/// is to give way is put aside, never lost. "": nowhere.
+QString MainWindow::path_for_job(const QString& title, const QString& start) {
+    for (QString from = start;;) {
+        QString path = QFileDialog::getSaveFileName(this, title, from, tr("Jobs (*.fmjob)"), nullptr,
+                                                    QFileDialog::DontConfirmOverwrite);
+        if (path.isEmpty()) return {};
+        if (!path.endsWith(QLatin1String(".fmjob"))) path += QStringLiteral(".fmjob");
+        const bool its_own = session_.is_open() && QFileInfo(path) == QFileInfo(session_.path());
+        if (!QFileInfo::exists(path) || its_own) return path;
+        QMessageBox question(QMessageBox::Question, title,
+                             tr("%1 is there already.").arg(QFileInfo(path).fileName()),
+                             QMessageBox::NoButton, this);
+        question.setInformativeText(tr("If it gives way it is kept beside, under a name with today's date."));
+        QPushButton* other = question.addButton(tr("Another name"), QMessageBox::RejectRole);
+        const QPushButton* aside = question.addButton(tr("Put it aside"), QMessageBox::AcceptRole);
+        question.setDefaultButton(other);
+        question.setEscapeButton(other);
+        question.exec();
+        from = path;
+        if (question.clickedButton() != aside) continue;
+        // Not from under a window that has it open.
+        if (!JobLock::taken(path)) throw InputError({"job_held", Severity::error, {}, {path.toStdString()}});
+        put_aside(path);
+        return path;
+    }
+}
+
+void MainWindow::new_dialog() {
+    const QString folder =
+        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
+    try {
+        const QString path = path_for_job(tr("Where the new job is kept"), folder);
+        if (!path.isEmpty()) begin_job(path);
+    } catch (const InputError& error) {
+        show_notice(message_text(error.message(), Unit::mm), false);
+    }
+}
+
+void MainWindow::begin_job(const QString& path) {
+    const Value job = new_job(QFileInfo(path).completeBaseName().toStdString());
+    try {
+        create_file(path, QByteArray::fromStdString(written_json(job)));
+    } catch (const InputError& error) {
+        return show_notice(message_text(error.message(), Unit::mm), false);
+    }
+    if (open(path)) choose_station(Station::survey);
+}
+
+void MainWindow::open_dialog() {
+    const QString folder =
+        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a job"), folder, tr("Jobs (*.fmjob)"));
+    if (!path.isEmpty()) go_to_job(path);
+}
+
+void MainWindow::save_as_dialog() {
+    if (!session_.is_open()) return;
+    try {
+        const QString path = path_for_job(tr("Save the job under another name"), session_.path());
+        if (!path.isEmpty()) session_.save_as(path);
+    } catch (const InputError& error) {
+        show_notice(message_text(error.message(), Unit::mm), true);
+    }
+}
+
+} // namespace fm
