@@ -36,6 +36,12 @@ void EntryTable::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint
     QTableView::closeEditor(editor, hint);
 }
 
+void EntryTable::begin() {
+    // Going there may have changed what stands there: another string's rows, say.
+    const QModelIndex here = currentIndex();
+    if (isVisible() && state() != EditingState && (here.flags() & Qt::ItemIsEditable)) edit(here);
+}
+
 CellDelegate::CellDelegate(EntryTable* table) : QStyledItemDelegate(table), table_(table) {}
 
 QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&,
@@ -123,7 +129,7 @@ void CellDelegate::go_on(bool forward) {
         const QModelIndex next = model->index(at / columns, at % columns);
         if (!(next.flags() & Qt::ItemIsEditable)) continue;
         table_->setCurrentIndex(next);
-        return table_->edit(next);
+        return table_->begin();
     }
     // Past the last one the table is left, as by Tab in it.
     QKeyEvent tab(QEvent::KeyPress, forward ? Qt::Key_Tab : Qt::Key_Backtab,

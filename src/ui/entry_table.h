@@ -35,6 +35,8 @@ protected:
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
 private:
+    /// Opens the current cell where it can be set.
+    void begin();
     friend class CellDelegate;
 
     Echo echo_;

@@ -58,6 +58,8 @@ Session::Session(QObject* parent) : QObject(parent), watcher_(new QFileSystemWat
     autosave_.setInterval(autosave_after_ms);
     connect(&autosave_, &QTimer::timeout, this, &Session::save);
     connect(watcher_, &QFileSystemWatcher::fileChanged, this, &Session::file_touched);
+    connect(&undo_, &QUndoStack::indexChanged, this,
+            &Session::make_late_steps); // once a step is made, or undone
 }
 
 Session::~Session() {
@@ -144,7 +146,6 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
         end_preview();
     else
         undo_.push(new DocumentStep(this, name, document_, document));
-    make_late_steps();
     return {};
 }
 
@@ -175,7 +176,6 @@ void Session::set_document(const Value& document) {
     stepping_ = true;
     show(state_of(document).state);
     stepping_ = false;
-    if (!late_steps_.empty()) QTimer::singleShot(0, this, &Session::make_late_steps); // after an undo
 }
 
 void Session::show(std::shared_ptr<const State> state) {
