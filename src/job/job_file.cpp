@@ -60,7 +60,7 @@ namespace {
 
 /// Where a file really lies, or would.
 QString real_path(const QString& path) {
-    const QString canonical = QFileInfo(path).canonicalFilePath();
+    QString canonical = QFileInfo(path).canonicalFilePath();
     if (!canonical.isEmpty()) return canonical;
     return QDir(QFileInfo(QFileInfo(path).absolutePath()).canonicalFilePath())
         .filePath(QFileInfo(path).fileName());

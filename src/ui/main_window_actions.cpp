@@ -127,10 +127,10 @@ void MainWindow::add_undo(QMenu* edit) {
     connect(steps, &QUndoStack::canRedoChanged, redo, &QAction::setEnabled);
     // A step may be named by what a person wrote.
     const auto named = [](QString name) { return name.replace(QLatin1Char('&'), QStringLiteral("&&")); };
-    connect(steps, &QUndoStack::undoTextChanged, undo, [this, undo, named](const QString& step) {
+    connect(steps, &QUndoStack::undoTextChanged, undo, [undo, named](const QString& step) {
         undo->setText(step.isEmpty() ? tr("&Undo") : tr("&Undo: %1").arg(named(step)));
     });
-    connect(steps, &QUndoStack::redoTextChanged, redo, [this, redo, named](const QString& step) {
+    connect(steps, &QUndoStack::redoTextChanged, redo, [redo, named](const QString& step) {
         redo->setText(step.isEmpty() ? tr("Re&do") : tr("Re&do: %1").arg(named(step)));
     });
 }
