@@ -64,7 +64,7 @@ std::string sixty_fourths_text(double length_mm) {
     const int rest = parts.rest_thou();
     const std::string thou = std::to_string(std::abs(rest)) + " thou";
     if (parts.count == 0 && rest != 0) return (rest < 0 ? "-" : "") + thou;
-    const std::string whole = fraction_text(parts.count);
+    std::string whole = fraction_text(parts.count);
     if (rest == 0) return whole;
     return whole + (rest < 0 ? " - " : " + ") + thou;
 }
