@@ -75,6 +75,7 @@ private Q_SLOTS:
         const std::size_t strings = state().job.design.strings.size();
         for (std::size_t i = 0; i < strings; ++i) {
             QCOMPARE(window()->view().string, i);
+            QCOMPARE(gap->text(), QString()); // not the last string's number
             QTest::keyClicks(gap, QStringLiteral("0.%1").arg(40 + i));
             QTest::keyClick(gap, Qt::Key_Return);
             gap->selectAll();
