@@ -98,11 +98,7 @@ void Session::take(const QString& path) {
     opened_state_ = state_;
     watch();
     Q_EMIT trouble_over();
-    stepping_ = true;
-    Q_EMIT opened();
-    show(state_);
-    stepping_ = false;
-    late_steps_.clear(); // typed for the job before
+    show_opened();
 }
 
 void Session::set_workshop(Workshop workshop) {
@@ -178,6 +174,14 @@ void Session::set_document(const Value& document) {
     stepping_ = false;
 }
 
+void Session::show_opened() {
+    stepping_ = true;
+    Q_EMIT opened();
+    show(state_);
+    stepping_ = false;
+    late_steps_.clear(); // typed for the job before
+}
+
 void Session::show(std::shared_ptr<const State> state) {
     state_ = std::move(state);
     tools_ = tools_of(state_->job, workshop_);
@@ -228,11 +232,7 @@ void Session::save_as(const QString& path) {
     dirty_ = false;
     watch();
     Q_EMIT trouble_over();
-    stepping_ = true;
-    Q_EMIT opened();
-    show(state_);
-    stepping_ = false;
-    late_steps_.clear(); // typed for the job before
+    show_opened();
 }
 
 void Session::reload() {

@@ -103,6 +103,7 @@ private:
     void take(const QString& path);
     void set_document(const Value& document);
     void show(std::shared_ptr<const State> state);
+    void show_opened(); ///< another file, or the same anew
     void make_late_steps();
     void watch();
     void file_touched();
