@@ -264,7 +264,9 @@ CommandResult symptom_command(const Words& words) {
 CommandResult quote_command(const Words& words) {
     if (!words.has("--workshop"))
         return usage("quote needs --workshop DIR: the shop's blanks, times and rate");
-    const Workshop workshop = workshop_of(words);
+    const Shop shop = shop_of(words, {"blanks", "nut_operations", "saddle_operations", "material_factors",
+                                      "rate_per_hour", "premium_share", "allowance_mm", "currency"});
+    const Workshop& workshop = shop.workshop;
     if (!workshop.tables().priced())
         return told({{"nothing_to_quote", Severity::error, {}, {*words.option("--workshop")}}});
     const SolvedJob solved = solved_job(words.plain[0]);
@@ -275,7 +277,8 @@ CommandResult quote_command(const Words& words) {
         parts.push_back(quote_json(quote, workshop.tables().currency));
         total += quote.price.total();
     }
-    return printed(Members().add("parts", std::move(parts)).add("total", total).take(), words);
+    return shop.told_with(
+        printed(Members().add("parts", std::move(parts)).add("total", total).take(), words));
 }
 
 } // namespace fm

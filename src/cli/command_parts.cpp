@@ -48,8 +48,8 @@ CommandResult told(const std::vector<Message>& problems) {
 int exit_code_of(const Message& problem) {
     for (const char* not_there : {"file_missing", "file_is_folder", "folder_missing"})
         if (problem.id == not_there) return exit_usage;
-    for (const char* not_written :
-         {"file_not_written", "file_exists", "file_busy", "file_changed_on_disk", "job_held"})
+    for (const char* not_written : {"file_not_written", "workshop_not_changed", "file_exists", "file_busy",
+                                    "file_gone", "file_changed_on_disk", "job_held"})
         if (problem.id == not_written) return exit_not_written;
     return exit_unsolvable;
 }
@@ -79,12 +79,21 @@ SolvedJob solved_job(const Value& document) {
     return solved;
 }
 
-Workshop workshop_of(const Words& words) {
+Shop shop_of(const Words& words, const std::vector<std::string>& needed) {
     const auto folder = words.option("--workshop");
     if (!folder) return {};
     const QString path = QString::fromStdString(*folder);
     if (!QFileInfo(path).isDir()) throw InputError({"folder_missing", Severity::error, {}, {*folder}});
-    return Workshop(path);
+    Shop shop{Workshop(path), {}};
+    if (const auto faults = shop.workshop.faults_of(needed); !faults.empty())
+        throw InputError(faults.front());
+    for (const Message& fault : shop.workshop.faults()) shop.left_out += line_of(fault);
+    return shop;
+}
+
+CommandResult Shop::told_with(CommandResult result) const {
+    result.errors = left_out + result.errors;
+    return result;
 }
 
 std::optional<std::size_t> string_option(const Words& words, const Design& design, std::string& fault) {

@@ -43,9 +43,18 @@ struct SolvedJob {
 SolvedJob solved_job(const std::string& path);
 SolvedJob solved_job(const Value& document);
 
-/// The shop a command is to use; none: an empty one. @throws InputError for a broken workshop.json, or a
-/// folder that is not there
-Workshop workshop_of(const Words& words);
+/// The shop a command is to use; without --workshop an empty one.
+struct Shop {
+    Workshop workshop;
+    std::string left_out; ///< what could not be read of it and the command does not need, a line each
+
+    /// A command's result, with what was left out said on standard error.
+    CommandResult told_with(CommandResult result) const;
+};
+inline const std::vector<std::string> tool_keys{"nut_files_mm", "feelers_mm", "shims_mm", "radius_blocks_mm"};
+/// @param needed keys of workshop.json the command goes by, or how they begin
+/// @throws InputError for a folder that is not there, a file that cannot be read, a fault in a needed key
+Shop shop_of(const Words& words, const std::vector<std::string>& needed);
 
 /// The string named by player's number with --string; nothing if it is not there, with `fault` set if it is
 /// no string of the job.

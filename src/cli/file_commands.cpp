@@ -86,7 +86,7 @@ CommandResult printer_command(const Words& words) {
         if (!reading) return usage(std::string(name) + " is " + *text + "; it must be a length");
         *bar = reading.reading->mm;
     }
-    (void)workshop_of(words); // one that is not there, or broken, is told
+    (void)shop_of(words, {}); // a folder that is not there is told
     keep_printer(QString::fromStdString(*folder), printer);
     return {};
 }
@@ -102,7 +102,10 @@ CommandResult sheet_command(const Words& words) {
     const auto unit_word = words.option("--unit");
     const auto unit = unit_word ? unit_of_word(*unit_word) : std::nullopt;
     if (unit_word && !unit) return usage("--unit is " + *unit_word + "; allowed are mm, in, thou, 64ths");
-    const Workshop workshop = workshop_of(words);
+    std::vector<std::string> needed = tool_keys;
+    if (words.has("--printer")) needed.push_back("printers");
+    const Shop shop = shop_of(words, needed);
+    const Workshop& workshop = shop.workshop;
     std::optional<double> cutter_mm;
     if (const auto text = words.option("--cutter")) {
         const ReadingResult reading = parse_reading(*text);
@@ -129,7 +132,7 @@ CommandResult sheet_command(const Words& words) {
     const std::string fault =
         words.has("--machine") ? write_for_machine(request, cutter_mm, told_lines) : write_sheets(request);
     if (!fault.empty()) return usage(fault);
-    return {told_lines, {}, 0};
+    return shop.told_with({told_lines, {}, 0});
 }
 
 } // namespace fm

@@ -14,7 +14,7 @@ void add_tools(Members& out, const Design& design, const StringDesign& string, c
     const FileChoice file =
         file_for_slot(tools.nut_files_mm, string.diameter_mm, design.nut.slot_clearance_mm.of(string.wound),
                       design.nut.file_over_mm);
-    const bool found = file.fit != FileFit::none;
+    const bool found = file.fit == FileFit::fits || file.fit == FileFit::rock;
     out.add("file_mm", or_null(found ? std::optional(file.width_mm) : std::nullopt));
     out.add("file_short_mm", or_null(found ? std::optional(file.short_mm) : std::nullopt));
     const std::optional<FeelerStack> stack = feeler_stack(tools.feelers_mm, slot.floor_over_board_mm);

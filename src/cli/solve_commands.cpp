@@ -37,11 +37,11 @@ CommandResult each_job(const Words& words, const std::function<CommandResult(con
 } // namespace
 
 CommandResult solve_command(const Words& words) {
-    const Workshop workshop = workshop_of(words);
-    return each_job(words, [&](const SolvedJob& solved) {
+    const Shop shop = shop_of(words, tool_keys);
+    return shop.told_with(each_job(words, [&](const SolvedJob& solved) {
         const Job& job = *solved.job;
-        return printed(solution_json(job.design, solved.solution, tools_of(job, workshop)), words);
-    });
+        return printed(solution_json(job.design, solved.solution, tools_of(job, shop.workshop)), words);
+    }));
 }
 
 CommandResult plan_command(const Words& words) {
@@ -50,17 +50,17 @@ CommandResult plan_command(const Words& words) {
         return usage("--order is " + word + "; allowed are neck_saddle_nut, neck_nut_saddle");
     const PlanOrder order =
         word == "neck_saddle_nut" ? PlanOrder::neck_saddle_nut : PlanOrder::neck_nut_saddle;
-    const Workshop workshop = workshop_of(words);
-    return each_job(words, [&](const SolvedJob& solved) {
+    const Shop shop = shop_of(words, tool_keys);
+    return shop.told_with(each_job(words, [&](const SolvedJob& solved) {
         const Job& job = *solved.job;
         const std::optional<Plan> made = plan(job.design, solved.solution, job.readings, order);
         if (!made) return told({{"nothing_read", Severity::error, "readings", {}}});
-        return printed(plan_json(job.design, *made, tools_of(job, workshop)), words);
-    });
+        return printed(plan_json(job.design, *made, tools_of(job, shop.workshop)), words);
+    }));
 }
 
 CommandResult check_command(const Words& words) {
-    (void)workshop_of(words); // a broken one is told
+    const std::vector<Message> shop_faults = shop_of(words, {}).workshop.faults();
     JobResult read = read_job(document_at(words.plain[0]));
     std::vector<Message> problems = std::move(read.problems);
     if (read.job) {
@@ -73,6 +73,7 @@ CommandResult check_command(const Words& words) {
         if (read.job->read_only())
             problems.push_back({"newer_version", Severity::note, "version", {read.job->version}});
     }
+    problems.insert(problems.end(), shop_faults.begin(), shop_faults.end());
     CommandResult result;
     for (const Message& problem : problems) {
         result.output += line_of(problem);

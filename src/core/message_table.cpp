@@ -9,6 +9,15 @@ constexpr MessageEntry table[] = {
     {"file_too_large", QT_TRANSLATE_NOOP("messages", "the file has {0} bytes; a job may have at most {1}")},
     {"file_missing", QT_TRANSLATE_NOOP("messages", "there is no file {0}")},
     {"folder_missing", QT_TRANSLATE_NOOP("messages", "there is no folder {0}")},
+    {"workshop_newer",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is {0}: a newer version of this program wrote it. What is known of "
+                       "it is read; nothing is written into it")},
+    {"workshop_not_changed",
+     QT_TRANSLATE_NOOP("messages", "the workshop's file stays as it is, until it is mended: {0}")},
+    {"workshop_without_folder", QT_TRANSLATE_NOOP("messages", "there is no workshop folder to keep this in")},
+    {"file_not_regular",
+     QT_TRANSLATE_NOOP("messages", "{0} is no plain file; nothing is read from it or written into it")},
     {"nothing_to_quote",
      QT_TRANSLATE_NOOP("messages",
                        "{0} has no rate, no minutes and no blanks: there is nothing to quote by")},
@@ -32,6 +41,13 @@ constexpr MessageEntry table[] = {
     {"file_changed_on_disk",
      QT_TRANSLATE_NOOP("messages",
                        "{0} was changed by another program since it was read; nothing was written over it")},
+    {"file_gone", QT_TRANSLATE_NOOP(
+                      "messages", "{0} is no longer there; the job stands in this window only. Save it under "
+                                  "another name, or bring the file back")},
+    {"file_spoiled",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0} was changed by another program and cannot be read any more ({1}); the "
+                       "job stands in this window only. Save it under another name")},
     {"job_held", QT_TRANSLATE_NOOP("messages", "{0} is open in another window; it opens for reading only")},
     {"job_not_left", QT_TRANSLATE_NOOP("messages", "{0} has steps that could not be written; it stays open")},
     {"job_read_only",

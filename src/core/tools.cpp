@@ -11,6 +11,7 @@ constexpr double same_width_mm = 1e-9;
 
 FileChoice file_for_slot(const std::vector<double>& files_mm, double diameter_mm, double clearance_mm,
                          double over_mm) {
+    if (files_mm.empty()) return {FileFit::unlisted};
     const double wanted_mm = diameter_mm + clearance_mm;
     const double least_mm = diameter_mm + 0.5 * clearance_mm - same_width_mm;
     const double most_mm = wanted_mm + over_mm + same_width_mm;

@@ -4,16 +4,16 @@
 
 namespace fm {
 
-enum class FileFit { fits, rock, none };
+enum class FileFit { fits, rock, none, unlisted };
 
 struct FileChoice {
     FileFit fit = FileFit::none;
-    double width_mm = 0; ///< of the file; 0 when none fits
+    double width_mm = 0; ///< of the file; 0 when none fits, or none is listed
     double short_mm = 0; ///< how much wider the slot must be rocked
 };
 
 /// The file of the shop's set for a slot.
-/// @param files_mm       widths of the files the shop owns, any order
+/// @param files_mm       widths of the files the shop owns, any order; none listed: nothing is said of them
 /// @param diameter_mm    the string's; @param clearance_mm what the slot is wider
 /// @param over_mm        how much wider than the slot a file may be
 /// Source: docs/mathematics.md, "Files and feelers".

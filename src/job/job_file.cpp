@@ -1,6 +1,5 @@
 #include "job/job_file.h"
 
-#include "core/message.h"
 #include "job/json.h"
 
 #include <QCryptographicHash>
@@ -13,7 +12,11 @@
 #include <QStandardPaths>
 #include <QThread>
 
+#include <algorithm>
+
 #include <fcntl.h>
+#include <sys/stat.h>
+#include <sys/xattr.h>
 #include <unistd.h>
 
 namespace fm {
@@ -36,24 +39,34 @@ LoadedFile load_file(const QString& path) {
     const QFileInfo info(path);
     if (!info.exists()) refuse("file_missing", path);
     if (info.isDir()) refuse("file_is_folder", path);
+    if (!info.isFile()) refuse("file_not_regular", path); // a pipe would be waited for, a device never ends
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))
         refuse("file_not_readable", path, {file.errorString().toStdString()});
     constexpr auto most = static_cast<qint64>(largest_job_bytes);
-    if (info.isFile() && file.size() > most)
+    if (file.size() > most)
         throw InputError({"file_too_large",
                           Severity::error,
                           {},
                           {static_cast<double>(file.size()), static_cast<double>(most)}});
-    const QByteArray text = file.read(most + 1); // a device may be longer than it says
+    const QByteArray text = file.read(most + 1); // it may grow while it is read
     if (file.error() != QFileDevice::NoError)
         refuse("file_not_readable", path, {file.errorString().toStdString()});
     return {text, mark_of(text)};
 }
 
-bool file_changed(const QString& path, const FileMark& mark) {
+std::optional<Message> doubt_about_file(const QString& path, const FileMark& mark) {
+    const auto doubt = [&path](const char* id, std::vector<Argument> more = {}) {
+        more.insert(more.begin(), path.toStdString());
+        return Message{id, Severity::error, {}, std::move(more)};
+    };
+    if (!QFileInfo::exists(path)) return doubt("file_gone");
+    if (!QFileInfo(path).isFile()) return doubt("file_not_regular");
     QFile file(path);
-    return !file.open(QIODevice::ReadOnly) || mark_of(file.readAll()) != mark;
+    if (!file.open(QIODevice::ReadOnly))
+        return doubt("file_not_readable", {file.errorString().toStdString()});
+    if (mark_of(file.readAll()) != mark) return doubt("file_changed_on_disk");
+    return std::nullopt;
 }
 
 namespace {
@@ -78,7 +91,8 @@ public:
         waited.start();
         while (!lock_.tryLock(0)) {
             if (lock_.error() != QLockFile::LockFailedError)
-                refuse("file_not_written", path, {std::string("nothing can be written in its folder")});
+                refuse("file_not_written", path,
+                       {std::string("nothing can be written in its folder; it may be full, or not yours")});
             if (waited.elapsed() > patience_ms) refuse("file_busy", path);
             QThread::msleep(pause_ms);
         }
@@ -101,11 +115,38 @@ void sync_folder(const QString& path) {
     ::close(handle);
 }
 
+/// A file that takes another's place is whose that was, with its extended attributes (rights of other users
+/// among them), as far as this user may give them.
+void take_over(const QString& path, int handle) {
+    const QByteArray name = QFile::encodeName(path);
+    struct stat old {};
+    if (::stat(name.constData(), &old) != 0) return; // a new file is its writer's
+    if (::fchown(handle, old.st_uid, old.st_gid) != 0) [[maybe_unused]]
+        const int group = ::fchown(handle, static_cast<uid_t>(-1), old.st_gid);
+    ::fchmod(handle, old.st_mode & 07777U); // another owner takes some of them away
+    const ssize_t room = ::listxattr(name.constData(), nullptr, 0);
+    QByteArray keys(std::max<ssize_t>(room, 0), '\0');
+    keys.resize(std::max<ssize_t>(
+        ::listxattr(name.constData(), keys.data(), static_cast<std::size_t>(keys.size())), 0));
+    for (const QByteArray& key : keys.split('\0')) {
+        const ssize_t size = key.isEmpty() ? -1 : ::getxattr(name.constData(), key.constData(), nullptr, 0);
+        if (size < 0) continue;
+        QByteArray value(size, '\0');
+        if (::getxattr(name.constData(), key.constData(), value.data(), static_cast<std::size_t>(size)) ==
+            size)
+            ::fsetxattr(handle, key.constData(), value.constData(), static_cast<std::size_t>(size), 0);
+    }
+}
+
 FileMark written_whole(const QString& path, const QByteArray& text, const FileMark* expected) {
-    if (expected && file_changed(path, *expected)) refuse("file_changed_on_disk", path);
+    const QFileInfo there(path);
+    if (there.exists() && !there.isFile()) refuse("file_not_regular", path);
+    if (expected)
+        if (const auto doubt = doubt_about_file(path, *expected)) throw InputError(*doubt);
     QSaveFile file(path);
     file.setDirectWriteFallback(false);
     const bool written = file.open(QIODevice::WriteOnly) && file.write(text) == text.size() && file.flush();
+    if (written) take_over(path, file.handle());
     if (!written || !file.commit()) refuse("file_not_written", path, {file.errorString().toStdString()});
     sync_folder(path);
     return mark_of(text);
@@ -154,12 +195,19 @@ void change_file(const QString& path, const std::function<QByteArray(const QByte
 std::unique_ptr<JobLock> JobLock::taken(const QString& path) {
     const QByteArray name =
         QCryptographicHash::hash(real_path(path).toUtf8(), QCryptographicHash::Sha1).toHex();
-    QString folder = QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation);
-    if (folder.isEmpty()) folder = QDir::tempPath();
-    std::unique_ptr<JobLock> lock(new JobLock(folder + QStringLiteral("/fair-measure-") +
-                                              QString::fromLatin1(name) + QStringLiteral(".lock")));
-    lock->lock_.setStaleLockTime(0); // held as long as its process lives, however long that is
-    return lock->lock_.tryLock(0) ? std::move(lock) : nullptr;
+    const QString file =
+        QStringLiteral("/fair-measure-") + QString::fromLatin1(name) + QStringLiteral(".lock");
+    std::unique_ptr<JobLock> lock;
+    for (const QString& folder :
+         {QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation), QDir::tempPath()}) {
+        if (folder.isEmpty()) continue;
+        lock.reset(new JobLock(folder + file));
+        lock->lock_.setStaleLockTime(0); // held as long as its process lives, however long that is
+        if (lock->lock_.tryLock(0)) return lock;
+        if (lock->lock_.error() == QLockFile::LockFailedError) return nullptr;
+    }
+    // Nowhere to keep a lock: no window can hold the job against this one, and each write checks for itself.
+    return lock;
 }
 
 } // namespace fm

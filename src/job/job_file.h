@@ -1,11 +1,14 @@
 #pragma once
 // Files of the program: read as a whole, written whole or not at all, never over what somebody else wrote.
+#include "core/message.h"
+
 #include <QByteArray>
 #include <QLockFile>
 #include <QString>
 
 #include <functional>
 #include <memory>
+#include <optional>
 
 namespace fm {
 
@@ -20,7 +23,8 @@ struct LoadedFile {
     FileMark mark;
 };
 
-/// The whole file. @throws InputError (file_...) for no file, a folder, no rights, more than 8 MB.
+/// The whole file. @throws InputError (file_...) for no file, a folder, a pipe or device, no rights, more
+/// than 8 MB.
 LoadedFile load_file(const QString& path);
 
 /// Writes the whole file or leaves the old one; once it returns, the file and its name are on the disk. One
@@ -41,8 +45,8 @@ QString put_aside(const QString& path);
 /// @param changed given what stands there (nullptr: no file), the new text @throws InputError as above
 void change_file(const QString& path, const std::function<QByteArray(const QByteArray*)>& changed);
 
-/// Whether the file still holds what the mark says; a missing file counts as changed.
-bool file_changed(const QString& path, const FileMark& mark);
+/// Why the file does not hold what the mark says: gone, not to be read, changed. Nothing if it does.
+std::optional<Message> doubt_about_file(const QString& path, const FileMark& mark);
 
 /// Holds a job for one window. Lives outside the job's folder: opening writes nothing there.
 class JobLock {

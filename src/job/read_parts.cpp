@@ -87,9 +87,11 @@ OwnTools read_tools(Reader tools) {
     constexpr int most_leaves = 60; // stacks of three are tried one by one
     const auto list = [&](const char* key, Range range, int most) -> std::optional<std::vector<double>> {
         if (!tools.has(key)) return std::nullopt;
+        const std::size_t before = tools.faults();
         std::vector<double> values = tools.numbers(key, range, std::nullopt);
         if (static_cast<int>(values.size()) > most)
             tools.fault("count_out_of_range", key, {static_cast<int>(values.size()), 0, most});
+        if (tools.faults() > before) return std::nullopt; // half a list would be taken for the whole
         return values;
     };
     constexpr Range thin{0.005, 10.0};

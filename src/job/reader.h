@@ -51,6 +51,8 @@ public:
     /// The array under a key, each item an object.
     std::vector<Reader> objects(std::string_view key, std::size_t least, std::size_t most, bool required);
 
+    /// How many faults there are so far, in the whole document.
+    std::size_t faults() const { return problems_->size(); }
     void fault(const char* id, std::string_view key, std::vector<Argument> arguments = {});
 
 private:

@@ -340,6 +340,7 @@ std::string file_words(const SheetPage& page, std::size_t string) {
         return page.number(file.width_mm) + " " +
                with_values(translate("sheet", "rock %1"), page.number(file.short_mm));
     case FileFit::none: return translate("sheet", "none fits");
+    case FileFit::unlisted: return translate("sheet", "not listed");
     }
     return {};
 }

@@ -42,6 +42,7 @@ QString file_words(const Session& session, std::size_t i) {
     const FileChoice file =
         file_for_slot(session.tools().nut_files_mm, string.diameter_mm,
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
+    if (file.fit == FileFit::unlisted) return BenchView::tr("the shop's files are not listed");
     if (file.fit == FileFit::none) return BenchView::tr("no file of the shop fits");
     const QString width = length_short(file.width_mm, session.state().job.unit);
     return file.fit == FileFit::fits ? BenchView::tr("file %1").arg(width)

@@ -95,6 +95,7 @@ QString CutListModel::file_words(std::size_t i) const {
     case FileFit::fits: return length_number(file.width_mm, unit);
     case FileFit::rock: return length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
     case FileFit::none: return tr("none fits");
+    case FileFit::unlisted: return tr("not listed");
     }
     return {};
 }

@@ -248,7 +248,7 @@ QWidget* IntonationStation::build_panel() {
 }
 
 QString IntonationStation::commit(const QString& name, const Value& document) {
-    const QString problem = session_.told(session_.commit(name, document));
+    QString problem = session_.told(session_.commit(name, document));
     if (!problem.isEmpty()) Q_EMIT refused(problem);
     refresh();
     return problem;

@@ -1,5 +1,6 @@
 #include "sheet/fonts.h"
 #include "ui/endings.h"
+#include "ui/last_resort.h"
 #include "ui/main_window.h"
 #include "ui/start.h"
 #include "ui/text_scale.h"
@@ -49,7 +50,7 @@ void take_over_settings() {
 
 int main(int argc, char** argv) {
     fm::prepare_environment(argc, argv);
-    QApplication app(argc, argv);
+    fm::Application app(argc, argv);
     fm::follow_text_scale(app, argv);
     QApplication::setApplicationName(QStringLiteral("fair-measure"));
     QApplication::setOrganizationName(QStringLiteral("fair-measure"));
@@ -78,9 +79,12 @@ int main(int argc, char** argv) {
     const fm::Endings endings;
     QObject::connect(&endings, &fm::Endings::asked, &app, [&] {
         ended = true;
-        if (shown && !shown->close()) std::fprintf(stderr, "%s\n", qPrintable(shown->notice()));
+        if (shown && !shown->close())
+            std::fprintf(stderr, "%s\n%s\n", qPrintable(shown->notice()),
+                         qPrintable(shown->session().rescue()));
         QApplication::quit();
     });
+    int code = 0;
     QString reopen;
     for (bool again = true; again;) {
         again = false;
@@ -92,11 +96,12 @@ int main(int argc, char** argv) {
         });
         window->show();
         shown = window.get();
-        app.exec();
+        app.watch_over(&window->session());
+        code = app.exec();
         shown = nullptr;
-        again = again && !ended;
+        again = again && !ended && code == 0;
         reopen = window->session().path();
         if (again) speak(app, language, translators);
     }
-    return 0;
+    return code;
 }

@@ -51,26 +51,7 @@ void MainWindow::build() {
     right->setSpacing(0);
     way_ = new StringWay(session_);
     right->addWidget(way_);
-    notice_ = new QFrame;
-    notice_->setObjectName(QStringLiteral("notice"));
-    auto* notice_row = new QHBoxLayout(notice_);
-    notice_row->setContentsMargins(24, 6, 16, 6);
-    notice_text_ = new QLabel;
-    notice_text_->setWordWrap(true);
-    notice_text_->setAccessibleName(tr("Notice"));
-    notice_row->addWidget(notice_text_, 1);
-    notice_reload_ = new QToolButton;
-    notice_reload_->setText(tr("Read the file again"));
-    notice_save_as_ = new QToolButton;
-    notice_save_as_->setText(tr("Save mine under another name"));
-    auto* dismiss = new QToolButton;
-    dismiss->setText(tr("Close"));
-    for (QToolButton* button : {notice_reload_, notice_save_as_, dismiss}) {
-        button->setProperty("plain", true);
-        notice_row->addWidget(button);
-    }
-    connect(dismiss, &QToolButton::clicked, notice_, &QWidget::hide);
-    notice_->hide();
+    notice_ = new Notice;
     right->addWidget(notice_);
     middle_ = new QStackedWidget;
     for (std::size_t i = 0; i < station_words.size(); ++i) middle_->addWidget(new QWidget);
@@ -92,26 +73,17 @@ void MainWindow::connect_parts() {
         notice_->hide();                                             // it was about the job before
         if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
         restore_view();
-        if (session_.read_only()) show_notice(session_.read_only_why(), false);
+        if (session_.read_only()) say(session_.read_only_why());
         QSettings().setValue(QStringLiteral("last"), session_.path());
         remember(session_.path());
     });
-    connect(&session_, &Session::trouble, this, [this](const QString& text, bool file_changed) {
-        show_notice(text, file_changed);
+    connect(&session_, &Session::trouble, this, [this](const QString& text, bool readable) {
+        notice_->say_trouble(text, readable ? Notice::read_again | Notice::elsewhere
+                                            : Notice::Ways(Notice::elsewhere));
         if (bench_) bench_->say(text);
-        notice_is_trouble_ = true;
     });
-    connect(&session_, &Session::trouble_over, this, [this] {
-        if (notice_is_trouble_) notice_->hide(); // what else was said stays said
-    });
-    connect(notice_reload_, &QToolButton::clicked, this, [this] {
-        try {
-            session_.reload();
-        } catch (const InputError& error) {
-            show_notice(message_text(error.message(), Unit::mm), true);
-        }
-    });
-    connect(notice_save_as_, &QToolButton::clicked, this, &MainWindow::save_as_dialog);
+    connect(&session_, &Session::trouble_over, notice_, &Notice::trouble_over);
+    connect(notice_, &Notice::chosen, this, &MainWindow::go_way);
     connect(path_, &StationPath::job_picked, this, &MainWindow::go_to_job);
     connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
@@ -129,7 +101,7 @@ void MainWindow::connect_parts() {
     });
     connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
     connect(cut_list_->model(), &CutListModel::not_understood, this,
-            [this](const QString& why) { show_notice(why, false); });
+            [this](const QString& why) { say(why); });
     connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
     connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
     connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
@@ -156,9 +128,10 @@ bool MainWindow::open(const QString& path) {
         session_.open(path);
         return true;
     } catch (const InputError& error) {
-        show_notice(tr("%1 was not opened: %2")
-                        .arg(QFileInfo(path).fileName(), message_text(error.message(), Unit::mm)),
-                    error.message().id == "job_not_left");
+        notice_->say(tr("%1 was not opened: %2")
+                         .arg(QFileInfo(path).fileName(), message_text(error.message(), Unit::mm)),
+                     error.message().id == "job_not_left" ? Notice::read_again | Notice::elsewhere
+                                                          : Notice::Ways(Notice::none));
         return false;
     }
 }
@@ -166,7 +139,7 @@ bool MainWindow::open(const QString& path) {
 void MainWindow::go_to_job(const QString& path) {
     const QString open_file = session_.is_open() ? QFileInfo(session_.path()).canonicalFilePath() : QString();
     const bool is_open = !open_file.isEmpty() && QFileInfo(path).canonicalFilePath() == open_file;
-    if (!is_open || notice_reload_->isVisible()) open(path);
+    if (!is_open || notice_->offers(Notice::read_again)) open(path);
 }
 
 void MainWindow::refresh() {
@@ -357,8 +330,7 @@ void MainWindow::show_verdict(bool shown) {
     if (!verdict_) {
         verdict_ = new VerdictView(session_);
         middle_->addWidget(verdict_);
-        connect(verdict_, &VerdictView::refused, this,
-                [this](const QString& why) { show_notice(why, false); });
+        connect(verdict_, &VerdictView::refused, this, [this](const QString& why) { say(why); });
     }
     only(&ViewState::verdict, shown);
     if (shown)
@@ -391,8 +363,7 @@ void MainWindow::show_symptoms(bool shown) {
     if (!symptoms_) {
         symptoms_ = new SymptomView(session_, view_);
         middle_->addWidget(symptoms_);
-        connect(symptoms_, &SymptomView::refused, this,
-                [this](const QString& why) { show_notice(why, false); });
+        connect(symptoms_, &SymptomView::refused, this, [this](const QString& why) { say(why); });
         connect(symptoms_, &SymptomView::decided, this, &MainWindow::say);
     }
     only(&ViewState::heard, shown);
@@ -412,7 +383,7 @@ void MainWindow::next_unit() {
     const Unit next = static_cast<Unit>((static_cast<int>(session_.state().job.unit) + 1) % 4);
     const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
                                           with(session_.document(), "unit", std::string(unit_word(next))));
-    if (!problems.empty()) show_notice(session_.told(problems), false);
+    if (!problems.empty()) say(session_.told(problems));
 }
 
 void MainWindow::take_reading(int string, bool action, double mm) {
@@ -431,10 +402,10 @@ void MainWindow::take_reading(int string, bool action, double mm) {
                                   length_with_unit(mm, session_.state().job.unit));
     const auto problems = session_.commit(name, with_reading(session_.document(), design.strings.size(),
                                                              reading, session_.sitting().toStdString()));
-    if (!problems.empty()) show_notice(session_.told(problems), false);
+    if (!problems.empty()) say(session_.told(problems));
     const std::string key = "readings.strings[" + std::to_string(string) + "]";
     for (const Message& doubt : session_.state().reading_doubts)
-        if (doubt.where == key) show_notice(message_text(doubt, session_.state().job.unit), false);
+        if (doubt.where == key) say(message_text(doubt, session_.state().job.unit));
 }
 
 void MainWindow::apply_theme(bool evening) {
@@ -444,22 +415,26 @@ void MainWindow::apply_theme(bool evening) {
     qApp->setPalette(palette_of(theme()));
     const QString style = style_sheet_of(theme());
     if (qApp->styleSheet() != style) qApp->setStyleSheet(style);
-    notice_->setStyleSheet(QStringLiteral("#notice { background: %1; border-bottom: 2px solid %2; }")
-                               .arg(theme().list.name(), theme().warning.name()));
+    notice_->dress();
     if (evening_) evening_->setChecked(evening);
     for (QWidget* widget : findChildren<QWidget*>()) widget->update();
 }
 
-void MainWindow::show_notice(const QString& text, bool file_changed) {
-    notice_text_->setText(QStringLiteral("▲ ") + text);
-    notice_reload_->setVisible(file_changed);
-    notice_save_as_->setVisible(file_changed || session_.read_only());
-    notice_->show();
-    notice_is_trouble_ = false;
+void MainWindow::say(const QString& text) {
+    notice_->say(text, session_.read_only() ? Notice::elsewhere : Notice::none);
+}
+
+void MainWindow::say_shop_faults() {
+    const std::vector<Message>& faults = session_.workshop().faults();
+    if (faults.empty()) return;
+    QString text = located_text(faults.front(), Unit::mm);
+    if (faults.size() > 1)
+        text += QLatin1Char(' ') + tr("(and %n more)", "", static_cast<int>(faults.size()) - 1);
+    say(text);
 }
 
 QString MainWindow::notice() const {
-    return notice_->isHidden() ? QString() : notice_text_->text();
+    return notice_->text();
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
@@ -476,7 +451,9 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     keep_view();
     learn_hand();
     // A job that cannot be written stays open: closing would lose the last steps.
-    session_.save() ? event->accept() : event->ignore();
+    const bool may_go = session_.save() || leaves_a_copy_;
+    event->setAccepted(may_go);
+    if (!may_go) notice_->offer(Notice::leave);
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {

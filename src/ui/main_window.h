@@ -7,6 +7,7 @@
 #include "ui/help_window.h"
 #include "ui/intonation_station.h"
 #include "ui/neck_station.h"
+#include "ui/notice.h"
 #include "ui/nut_station.h"
 #include "ui/plan_view.h"
 #include "ui/record_station.h"
@@ -65,7 +66,10 @@ public:
     HelpWindow* help() { return help_; } ///< once asked for
     QString notice() const;
     /// Says something in the window, above the station.
-    void say(const QString& text) { show_notice(text, false); }
+    void say(const QString& text);
+
+    /// Says what of the workshop could not be read, if anything.
+    void say_shop_faults();
 
     void choose_station(Station station);
     void choose_string(std::size_t string);
@@ -147,7 +151,6 @@ private:
     void step_string(int by);
     void next_unit();
     void take_reading(int string, bool action, double mm);
-    void show_notice(const QString& text, bool file_changed);
     void fill_recent();
     void remember(const QString& path);
     /// Where a job was looked at last: kept beside the recent jobs, never in the job.
@@ -157,6 +160,9 @@ private:
     void keep_view() const;
     void restore_view();
     QString path_for_job(const QString& title, const QString& start);
+    void go_way(Notice::Way way);
+    /// Closes with a job that cannot be saved: a copy is kept elsewhere, and its place is said.
+    void leave_with_copy();
     void new_dialog();
     void open_dialog();
     void save_as_dialog();
@@ -202,11 +208,8 @@ private:
     std::vector<QWidget*> lists_;      ///< beside the stations
     QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
     WorkingBar* working_ = nullptr;
-    QFrame* notice_ = nullptr;
-    bool notice_is_trouble_ = false; ///< goes when the trouble is over
-    QLabel* notice_text_ = nullptr;
-    QToolButton* notice_reload_ = nullptr;
-    QToolButton* notice_save_as_ = nullptr;
+    Notice* notice_ = nullptr;
+    bool leaves_a_copy_ = false;
     QLabel* overlay_ = nullptr; ///< keys, or schools side by side, over everything
     Finder* finder_ = nullptr;
     HelpWindow* help_ = nullptr; ///< once asked for

@@ -54,8 +54,9 @@ void MainWindow::build_menus() {
                 copy_demo_workshop(folder);
                 session_.set_workshop(Workshop(folder));
                 open(QDir(folder).filePath(QStringLiteral("curlew.fmjob")));
+                say_shop_faults();
             } catch (const InputError& error) {
-                show_notice(message_text(error.message(), Unit::mm), false);
+                say(message_text(error.message(), Unit::mm));
             }
         });
     add(file, tr("Save under another &name…"), QKeySequence(tr("Ctrl+Shift+S")),
@@ -172,7 +173,7 @@ void MainWindow::change_bench_habits(const std::function<void(BenchHabits&)>& ch
         keep_bench(session_.workshop().folder(), habits);
         session_.set_workshop(Workshop(session_.workshop().folder()));
     } catch (const InputError& error) {
-        show_notice(message_text(error.message(), Unit::mm), false);
+        say(message_text(error.message(), Unit::mm));
     }
 }
 

@@ -48,7 +48,7 @@ void MainWindow::new_dialog() {
         const QString path = path_for_job(tr("Where the new job is kept"), folder);
         if (!path.isEmpty()) begin_job(path);
     } catch (const InputError& error) {
-        show_notice(message_text(error.message(), Unit::mm), false);
+        say(message_text(error.message(), Unit::mm));
     }
 }
 
@@ -57,7 +57,7 @@ void MainWindow::begin_job(const QString& path) {
     try {
         create_file(path, QByteArray::fromStdString(written_json(job)));
     } catch (const InputError& error) {
-        return show_notice(message_text(error.message(), Unit::mm), false);
+        return say(message_text(error.message(), Unit::mm));
     }
     if (open(path)) choose_station(Station::survey);
 }
@@ -69,13 +69,34 @@ void MainWindow::open_dialog() {
     if (!path.isEmpty()) go_to_job(path);
 }
 
+/// A way out of what the notice says.
+void MainWindow::go_way(Notice::Way way) {
+    if (way == Notice::elsewhere) return save_as_dialog();
+    if (way == Notice::leave) return leave_with_copy();
+    try {
+        session_.reload();
+    } catch (const InputError& error) {
+        notice_->say_trouble(message_text(error.message(), Unit::mm), Notice::read_again | Notice::elsewhere);
+    }
+}
+
+void MainWindow::leave_with_copy() {
+    const QString copy = session_.rescue();
+    if (copy.isEmpty())
+        return notice_->say_trouble(tr("A copy could not be written anywhere, so the window stays open."),
+                                    Notice::elsewhere | Notice::leave);
+    QMessageBox::information(this, tr("A copy is kept"), copy);
+    leaves_a_copy_ = true;
+    close();
+}
+
 void MainWindow::save_as_dialog() {
     if (!session_.is_open()) return;
     try {
         const QString path = path_for_job(tr("Save the job under another name"), session_.path());
         if (!path.isEmpty()) session_.save_as(path);
     } catch (const InputError& error) {
-        show_notice(message_text(error.message(), Unit::mm), true);
+        notice_->say(message_text(error.message(), Unit::mm), Notice::elsewhere);
     }
 }
 

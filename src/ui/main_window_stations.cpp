@@ -12,7 +12,7 @@ SurveyStation* MainWindow::survey() {
     connect_station(survey_);
     connect(survey_, &SurveyStation::point_picked, this, &MainWindow::choose_point);
     connect(survey_, &SurveyStation::string_picked, this, &MainWindow::choose_string);
-    connect(survey_, &SurveyStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    connect(survey_, &SurveyStation::refused, this, [this](const QString& why) { say(why); });
     connect(survey_->list(), &NumbersList::row_picked, this, &MainWindow::choose_string);
     connect(survey_->pages(), &SurveyPages::gauge_picked, this,
             [this](const QString& of, const QString& gauge) {
@@ -31,7 +31,7 @@ NeckStation* MainWindow::neck() {
     put_in(Station::neck, side_by_side(neck_, neck_->list()));
     connect_station(neck_);
     connect(neck_, &NeckStation::fret_picked, this, &MainWindow::choose_fret);
-    connect(neck_, &NeckStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    connect(neck_, &NeckStation::refused, this, [this](const QString& why) { say(why); });
     return neck_;
 }
 
@@ -40,8 +40,7 @@ StringsStation* MainWindow::strings() {
     strings_ = new StringsStation(session_, view_);
     put_in(Station::strings, strings_);
     connect(strings_, &StringsStation::string_picked, this, &MainWindow::choose_string);
-    connect(strings_, &StringsStation::refused, this,
-            [this](const QString& why) { show_notice(why, false); });
+    connect(strings_, &StringsStation::refused, this, [this](const QString& why) { say(why); });
     connect(strings_, &StringsStation::number_picked, this, [this](const QString& name) {
         key_name_ = name;
         show_working();
@@ -88,7 +87,7 @@ SheetStation* MainWindow::sheets() {
     sheets_ = new SheetStation(session_);
     put_in(Station::sheets, side_by_side(sheets_, sheets_->panel()));
     connect(sheets_, &SheetStation::drawn, path_, &StationPath::set_sheets_changed);
-    connect(sheets_, &SheetStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    connect(sheets_, &SheetStation::refused, this, [this](const QString& why) { say(why); });
     return sheets_;
 }
 
@@ -96,8 +95,7 @@ IntonationStation* MainWindow::intonation() {
     if (intonation_) return intonation_;
     intonation_ = new IntonationStation(session_, view_);
     put_in(Station::intonation, side_by_side(intonation_, intonation_->panel()));
-    connect(intonation_, &IntonationStation::refused, this,
-            [this](const QString& why) { show_notice(why, false); });
+    connect(intonation_, &IntonationStation::refused, this, [this](const QString& why) { say(why); });
     connect(intonation_, &IntonationStation::string_picked, this, &MainWindow::choose_string);
     return intonation_;
 }
@@ -106,7 +104,7 @@ RecordStation* MainWindow::record() {
     if (record_) return record_;
     record_ = new RecordStation(session_);
     put_in(Station::record, side_by_side(record_, record_->panel()));
-    connect(record_, &RecordStation::refused, this, [this](const QString& why) { show_notice(why, false); });
+    connect(record_, &RecordStation::refused, this, [this](const QString& why) { say(why); });
     connect(record_, &RecordStation::sheet_asked, this, [this](bool for_the_owner) {
         choose_station(Station::sheets);
         sheets()->choose_parts({for_the_owner ? SheetPart::owner : SheetPart::shop});
@@ -158,7 +156,7 @@ StationFrame* MainWindow::drawn_station() {
 }
 
 void MainWindow::connect_station(StationFrame* station) {
-    const auto refused = [this](const QString& why) { show_notice(why, false); };
+    const auto refused = [this](const QString& why) { say(why); };
     const auto worked = [this](const QString& name) {
         if (name.isEmpty()) return;
         key_name_ = name;

@@ -6,6 +6,7 @@
 #include "ui/texts.h"
 
 #include <QDateTime>
+#include <QDir>
 #include <QFileInfo>
 #include <QFileSystemWatcher>
 #include <QUndoCommand>
@@ -30,6 +31,13 @@ private:
 namespace {
 // A step waits no longer for the disk, however many follow it.
 constexpr int autosave_after_ms = 150;
+constexpr int retry_after_ms = 2000;
+constexpr int touched_after_ms = 100;
+
+void once_after(QTimer& timer, int wait_ms) {
+    timer.setSingleShot(true);
+    timer.setInterval(wait_ms);
+}
 
 bool same_file(const QString& a, const QString& b) {
     const QString first = QFileInfo(a).canonicalFilePath();
@@ -54,10 +62,17 @@ StateResult state_of(const Value& document) {
 }
 
 Session::Session(QObject* parent) : QObject(parent), watcher_(new QFileSystemWatcher(this)) {
-    autosave_.setSingleShot(true);
-    autosave_.setInterval(autosave_after_ms);
+    once_after(autosave_, autosave_after_ms);
+    once_after(retry_, retry_after_ms);
+    once_after(touched_, touched_after_ms);
     connect(&autosave_, &QTimer::timeout, this, &Session::save);
-    connect(watcher_, &QFileSystemWatcher::fileChanged, this, &Session::file_touched);
+    connect(&retry_, &QTimer::timeout, this, [this] {
+        retrying_ = true;
+        save();
+        retrying_ = false;
+    });
+    connect(&touched_, &QTimer::timeout, this, &Session::file_touched);
+    connect(watcher_, &QFileSystemWatcher::fileChanged, &touched_, qOverload<>(&QTimer::start));
     connect(&undo_, &QUndoStack::indexChanged, this,
             &Session::make_late_steps); // once a step is made, or undone
 }
@@ -96,8 +111,7 @@ void Session::take(const QString& path) {
     state_ = std::move(result.state);
     tools_ = tools_of(state_->job, workshop_);
     opened_state_ = state_;
-    watch();
-    Q_EMIT trouble_over();
+    file_agrees();
     show_opened();
 }
 
@@ -196,17 +210,17 @@ void Session::show(std::shared_ptr<const State> state) {
 
 bool Session::save() {
     autosave_.stop();
+    retry_.stop();
     if (!dirty_ || read_only()) return true;
     try {
         mark_ = save_file(path_, QByteArray::fromStdString(written_json(document_)), &mark_);
     } catch (const InputError& error) {
-        Q_EMIT trouble(message_text(error.message(), state_->job.unit),
-                       error.message().id == "file_changed_on_disk");
+        retry_.start(); // the disk may have room again
+        tell_trouble(error.message());
         return false;
     }
     dirty_ = false;
-    watch();
-    Q_EMIT trouble_over();
+    file_agrees();
     return true;
 }
 
@@ -230,13 +244,55 @@ void Session::save_as(const QString& path) {
     mark_ = mark;
     read_only_why_.clear();
     dirty_ = false;
-    watch();
-    Q_EMIT trouble_over();
+    file_agrees();
     show_opened();
 }
 
 void Session::reload() {
-    take(path_); // what fails to open leaves what is here
+    const LoadedFile file = load_file(path_);
+    const Value document = parse_json(file.text.toStdString());
+    const StateResult result = state_of(document);
+    if (!result.state) throw InputError(result.problems.front());
+    if (read_only() || result.state->job.read_only()) return take(path_);
+    mark_ = file.mark; // what follows is written over what was read
+    if (!(document == document_))
+        undo_.push(new DocumentStep(this, tr("Read the file again"), document_, document));
+    dirty_ = !(document == document_);
+    if (!dirty_) file_agrees();
+}
+
+QString Session::rescue() const {
+    if (!is_open()) return {};
+    const QString when = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd hh.mm.ss.zzz"));
+    const QString name =
+        QStringLiteral("/%1 rescued %2.fmjob").arg(QFileInfo(path_).completeBaseName(), when);
+    const QByteArray text = QByteArray::fromStdString(written_json(document_));
+    for (const QString& folder : {QFileInfo(path_).absolutePath(), data_folder(), QDir::tempPath()}) {
+        try {
+            QDir().mkpath(folder);
+            create_file(folder + name, text);
+            return folder + name;
+        } catch (const InputError&) {
+            // the next may have room
+        }
+    }
+    return {};
+}
+
+void Session::tell_trouble(const Message& message) {
+    const QString text = message_text(message, state_->job.unit);
+    if (retrying_ && text == told_trouble_) return; // tried again by itself: said once
+    told_trouble_ = text;
+    Q_EMIT trouble(text, message.id == "file_changed_on_disk");
+}
+
+/// What is here is on the disk.
+void Session::file_agrees() {
+    autosave_.stop();
+    retry_.stop();
+    told_trouble_.clear();
+    watch();
+    Q_EMIT trouble_over();
 }
 
 void Session::watch() {
@@ -245,11 +301,29 @@ void Session::watch() {
 }
 
 void Session::file_touched() {
-    if (file_changed(path_, mark_))
-        Q_EMIT trouble(
-            message_text({"file_changed_on_disk", Severity::error, {}, {path_.toStdString()}}, Unit::mm),
-            true);
     watcher_->addPath(path_); // a file replaced whole is no longer watched
+    auto doubt = doubt_about_file(path_, mark_);
+    if (!doubt) return;
+    if (doubt->id == "file_changed_on_disk") doubt = fault_on_disk().value_or(*doubt);
+    if (doubt->id != "file_changed_on_disk") {
+        // What is here stands nowhere else.
+        dirty_ = true;
+        retry_.start();
+    }
+    tell_trouble(*doubt);
+}
+
+/// Why what stands on the disk could not be read instead of what is here; nothing if it could.
+std::optional<Message> Session::fault_on_disk() const {
+    std::string why;
+    try {
+        const StateResult result = state_of(parse_json(load_file(path_).text.toStdString()));
+        if (result.state) return std::nullopt;
+        why = english(result.problems.front());
+    } catch (const InputError& error) {
+        why = error.what();
+    }
+    return Message{"file_spoiled", Severity::error, {}, {path_.toStdString(), why}};
 }
 
 } // namespace fm

@@ -89,13 +89,18 @@ public:
     /// only saved. @throws InputError, also for a file that is there or open in another window: nothing is
     /// written then
     void save_as(const QString& path);
-    /// Takes what stands on the disk instead of what is here.
+    /// Takes what stands on the disk instead of what is here, as a step that can be undone.
+    /// @throws InputError where it cannot be read; then what is here stays
     void reload();
+    /// Writes the job with all its steps to a new file: beside its own, else among the user's data, else in
+    /// the temporary folder. @returns its path, "" if it can be written nowhere
+    QString rescue() const;
 
 Q_SIGNALS:
     void opened();
     void changed(); ///< the state is another one: a step, an undo or a preview
-    void trouble(const QString& text, bool file_changed);
+    /// Something about the job's file. @param readable what stands there may be read instead
+    void trouble(const QString& text, bool readable);
     void trouble_over();
 
 private:
@@ -107,6 +112,9 @@ private:
     void make_late_steps();
     void watch();
     void file_touched();
+    void tell_trouble(const Message& message);
+    void file_agrees();
+    std::optional<Message> fault_on_disk() const;
 
     KeyNames names_;
     Workshop workshop_;
@@ -134,6 +142,10 @@ private:
     std::optional<Value> tried_;
     QUndoStack undo_;
     QTimer autosave_;
+    QTimer retry_;   ///< while the job cannot be written
+    QTimer touched_; ///< a file that is replaced may be gone for a moment
+    bool retrying_ = false;
+    QString told_trouble_;
     QFileSystemWatcher* watcher_;
 };
 

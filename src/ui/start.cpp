@@ -198,13 +198,7 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
 
 std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder,
                                       const QString& reopen) {
-    Workshop workshop;
-    QString fault;
-    try {
-        workshop = Workshop(folder);
-    } catch (const InputError& error) {
-        fault = message_text(error.message(), Unit::mm);
-    }
+    const Workshop workshop(folder);
     auto window = std::make_unique<MainWindow>(workshop);
     QString job = reopen.isEmpty() ? options.job : reopen;
     if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
@@ -212,7 +206,7 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
     if (job.isEmpty()) job = workshop.jobs().value(0);
     if (!job.isEmpty()) window->open(job_path(job, workshop));
     show_as_asked(*window, options);
-    if (!fault.isEmpty()) window->say(fault);
+    window->say_shop_faults();
     return window;
 }
 

@@ -86,6 +86,12 @@ QString message_text(const Message& message, Unit unit) {
     }));
 }
 
+QString located_text(const Message& message, Unit unit) {
+    const bool named = message.where.empty() || words_of(message.id).contains(QLatin1String("{where}"));
+    return (named ? QString() : QString::fromStdString(message.where) + QStringLiteral(": ")) +
+           message_text(message, unit);
+}
+
 TypedLength typed_length(const QString& text, Unit unit) {
     const ReadingResult result = parse_reading(text.toStdString(), {unit, false});
     if (result) return {result.reading->mm, {}};

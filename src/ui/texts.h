@@ -31,6 +31,8 @@ QString angle_text(double deg);
 /// The sentence, name or formula of an id in the user's language.
 QString words_of(std::string_view id);
 QString message_text(const Message& message, Unit unit);
+/// The same, with what it is about before it where the sentence does not say so.
+QString located_text(const Message& message, Unit unit);
 
 /// "8 · D3 floor over seat 5.82 = board 4.80 + fret 1.05 …" without the string's name.
 QString working_line(const Working& working, Unit unit);

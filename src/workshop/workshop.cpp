@@ -7,7 +7,10 @@
 
 #include <QDir>
 #include <QFile>
+#include <QFileInfo>
 #include <QStandardPaths>
+
+#include <algorithm>
 
 static void load_demo_resources() {
     Q_INIT_RESOURCE(demo);
@@ -16,6 +19,31 @@ static void load_demo_resources() {
 namespace fm {
 
 namespace {
+
+constexpr int newest_version = 1;
+
+/// Reads a part of the file: the part as a whole, or as it is without the file where something is wrong in
+/// it.
+template <class Part, class Read>
+Part sound(std::vector<Message>& faults, const Read& read, Part otherwise = {}) {
+    const std::size_t before = faults.size();
+    Part part = read();
+    return faults.size() == before ? part : otherwise;
+}
+
+/// The items of a list that are sound.
+template <class Item, class Read>
+std::vector<Item> sound_items(Reader& root, std::string_view key, std::size_t most,
+                              std::vector<Message>& faults, const Read& read) {
+    std::vector<Item> list;
+    for (Reader& reader : root.objects(key, 0, most, false)) {
+        const bool whole = !reader.keys().empty(); // what is no object has been told
+        const std::size_t before = faults.size();
+        Item item = read(reader);
+        if (whole && faults.size() == before) list.push_back(std::move(item));
+    }
+    return list;
+}
 
 std::vector<Operation> read_operations(Reader& root, std::string_view key) {
     std::vector<Operation> list;
@@ -46,7 +74,6 @@ SetupMinutes read_setup(Reader& root) {
 
 ShopTables read_tables(Reader& root) {
     ShopTables tables;
-    tables.setup = read_setup(root);
     for (Reader& item : root.objects("blanks", 0, 200, false))
         tables.blanks.push_back(
             {item.text_or("name", ""),
@@ -66,22 +93,15 @@ ShopTables read_tables(Reader& root) {
     return tables;
 }
 
-std::vector<ShopStringSet> read_string_sets(Reader& root, const Value& document) {
-    std::vector<ShopStringSet> sets;
-    for (Reader& item : root.objects("string_sets", 0, 200, false)) {
-        const std::size_t strings = item.objects("strings", 1, 14, true).size();
-        const Value* list = find(document, item.path("strings"));
-        if (strings > 0 && list) sets.push_back({item.text_or("name", ""), *list});
-    }
-    return sets;
+ShopStringSet read_string_set(Reader& item, const Value& document) {
+    const std::size_t strings = item.objects("strings", 1, 14, true).size();
+    const Value* list = find(document, item.path("strings"));
+    return {item.text_or("name", ""), strings > 0 && list ? *list : Value()};
 }
 
-std::vector<ShopPrinter> read_printers(Reader& root) {
-    std::vector<ShopPrinter> printers;
-    for (Reader& item : root.objects("printers", 0, 100, false))
-        printers.push_back({item.text_or("name", ""), item.number("bar_x_mm", {least_bar_mm, most_bar_mm}),
-                            item.number("bar_y_mm", {least_bar_mm, most_bar_mm})});
-    return printers;
+ShopPrinter read_printer(Reader& item) {
+    return {item.text_or("name", ""), item.number("bar_x_mm", {least_bar_mm, most_bar_mm}),
+            item.number("bar_y_mm", {least_bar_mm, most_bar_mm})};
 }
 
 Hand read_hand(Reader hands, std::string_view key) {
@@ -110,19 +130,49 @@ QString file_of(const QString& folder) {
 
 Workshop::Workshop(const QString& folder) : folder_(folder) {
     const QString path = file_of(folder);
-    if (!QFile::exists(path)) return;
-    const Value document = parse_json(load_file(path).text.toStdString());
-    std::vector<Message> problems;
-    Reader root(document.object() ? &document : nullptr, "", problems);
+    if (folder.isEmpty() || !QFileInfo::exists(path)) return;
+    try {
+        read(parse_json(load_file(path).text.toStdString()));
+    } catch (const InputError& error) {
+        faults_.push_back(error.message());
+    }
+    for (Message& fault : faults_)
+        if (!fault.id.starts_with("file_")) // those name the file themselves
+            fault.where = path.toStdString() + (fault.where.empty() ? "" : ": " + fault.where);
+}
+
+void Workshop::read(const Value& document) {
+    Reader root(document.object() ? &document : nullptr, "", faults_);
     root.word("format", {"fair-measure-workshop"}, std::nullopt);
-    root.whole_or("version", 1, 1, 1);
+    if (!faults_.empty()) return; // another program's: nothing in it means what it seems to
+    const Value* version = document.member("version");
+    if (version && version->is_number() && version->number() > newest_version)
+        faults_.push_back({"workshop_newer", Severity::error, "version", {shown_value(*version)}});
+    else
+        root.whole_or("version", newest_version, 1, newest_version);
     name_ = QString::fromStdString(root.text_or("name", ""));
     tools_ = tools_with({}, read_tools(root));
-    tables_ = read_tables(root);
-    string_sets_ = read_string_sets(root, document);
-    printers_ = read_printers(root);
-    bench_ = read_bench(root);
-    if (!problems.empty()) throw InputError(problems.front());
+    tables_ = sound<ShopTables>(faults_, [&] { return read_tables(root); });
+    tables_.setup = sound<SetupMinutes>(faults_, [&] { return read_setup(root); });
+    string_sets_ = sound_items<ShopStringSet>(root, "string_sets", 200, faults_,
+                                              [&](Reader& item) { return read_string_set(item, document); });
+    printers_ = sound_items<ShopPrinter>(root, "printers", 100, faults_, read_printer);
+    bench_ = sound<BenchHabits>(faults_, [&] { return read_bench(root); });
+}
+
+std::vector<Message> Workshop::faults_of(const std::vector<std::string>& keys) const {
+    const std::string file = file_of(folder_).toStdString();
+    const std::string inside = file + ": ";
+    std::vector<Message> found;
+    for (const Message& fault : faults_) {
+        const bool whole = fault.where.empty() || fault.where == file || fault.where == inside + "format";
+        if (whole || std::any_of(keys.begin(), keys.end(), [&](const std::string& key) {
+                return fault.where.starts_with(inside) &&
+                       std::string_view(fault.where).substr(inside.size()).starts_with(key);
+            }))
+            found.push_back(fault);
+    }
+    return found;
 }
 
 QStringList Workshop::jobs() const {
@@ -154,7 +204,12 @@ namespace {
 
 /// The workshop's file with a change, written whole; a new one where there is none.
 template <class Change> void change_workshop(const QString& folder, const Change& changed) {
+    if (folder.isEmpty()) throw InputError({"workshop_without_folder", Severity::error, {}, {}});
     change_file(file_of(folder), [&](const QByteArray* before) {
+        const Workshop there(folder); // read under the lock
+        if (!there.faults().empty())
+            throw InputError(
+                {"workshop_not_changed", Severity::error, {}, {english(there.faults().front())}});
         const Value document = parse_json(before ? before->toStdString()
                                                  : R"({"format": "fair-measure-workshop", "version": 1})");
         return QByteArray::fromStdString(written_json(changed(document)));

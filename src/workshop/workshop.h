@@ -74,9 +74,15 @@ class Workshop {
 public:
     /// No folder: an empty shop.
     Workshop() = default;
-    /// @throws InputError for a workshop.json that cannot be read or says something not allowed; a folder
-    /// without one is an empty shop.
+    /// What its workshop.json holds. A folder without one, and "", is an empty shop. What is wrong with it is
+    /// told by faults(), and left out: a list of tools, a set, a printer, the tables, the habits, each as a
+    /// whole; the rest holds.
     explicit Workshop(const QString& folder);
+
+    /// What could not be read, each with the file and the key; a file with faults is not written into.
+    const std::vector<Message>& faults() const { return faults_; }
+    /// Those that are about the whole file, or a key that begins with one of these.
+    std::vector<Message> faults_of(const std::vector<std::string>& keys) const;
 
     const QString& folder() const { return folder_; }
     const QString& name() const { return name_; }
@@ -94,6 +100,8 @@ public:
     static QString usual_folder();
 
 private:
+    void read(const Value& document);
+
     QString folder_;
     QString name_;
     Tools tools_;
@@ -101,6 +109,7 @@ private:
     std::vector<ShopStringSet> string_sets_;
     std::vector<ShopPrinter> printers_;
     BenchHabits bench_;
+    std::vector<Message> faults_;
 };
 
 /// The tools a job is cut with: list by list its own, else the shop's.
@@ -110,11 +119,12 @@ inline Tools tools_of(const Job& job, const Workshop& workshop) {
 
 /// Writes a printer into the workshop of a folder, in place of one of that name; what else stands there
 /// stays.
-/// @throws InputError for readings that are none of a test page, or a file that cannot be written
+/// @throws InputError for readings that are none of a test page, no folder, or a file that cannot be written:
+/// one with faults, of another program or a newer version stays as it is
 void keep_printer(const QString& folder, const ShopPrinter& printer);
 
 /// Writes how the shop works at the bench into the workshop of a folder; what else stands there stays.
-/// @throws InputError for a file that cannot be written
+/// @throws InputError as keep_printer
 void keep_bench(const QString& folder, const BenchHabits& bench);
 
 /// Where the user's own data of this program lies.

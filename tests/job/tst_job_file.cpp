@@ -6,8 +6,12 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <array>
 #include <csignal>
 #include <sys/resource.h>
+#include <sys/stat.h>
+#include <sys/xattr.h>
+#include <unistd.h>
 
 using namespace fm;
 
@@ -42,8 +46,13 @@ private Q_SLOTS:
         QVERIFY(file.open(QIODevice::WriteOnly) && file.resize(200LL * 1024 * 1024)); // sparse
         file.close();
         QCOMPARE(fault_of([&] { load_file(large); }), QStringLiteral("file_too_large"));
-        QCOMPARE(fault_of([&] { load_file(QStringLiteral("/dev/zero")); }),
-                 QString()); // read up to the limit, no further
+        // What would be waited for, or never ends.
+        const QString pipe = dir.filePath(QStringLiteral("pipe.fmjob"));
+        QCOMPARE(::mkfifo(qPrintable(pipe), 0600), 0);
+        for (const QString& none : {QStringLiteral("/dev/zero"), pipe}) {
+            QCOMPARE(fault_of([&] { load_file(none); }), QStringLiteral("file_not_regular"));
+            QCOMPARE(fault_of([&] { save_file(none, "x", nullptr); }), QStringLiteral("file_not_regular"));
+        }
         const QString locked = dir.filePath(QStringLiteral("locked.fmjob"));
         write(locked, "{}");
         QFile::setPermissions(locked, QFileDevice::Permissions());
@@ -56,7 +65,7 @@ private Q_SLOTS:
         const QString path = dir.filePath(QStringLiteral("a.fmjob"));
         const FileMark mark = save_file(path, "first", nullptr);
         QCOMPARE(load_file(path).text, QByteArray("first"));
-        QVERIFY(load_file(path).mark == mark && !file_changed(path, mark));
+        QVERIFY(load_file(path).mark == mark && !doubt_about_file(path, mark));
         save_file(path, "second", &mark);
         QCOMPARE(load_file(path).text, QByteArray("second"));
         QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 1); // nothing left beside it
@@ -66,13 +75,32 @@ private Q_SLOTS:
         const QString path = dir.filePath(QStringLiteral("a.fmjob"));
         const FileMark mark = save_file(path, "mine", nullptr);
         write(path, "theirs");
-        QVERIFY(file_changed(path, mark));
+        QCOMPARE(doubt_about_file(path, mark).value().id, "file_changed_on_disk");
         QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }),
                  QStringLiteral("file_changed_on_disk"));
         QCOMPARE(load_file(path).text, QByteArray("theirs"));
         QFile::remove(path);
-        QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }),
-                 QStringLiteral("file_changed_on_disk"));
+        QCOMPARE(fault_of([&] { save_file(path, "mine again", &mark); }), QStringLiteral("file_gone"));
+    }
+    void owner_rights_attributes_and_links_stay() {
+        QTemporaryDir dir;
+        const QString real = dir.filePath(QStringLiteral("real.fmjob"));
+        const QString link = dir.filePath(QStringLiteral("link.fmjob"));
+        write(real, "old");
+        QVERIFY(QFile::link(QStringLiteral("real.fmjob"), link));
+        QCOMPARE(::chmod(qPrintable(real), 0640), 0);
+        const bool root = ::geteuid() == 0;
+        if (root) QCOMPARE(::chown(qPrintable(real), 1234, 2345), 0);
+        const bool attributes = ::setxattr(qPrintable(real), "user.shelf", "third", 5, 0) == 0;
+        save_file(link, "new", nullptr);
+        QVERIFY(QFileInfo(link).isSymLink());
+        QCOMPARE(test::file_bytes(real), QByteArray("new"));
+        struct stat now {};
+        QCOMPARE(::stat(qPrintable(real), &now), 0);
+        QCOMPARE(now.st_mode & 07777U, 0640U);
+        if (root) QVERIFY(now.st_uid == 1234 && now.st_gid == 2345);
+        std::array<char, 16> value{};
+        if (attributes) QCOMPARE(::getxattr(qPrintable(real), "user.shelf", value.data(), value.size()), 5);
     }
     void a_full_disk_leaves_the_old_file() {
         QTemporaryDir dir;

@@ -1,6 +1,7 @@
 #include "workshop/workshop.h"
 
 #include "common/jobs.h"
+#include "job/json.h"
 
 #include <QDir>
 #include <QTemporaryDir>
@@ -43,25 +44,89 @@ private Q_SLOTS:
         const Job own = test::job_of(with(document, "tools.nut_files_mm", Value::Array{0.5}));
         QCOMPARE(tools_of(own, shop).nut_files_mm, std::vector<double>{0.5});
     }
-    void a_bad_file_is_named() {
-        for (const auto& [text, says] :
-             {std::pair{"{", "ends too early"}, std::pair{"[]", "format is missing"},
-              std::pair{"{\"format\": \"fair-measure-workshop\", \"string_sets\": [{\"name\": \"a\"}]}",
-                        "string_sets[0].strings is missing"},
-              std::pair{"{\"format\": \"fair-measure-job\"}", "format is"},
-              std::pair{"{\"format\": \"fair-measure-workshop\", \"version\": 2}", "version is 2"}}) {
-            const QTemporaryDir dir;
-            QFile file(dir.filePath(QStringLiteral("workshop.json")));
+    void what_is_wrong_is_named_and_the_rest_holds_data() {
+        QTest::addColumn<QByteArray>("text");
+        QTest::addColumn<QString>("says"); // after the file's path
+        const auto row = [](const char* name, const QByteArray& inside, const char* says) {
+            QTest::newRow(name) << R"({"format": "fair-measure-workshop", )" + inside + "}" << says;
+        };
+        QTest::newRow("broken off") << QByteArray("{") << "ends too early";
+        QTest::newRow("a list") << QByteArray("[]") << "format is missing";
+        QTest::newRow("foreign") << QByteArray(R"({"format": "fair-measure-job", "name": "x"})")
+                                 << "format is";
+        row("newer", R"("version": 2, "name": "Ours", "shims_mm": [0.2])", "version is 2");
+        row("a set without strings", R"("string_sets": [{"name": "a"}])",
+            "string_sets[0].strings is missing");
+        row("a set of fifteen",
+            R"("string_sets": [{"name": "a", "strings": [)" + QByteArray("{},").repeated(14) + "{}]}]",
+            "string_sets[0].strings has 15");
+        row("a file as a word", R"("nut_files_mm": [0.3, "0.5"])", "nut_files_mm[1] is \"0.5\"");
+        row("too many leaves", R"("feelers_mm": [)" + QByteArray("0.1,").repeated(60) + "0.1]",
+            "feelers_mm has 61");
+        row("a bench that is a number", R"("bench": 5)", "bench is 5");
+        row("hands that are a list", R"("bench": {"hands": []})", "bench.hands is");
+        row("a printer like no other", R"("printers": [{"name": "p", "bar_x_mm": 1, "bar_y_mm": 150}])",
+            "printers[0].bar_x_mm is 1");
+        row("printers that are none", R"("printers": {"p": 1})", "printers is");
+        row("a price below nothing", R"("rate_per_hour": -1, "currency": "c")", "rate_per_hour is -1");
+    }
+    void what_is_wrong_is_named_and_the_rest_holds() {
+        QFETCH(QByteArray, text);
+        QFETCH(QString, says);
+        const QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("workshop.json"));
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write(text) == text.size());
+        file.close();
+        const Workshop shop(dir.path());
+        QVERIFY(!shop.faults().empty());
+        const std::string first = shop.faults().front().where + " " + english(shop.faults().front());
+        QVERIFY2(QString::fromStdString(first).contains(path), first.c_str());
+        QVERIFY2(QString::fromStdString(first).contains(says), first.c_str());
+        // Nothing is taken in part.
+        QVERIFY(shop.tools().nut_files_mm.empty() && shop.tools().feelers_mm.empty());
+        QVERIFY(shop.printers().empty() && shop.string_sets().empty() && !shop.tables().priced());
+        // And nothing is written into it.
+        QVERIFY_EXCEPTION_THROWN(keep_bench(dir.path(), {}), InputError);
+        QVERIFY_EXCEPTION_THROWN(keep_printer(dir.path(), {"bench", 150, 150}), InputError);
+        QCOMPARE(test::file_bytes(path), text);
+    }
+    void a_fault_spoils_only_its_own_part() {
+        const QTemporaryDir dir;
+        copy_demo_workshop(dir.path());
+        const QString path = dir.filePath(QStringLiteral("workshop.json"));
+        const Value sound = test::document_of(path);
+        const Workshop before(dir.path());
+        for (const auto& [key, value] : {std::pair<const char*, Value>{"bench", 5},
+                                         {"printers", Value::Array{Value(5)}},
+                                         {"feelers_mm", Value::Array{Value("x")}},
+                                         {"version", 2},
+                                         {"blanks", Value::Array{Value(5)}}}) {
+            QFile file(path);
             QVERIFY(file.open(QIODevice::WriteOnly));
-            file.write(text);
+            file.write(QByteArray::fromStdString(written_json(with(sound, key, value))));
             file.close();
-            try {
-                const Workshop shop(dir.path());
-                QFAIL("was taken");
-            } catch (const InputError& error) {
-                QVERIFY2(QString::fromUtf8(error.what()).contains(QLatin1String(says)), error.what());
-            }
+            const Workshop shop(dir.path());
+            QVERIFY(!shop.faults().empty());
+            QVERIFY(!shop.faults_of({key}).empty() && shop.faults_of({"nut_files_mm"}).empty());
+            QCOMPARE(shop.tools().nut_files_mm, before.tools().nut_files_mm);
+            QCOMPARE(shop.string_sets().size(), before.string_sets().size());
+            QCOMPARE(shop.tables().priced(), std::string(key) != "blanks");
+            QCOMPARE(shop.name(), before.name());
         }
+    }
+    void without_a_folder_nothing_is_written_anywhere() {
+        const QTemporaryDir dir;
+        const QString here = QDir::currentPath();
+        QDir::setCurrent(dir.path());
+        QFile file(QStringLiteral("workshop.json"));
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.write("{}") == 2);
+        file.close();
+        QVERIFY(Workshop(QString()).faults().empty()); // not that of the current folder
+        QVERIFY_EXCEPTION_THROWN(keep_bench({}, {}), InputError);
+        QVERIFY_EXCEPTION_THROWN(keep_printer({}, {"bench", 150, 150}), InputError);
+        QCOMPARE(test::file_bytes(dir.filePath(QStringLiteral("workshop.json"))), QByteArray("{}"));
+        QDir::setCurrent(here);
     }
 };
 
