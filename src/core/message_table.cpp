@@ -26,7 +26,12 @@ constexpr MessageEntry table[] = {
     {"dxf_count", QT_TRANSLATE_NOOP("messages", "{where} has a count nobody draws: {0}")},
     {"dxf_broken_off",
      QT_TRANSLATE_NOOP("messages", "{where} breaks off before its end; nothing of it was taken")},
-    {"dxf_too_large", QT_TRANSLATE_NOOP("messages", "{where} is too large for a background: {0} million")},
+    {"dxf_too_large", QT_TRANSLATE_NOOP("messages", "{where} is too large for a background: {0} MB")},
+    {"dxf_too_much",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is too much for a background: more than {0} points, or blocks within "
+                       "blocks without end")},
+    {"dxf_stopped", QT_TRANSLATE_NOOP("messages", "{where} was not read to its end")},
     {"dxf_binary",
      QT_TRANSLATE_NOOP("messages",
                        "{where} is a binary DXF; save it as a text DXF in the program it is from")},

@@ -10,6 +10,7 @@
 
 #include <algorithm>
 #include <array>
+#include <atomic>
 #include <charconv>
 #include <cmath>
 #include <map>
@@ -24,8 +25,14 @@ namespace fm {
 namespace {
 
 constexpr double chord_tolerance = 0.01;
-constexpr std::size_t most_points = 2'000'000; // more would only make the window slow
+constexpr std::size_t most_points = 400'000; // more would only make the window slow
+constexpr std::size_t most_inserts = 50'000; // of blocks, those within blocks counted each time
+constexpr std::size_t longest_line = 1000;   // the library's own lines end at 1024
 constexpr int most_nesting = 16;
+constexpr double straight_bulge = 1e-9;
+
+struct TooMuch {};
+struct Stopped {};
 constexpr int most_of_a_curve = 100'000; // vertices, knots, control points
 
 [[noreturn]] void refuse(const char* id, const QString& path, std::string what = {}) {
@@ -64,17 +71,24 @@ Line ellipse(Point centre, Point first, Point second, double from, double to) {
     return line;
 }
 
+/// Where an arc that begins at an angle ends: at most one turn after it. What is no angle ends where it
+/// begins.
+double end_after(double from, double to) {
+    constexpr double turn = 2.0 * std::numbers::pi;
+    const double sweep = std::fmod(to - from, turn);
+    return std::isfinite(sweep) ? from + (sweep <= 0 ? sweep + turn : sweep) : from;
+}
+
 Line arc(Point centre, double radius, double from_deg, double to_deg) {
     const double from = from_deg * std::numbers::pi / 180.0;
-    double to = to_deg * std::numbers::pi / 180.0;
-    while (to <= from) to += 2.0 * std::numbers::pi;
-    return ellipse(centre, {radius, 0}, {0, radius}, from, to);
+    return ellipse(centre, {radius, 0}, {0, radius}, from,
+                   end_after(from, to_deg * std::numbers::pi / 180.0));
 }
 
 /// The piece from a to b, b left out.
 void add_piece(Line& line, Point a, Point b, double bulge) {
     line.push_back(a);
-    if (bulge == 0.0) return;
+    if (!(std::abs(bulge) > straight_bulge)) return;
     const double sweep = 4.0 * std::atan(bulge);
     const double dx = b.x - a.x;
     const double dy = b.y - a.y;
@@ -150,6 +164,9 @@ public:
         std::vector<Insert> inserts;
     };
 
+    /// @param stop may be set by another thread; none: nobody stops it
+    explicit Reading(const std::atomic<bool>* stop) : stop_(stop) {}
+
     void addBlock(const DL_BlockData& data) override {
         finish();
         current_ = data.name;
@@ -164,9 +181,8 @@ public:
     void addArc(const DL_ArcData& d) override { add(arc({d.cx, d.cy}, d.radius, d.angle1, d.angle2)); }
     void addCircle(const DL_CircleData& d) override { add(arc({d.cx, d.cy}, d.radius, 0, 360)); }
     void addEllipse(const DL_EllipseData& d) override {
-        double to = d.angle2;
-        while (to <= d.angle1) to += 2.0 * std::numbers::pi;
-        add(ellipse({d.cx, d.cy}, {d.mx, d.my}, {-d.my * d.ratio, d.mx * d.ratio}, d.angle1, to));
+        add(ellipse({d.cx, d.cy}, {d.mx, d.my}, {-d.my * d.ratio, d.mx * d.ratio}, d.angle1,
+                    end_after(d.angle1, d.angle2)));
     }
     void addPolyline(const DL_PolylineData& d) override {
         finish();
@@ -191,6 +207,7 @@ public:
     void addInsert(const DL_InsertData& d) override {
         finish();
         const double turn = d.angle * std::numbers::pi / 180.0;
+        if (!std::isfinite(turn)) return;
         for (int column = 0; column < std::clamp(d.cols, 1, 100); ++column)
             for (int row = 0; row < std::clamp(d.rows, 1, 100); ++row) {
                 const Placing grid{1, 0, 0, 1, column * d.colSp, row * d.rowSp};
@@ -203,6 +220,7 @@ public:
                 Placing place = turned.within(grid);
                 place.e += d.ipx;
                 place.f += d.ipy;
+                if (++inserts_ > most_inserts) throw TooMuch();
                 blocks_[current_].inserts.push_back({d.name, place});
             }
     }
@@ -223,9 +241,11 @@ public:
         if (in_polyline_ && vertices_.size() > 1) {
             Line line;
             const std::size_t pieces = vertices_.size() - (is_closed_ ? 0 : 1);
-            for (std::size_t i = 0; i < pieces; ++i)
+            for (std::size_t i = 0; i < pieces; ++i) {
                 add_piece(line, vertices_[i].at, vertices_[(i + 1) % vertices_.size()].at,
                           vertices_[i].bulge);
+                if (line.size() > most_points) throw TooMuch();
+            }
             line.push_back(vertices_[is_closed_ ? 0 : vertices_.size() - 1].at);
             add(std::move(line));
         }
@@ -234,26 +254,30 @@ public:
         vertices_.clear();
     }
 
-    /// Everything drawn, blocks put where they are inserted. @returns false if there is too much of it
-    bool flatten(const std::string& name, const Placing& place, int depth, std::vector<Line>& out,
-                 std::size_t& points) const {
+    struct Flat {
+        std::vector<Line> lines;
+        std::size_t points = 0;
+        std::size_t inserts = 0;
+    };
+    /// Everything drawn, blocks put where they are inserted. @throws TooMuch
+    void flatten(const std::string& name, const Placing& place, int depth, Flat& out) const {
         const auto block = blocks_.find(name);
-        if (block == blocks_.end() || depth > most_nesting) return true;
+        if (block == blocks_.end() || depth > most_nesting) return;
+        if (++out.inserts > most_inserts) throw TooMuch();
+        go_on();
         for (const Line& line : block->second.lines) {
-            points += line.size();
-            if (points > most_points) return false;
+            out.points += line.size();
+            if (out.points > most_points) throw TooMuch();
             Line placed;
             for (const Point& p : line) placed.push_back(place.of(p));
-            out.push_back(std::move(placed));
+            if (is_drawable(placed)) out.lines.push_back(std::move(placed));
         }
         for (const Insert& insert : block->second.inserts) {
             const auto of = blocks_.find(insert.block);
             const Point base = of == blocks_.end() ? Point{} : of->second.base;
             const Placing from_base{1, 0, 0, 1, -base.x, -base.y};
-            if (!flatten(insert.block, from_base.within(insert.place).within(place), depth + 1, out, points))
-                return false;
+            flatten(insert.block, from_base.within(insert.place).within(place), depth + 1, out);
         }
-        return true;
     }
 
     int units() const { return units_; }
@@ -264,13 +288,25 @@ private:
         finish();
         if (current_.empty()) left_out_.insert(kind);
     }
+    static bool is_drawable(const Line& line) {
+        return line.size() > 1 && std::all_of(line.begin(), line.end(), [](const Point& p) {
+                   return std::isfinite(p.x) && std::isfinite(p.y) && std::abs(p.x) < 1e7 &&
+                          std::abs(p.y) < 1e7;
+               });
+    }
+    void go_on() const {
+        if (stop_ && *stop_) throw Stopped();
+    }
     void add(Line line) {
-        const bool sound = std::all_of(line.begin(), line.end(), [](const Point& p) {
-            return std::isfinite(p.x) && std::isfinite(p.y) && std::abs(p.x) < 1e7 && std::abs(p.y) < 1e7;
-        });
-        if (line.size() > 1 && sound) blocks_[current_].lines.push_back(std::move(line));
+        go_on();
+        points_ += line.size();
+        if (points_ > most_points) throw TooMuch();
+        if (is_drawable(line)) blocks_[current_].lines.push_back(std::move(line));
     }
 
+    const std::atomic<bool>* stop_;
+    std::size_t points_ = 0;
+    std::size_t inserts_ = 0;
     std::map<std::string, Block> blocks_; ///< "" is the drawing itself
     std::string current_;
     std::vector<Vertex> vertices_;
@@ -326,6 +362,19 @@ void check_tags(std::string_view text, const QString& path) {
     if (!ended) refuse("dxf_broken_off", path);
 }
 
+/// The text with no line longer than the library can hold: only words are, and no word is drawn.
+std::string with_short_lines(std::string_view text) {
+    std::string out;
+    out.reserve(text.size());
+    while (!text.empty()) {
+        const std::size_t end = std::min(text.find('\n'), text.size());
+        out.append(text.substr(0, std::min(end, longest_line)));
+        if (end < text.size()) out += '\n';
+        text.remove_prefix(std::min(end + 1, text.size()));
+    }
+    return out;
+}
+
 /// mm in one of a drawing's units; nothing for those that are none of length or not told.
 std::optional<double> mm_per_unit(int units) {
     switch (units) {
@@ -344,28 +393,33 @@ std::optional<double> mm_per_unit(int units) {
 
 } // namespace
 
-DxfOutline dxf_outline(const QString& path) {
+DxfOutline dxf_outline(const QString& path, const std::atomic<bool>* stop) {
     QFile file(path);
     if (!QFileInfo(path).isFile() || !file.open(QIODevice::ReadOnly))
         refuse("file_missing", path, path.toStdString());
     if (file.size() > largest_dxf_bytes) refuse("dxf_too_large", path, std::to_string(file.size() / 1000000));
-    const QByteArray bytes = file.readAll();
+    const QByteArray bytes = file.read(largest_dxf_bytes + 1);
+    if (bytes.size() > largest_dxf_bytes)
+        refuse("dxf_too_large", path, std::to_string(bytes.size() / 1000000));
     if (bytes.startsWith("AutoCAD Binary DXF")) refuse("dxf_binary", path);
     check_tags({bytes.constData(), static_cast<std::size_t>(bytes.size())}, path);
-    Reading reading;
-    std::vector<std::vector<Point>> lines;
-    std::size_t points = 0;
-    bool fits = true;
+    Reading reading(stop);
+    Reading::Flat flat;
     try {
-        std::istringstream stream(bytes.toStdString());
+        std::istringstream stream(
+            with_short_lines({bytes.constData(), static_cast<std::size_t>(bytes.size())}));
         DL_Dxf dxf;
         dxf.in(stream, &reading);
         reading.finish();
-        fits = reading.flatten("", {}, 0, lines, points);
+        reading.flatten("", {}, 0, flat);
+    } catch (const TooMuch&) {
+        refuse("dxf_too_much", path, std::to_string(most_points));
+    } catch (const Stopped&) {
+        refuse("dxf_stopped", path);
     } catch (const std::exception& error) {
         refuse("dxf_unreadable", path, error.what());
     }
-    if (!fits) refuse("dxf_too_large", path, std::to_string(most_points / 1000000));
+    std::vector<Line>& lines = flat.lines;
     if (lines.empty()) refuse("dxf_nothing_drawn", path);
     DxfOutline outline;
     const auto scale = mm_per_unit(reading.units());

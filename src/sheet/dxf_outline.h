@@ -4,6 +4,7 @@
 
 #include <QString>
 
+#include <atomic>
 #include <string>
 
 namespace fm {
@@ -17,9 +18,10 @@ struct DxfOutline {
 };
 
 /// Lines, arcs, circles, ellipses, polylines, splines and blocks of a DXF file; the whole of it or nothing.
-/// @throws InputError (dxf_…, file_…): no DXF, nothing drawn in it, too large, broken off
-DxfOutline dxf_outline(const QString& path);
+/// @param stop set by another thread it ends the reading; none: nobody stops it
+/// @throws InputError (dxf_…, file_…): no DXF, nothing drawn in it, too large, broken off, stopped
+DxfOutline dxf_outline(const QString& path, const std::atomic<bool>* stop = nullptr);
 
-constexpr qint64 largest_dxf_bytes = qint64{64} * 1024 * 1024;
+constexpr qint64 largest_dxf_bytes = qint64{32} * 1024 * 1024;
 
 } // namespace fm

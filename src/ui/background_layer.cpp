@@ -2,12 +2,10 @@
 
 #include "core/message.h"
 #include "sheet/dxf_outline.h"
+#include "ui/picture_file.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
-#include <QCoreApplication>
-#include <QFileInfo>
-#include <QImageReader>
 #include <QPainter>
 
 namespace fm {
@@ -17,69 +15,77 @@ namespace {
 constexpr double shown_share = 0.3;
 constexpr int most_side_px = 4000; // of a picture as it is kept
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("fm::BackgroundLayer", text);
+void take_lines(BackgroundFile& file, const DxfOutline& outline) {
+    for (const auto& line : outline.lines) {
+        file.lines.moveTo(line.front().x, line.front().y);
+        for (const Point& p : line) file.lines.lineTo(p.x, p.y);
+    }
+    file.box =
+        QRectF(outline.low.x, outline.low.y, outline.high.x - outline.low.x, outline.high.y - outline.low.y);
+    file.units_told = outline.units_told;
+    QStringList kinds;
+    for (const std::string& kind : outline.left_out) kinds << QString::fromStdString(kind);
+    file.left_out = kinds.join(QStringLiteral(", "));
 }
 
 } // namespace
 
-QString BackgroundLayer::load(const QString& path) {
-    if (path == path_) return fault_;
-    *this = BackgroundLayer();
-    path_ = path;
+BackgroundFile read_background_file(const QString& path, const std::atomic<bool>& stop) {
+    BackgroundFile file;
+    file.path = path;
     if (path.endsWith(QLatin1String(".dxf"), Qt::CaseInsensitive)) {
         try {
-            const DxfOutline outline = dxf_outline(path);
-            for (const auto& line : outline.lines) {
-                lines_.moveTo(line.front().x, line.front().y);
-                for (const Point& p : line) lines_.lineTo(p.x, p.y);
-            }
-            box_ = QRectF(outline.low.x, outline.low.y, outline.high.x - outline.low.x,
-                          outline.high.y - outline.low.y);
-            units_told_ = outline.units_told;
-            QStringList kinds;
-            for (const std::string& kind : outline.left_out) kinds << QString::fromStdString(kind);
-            left_out_ = kinds.join(QStringLiteral(", "));
+            take_lines(file, dxf_outline(path, &stop));
         } catch (const InputError& error) {
-            fault_ = message_text(error.message(), Unit::mm);
+            file.fault = message_text(error.message(), Unit::mm);
         }
-        return fault_;
+        return file;
     }
-    QImageReader reader(path);
-    reader.setAutoTransform(true);
-    const QSize size = reader.size();
-    box_ = QRectF(0, 0, size.width(), size.height());
-    if (size.width() > most_side_px || size.height() > most_side_px)
-        reader.setScaledSize(size.scaled(most_side_px, most_side_px, Qt::KeepAspectRatio));
-    picture_ = reader.read();
-    if (!picture_.isNull() && !box_.isValid()) box_ = QRectF(QPointF(), QSizeF(picture_.size()));
-    if (picture_.isNull())
-        fault_ =
-            tr("%1 is no picture that can be read: %2").arg(QFileInfo(path).fileName(), reader.errorString());
-    return fault_;
+    PictureFile picture = read_picture(path, most_side_px);
+    file.picture = std::move(picture.image);
+    file.fault = picture.fault;
+    file.box = QRectF(QPointF(), QSizeF(picture.size));
+    return file;
 }
 
-void BackgroundLayer::paint(QPainter& painter, const Background& background,
-                            const QTransform& to_widget) const {
+const BackgroundFile* BackgroundLayer::file(const QString& path) {
+    if (path == path_) return is_reading() ? nullptr : &file_;
+    path_ = path;
+    reading_.ask([path](const std::atomic<bool>& stop) { return read_background_file(path, stop); },
+                 [this](BackgroundFile&& file) {
+                     file_ = std::move(file);
+                     Q_EMIT read();
+                 });
+    return nullptr;
+}
+
+void BackgroundLayer::stop() {
+    if (!is_reading()) return;
+    reading_.stop();
+    path_.clear();
+}
+
+void BackgroundLayer::paint(QPainter& painter, const BackgroundFile& file, const Background& background,
+                            const QTransform& to_widget) {
     QTransform own;
     own.translate(background.x_mm, background.y_mm);
     own.rotate(background.turn_deg);
     own.scale(background.mm_per_unit, background.mm_per_unit);
     painter.save();
     painter.setTransform(own * to_widget, true);
-    if (!picture_.isNull()) {
+    if (!file.picture.isNull()) {
         // A picture's rows run down, the drawing's y runs up.
         painter.setRenderHint(QPainter::SmoothPixmapTransform);
         painter.scale(1.0, -1.0);
         painter.setOpacity(
             shown_share); // pale, so that every number over it can be read by day and in the evening
-        painter.drawImage(QRectF(0, -box_.height(), box_.width(), box_.height()), picture_);
+        painter.drawImage(QRectF(0, -file.box.height(), file.box.width(), file.box.height()), file.picture);
     } else {
         QPen pen(theme().take_off, 1.2);
         pen.setCosmetic(true);
         painter.setPen(pen);
         painter.setBrush(Qt::NoBrush);
-        painter.drawPath(lines_);
+        painter.drawPath(file.lines);
     }
     painter.restore();
 }

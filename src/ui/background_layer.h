@@ -1,7 +1,9 @@
 #pragma once
 #include "job/background.h"
+#include "ui/off_thread.h"
 
 #include <QImage>
+#include <QObject>
 #include <QPainterPath>
 #include <QRectF>
 #include <QString>
@@ -11,28 +13,40 @@ class QPainter;
 
 namespace fm {
 
-/// A background's file as it is painted: lines of a DXF, or a picture.
-class BackgroundLayer {
+/// A background's file: lines of a DXF, or a picture.
+struct BackgroundFile {
+    QString path;
+    QString fault; ///< what is wrong with it, or ""
+    QPainterPath lines;
+    QImage picture;
+    QRectF box;       ///< around all of it, in its own units
+    QString left_out; ///< what of a DXF was left out, or ""
+    bool units_told = false;
+};
+
+/// @param stop set by another thread it ends the reading
+BackgroundFile read_background_file(const QString& path, const std::atomic<bool>& stop);
+
+/// A background's file as it is painted; it is read while the window goes on.
+class BackgroundLayer : public QObject {
+    Q_OBJECT
 public:
-    /// Reads the file, if it is not the one already read. @returns what is wrong with it, or ""
-    QString load(const QString& path);
-    /// Around all of it, in its own units.
-    QRectF box() const { return box_; }
-    bool is_picture() const { return !picture_.isNull(); }
-    bool units_told() const { return units_told_; }
-    /// What of a DXF was left out, or "".
-    const QString& left_out() const { return left_out_; }
+    explicit BackgroundLayer(QObject* parent = nullptr) : QObject(parent), reading_(this) {}
+    /// The file, if it is read; else it is begun to be, and read() is told.
+    const BackgroundFile* file(const QString& path);
+    bool is_reading() const { return reading_.is_working(); }
+    void stop();
     /// @param to_widget from the drawing's mm (y up) to the widget
-    void paint(QPainter& painter, const Background& background, const QTransform& to_widget) const;
+    static void paint(QPainter& painter, const BackgroundFile& file, const Background& background,
+                      const QTransform& to_widget);
+
+Q_SIGNALS:
+    void read();
 
 private:
-    QString path_;
-    QString fault_;
-    QPainterPath lines_;
-    QImage picture_;
-    QRectF box_;
-    QString left_out_;
-    bool units_told_ = false;
+    QString path_; ///< of what is read, or being read
+    BackgroundFile file_;
+    OffThread reading_;
 };
 
 } // namespace fm

@@ -40,6 +40,7 @@ BackgroundPage::BackgroundPage(Session& session, FieldBinder& binder, const View
                                tr("Click two places on the drawing and enter how far they truly are apart"))),
       away_(plain_button(tr("Take away"),
                          tr("Nothing behind the drawing; the file stays in the job's folder"))),
+      stop_(plain_button(tr("Stop reading"), tr("The file is not laid behind the drawing"))),
       apart_(new ValueField(QStringLiteral("apart_mm"), tr("how far the two points are apart"),
                             FieldKind::length, this)),
       apart_box_(nullptr), says_(new QLabel) {
@@ -64,6 +65,8 @@ BackgroundPage::BackgroundPage(Session& session, FieldBinder& binder, const View
     flow->addWidget(two_points_);
     flow->addWidget(apart_box_);
     flow->addWidget(away_);
+    flow->addWidget(stop_);
+    stop_->hide();
     column->addWidget(row);
     says_->setWordWrap(true);
     says_->setProperty("caption", true);
@@ -78,6 +81,9 @@ BackgroundPage::BackgroundPage(Session& session, FieldBinder& binder, const View
     connect(away_, &QToolButton::clicked, this, [this] {
         commit(tr("nothing behind the drawing"), without_background(session_.document(), drawing()));
     });
+    connect(stop_, &QToolButton::clicked, this, &BackgroundPage::stop_reading);
+    connect(&session_, &Session::opened, this, &BackgroundPage::stop_reading); // it was for the job before
+    connect(&layer_, &BackgroundLayer::read, this, &BackgroundPage::refresh);
     connect(apart_, &ValueField::committed, this, &BackgroundPage::set_apart);
 }
 
@@ -105,6 +111,8 @@ ValueField* BackgroundPage::add_field(const char* key, const QString& name, Fiel
 }
 
 void BackgroundPage::refresh() {
+    stop_->setVisible(is_reading());
+    if (is_reading()) return; // what is said of it stays
     const auto& behind = background();
     for (QWidget* part : boxes_) part->setVisible(behind.has_value());
     two_points_->setVisible(behind.has_value());
@@ -117,13 +125,13 @@ void BackgroundPage::refresh() {
             "it."));
         return;
     }
-    const QString fault =
-        layer_.load(session_.pictures() + QLatin1Char('/') + QString::fromStdString(behind->file));
-    if (!fault.isEmpty()) return says_->setText(QStringLiteral("▲ ") + fault);
+    const BackgroundFile* file =
+        layer_.file(session_.pictures() + QLatin1Char('/') + QString::fromStdString(behind->file));
+    if (!file) return says_->setText(tr("Reading %1 …").arg(QString::fromStdString(behind->file)));
+    if (!file->fault.isEmpty()) return says_->setText(QStringLiteral("▲ ") + file->fault);
     QString words = QString::fromStdString(behind->file) + QStringLiteral(": ") +
                     (behind->is_true ? tr("true to scale") : tr("not true yet: set it by two points"));
-    if (!layer_.left_out().isEmpty())
-        words += QStringLiteral(" · ") + tr("left out: %1").arg(layer_.left_out());
+    if (!file->left_out.isEmpty()) words += QStringLiteral(" · ") + tr("left out: %1").arg(file->left_out);
     if (!points_) says_->setText(words);
 }
 
@@ -135,22 +143,36 @@ void BackgroundPage::choose_file() {
 }
 
 void BackgroundPage::lay(const QString& path) {
-    BackgroundLayer seen;
-    const QString fault = seen.load(path);
-    if (!fault.isEmpty()) return Q_EMIT refused(fault);
+    incoming_.ask([path](const std::atomic<bool>& stop) { return read_background_file(path, stop); },
+                  [this, drawing = drawing()](const BackgroundFile& file) {
+                      refresh();
+                      take(file, drawing);
+                  });
+    says_->setText(tr("Reading %1 …").arg(QFileInfo(path).fileName()));
+    stop_->show();
+}
+
+void BackgroundPage::stop_reading() {
+    incoming_.stop();
+    refresh();
+}
+
+void BackgroundPage::take(const BackgroundFile& file, const std::string& drawing) {
+    if (!file.fault.isEmpty()) return Q_EMIT refused(file.fault);
+    const QString& path = file.path;
     try {
         const QString name = copy_picture(path, session_.pictures(),
-                                          QStringLiteral("behind-") + QString::fromStdString(drawing()));
+                                          QStringLiteral("behind-") + QString::fromStdString(drawing));
         Background behind;
         behind.file = name.toStdString();
-        const QRectF box = seen.box();
-        if (seen.is_picture()) behind.mm_per_unit = first_wide_mm / std::max(1.0, box.width());
-        behind.is_true = seen.units_told();
+        const QRectF box = file.box;
+        if (!file.picture.isNull()) behind.mm_per_unit = first_wide_mm / std::max(1.0, box.width());
+        behind.is_true = file.units_told;
         // Its middle on the drawing's zero; along the board it begins at the nut.
-        behind.x_mm = -behind.mm_per_unit * (view_.placing ? box.left() : box.center().x());
+        behind.x_mm = -behind.mm_per_unit * (drawing == "board" ? box.left() : box.center().x());
         behind.y_mm = -behind.mm_per_unit * box.center().y();
         commit(tr("%1 behind the drawing").arg(QFileInfo(path).fileName()),
-               with_background(session_.document(), drawing(), behind));
+               with_background(session_.document(), drawing, behind));
     } catch (const InputError& error) {
         Q_EMIT refused(message_text(error.message(), Unit::mm));
     }

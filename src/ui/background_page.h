@@ -17,8 +17,9 @@ class BackgroundPage : public QWidget {
 public:
     BackgroundPage(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
     void refresh();
-    /// Lays a file behind the drawing; a copy of it goes into the job's folder.
+    /// Lays a file behind the drawing in sight, once it is read; a copy of it goes into the job's folder.
     void lay(const QString& path);
+    bool is_reading() const { return incoming_.is_working(); }
     /// Two points of the drawing were shown: how far they are apart is asked for.
     void take_two_points(QPointF first_mm, QPointF second_mm);
 
@@ -32,6 +33,8 @@ private:
     ValueField* add_field(const char* key, const QString& name, FieldKind kind, double Background::*member,
                           QWidget*& box);
     void choose_file();
+    void take(const BackgroundFile& file, const std::string& drawing);
+    void stop_reading();
     void set_apart(double mm);
     void commit(const QString& name, const Value& document);
 
@@ -41,11 +44,13 @@ private:
     QToolButton* lay_;
     QToolButton* two_points_;
     QToolButton* away_;
+    QToolButton* stop_;
     ValueField* apart_;
     QWidget* apart_box_;
     std::vector<QWidget*> boxes_;
     QLabel* says_;
     BackgroundLayer layer_;
+    OffThread incoming_{this};
     std::optional<std::pair<BackgroundPoint, BackgroundPoint>> points_;
 };
 

@@ -30,6 +30,7 @@ PartCanvas::PartCanvas(Session& session, FieldBinder& binder, const ViewState& v
     setMinimumHeight(226);
     setAttribute(Qt::WA_OpaquePaintEvent);
     grabGesture(Qt::PinchGesture);
+    connect(&background_, &BackgroundLayer::read, this, qOverload<>(&QWidget::update));
 }
 
 ValueField* PartCanvas::add_field(const char* key, const QString& name, FieldKind kind,
@@ -259,16 +260,17 @@ bool PartCanvas::paint_background(QPainter& painter, const std::optional<Backgro
         points_mm_.clear();
         return false;
     }
-    const QString fault =
-        background_.load(session_.pictures() + QLatin1Char('/') + QString::fromStdString(background->file));
-    if (fault.isEmpty()) background_.paint(painter, *background, to_widget());
+    const BackgroundFile* file =
+        background_.file(session_.pictures() + QLatin1Char('/') + QString::fromStdString(background->file));
+    const bool shown = file && file->fault.isEmpty();
+    if (shown) BackgroundLayer::paint(painter, *file, *background, to_widget());
     painter.setPen(QPen(theme().warning, 2));
     for (const QPointF& point : points_mm_) {
         const QPointF at = to_widget().map(point);
         painter.drawLine(at - QPointF(9, 0), at + QPointF(9, 0));
         painter.drawLine(at - QPointF(0, 9), at + QPointF(0, 9));
     }
-    return fault.isEmpty();
+    return shown;
 }
 
 void PartCanvas::mousePressEvent(QMouseEvent* event) {

@@ -4,12 +4,12 @@
 #include "job/edits.h"
 #include "job/pictures.h"
 #include "job/survey_edits.h"
+#include "ui/picture_file.h"
 #include "ui/survey_readings.h"
 #include "ui/texts.h"
 
 #include <QDesktopServices>
 #include <QFileDialog>
-#include <QImageReader>
 #include <QToolButton>
 #include <QUrl>
 #include <QVBoxLayout>
@@ -165,8 +165,7 @@ void SurveyPages::choose_photo() {
 
 void SurveyPages::take_photo(const QString& path) {
     if (session_.read_only()) return;
-    if (!QImageReader(path).canRead())
-        return Q_EMIT refused(tr("%1 is no picture this program can read").arg(path));
+    if (const QString fault = picture_fault(path); !fault.isEmpty()) return Q_EMIT refused(fault);
     try {
         const QString name = copy_picture(
             path, session_.pictures(),
@@ -186,14 +185,22 @@ void SurveyPages::show_photo(const QString& name) {
     photo_->setToolTip(name.isEmpty() ? tr("Keep a picture of it in the job's folder; or drop one here")
                                       : tr("Show the picture"));
     photo_->setAccessibleName(photo_->toolTip());
-    QImageReader reader(path);
-    reader.setAutoTransform(true);
-    if (!name.isEmpty() && reader.size().isValid())
-        reader.setScaledSize(reader.size().scaled(thumbnail, Qt::KeepAspectRatio));
-    const QImage image = name.isEmpty() ? QImage() : reader.read();
+    show_thumbnail({});
+    photo_reading_.stop();
+    if (name.isEmpty()) return;
+    photo_reading_.ask([path](const std::atomic<bool>&) { return read_picture(path, thumbnail.width()); },
+                       [this, name](const PictureFile& picture) {
+                           show_thumbnail(picture.image);
+                           if (picture.image.isNull()) {
+                               photo_->setText(tr("%1 cannot be shown").arg(name));
+                               photo_->setToolTip(picture.fault);
+                           }
+                       });
+}
+
+void SurveyPages::show_thumbnail(const QImage& image) {
     photo_->setIcon(image.isNull() ? QIcon() : QIcon(QPixmap::fromImage(image)));
     photo_->setToolButtonStyle(image.isNull() ? Qt::ToolButtonTextOnly : Qt::ToolButtonIconOnly);
-    if (!name.isEmpty() && image.isNull()) photo_->setText(tr("%1 is missing").arg(name));
 }
 
 void SurveyPages::show_state() {

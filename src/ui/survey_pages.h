@@ -1,4 +1,5 @@
 #pragma once
+#include "ui/off_thread.h"
 #include "ui/part_pages.h"
 #include "ui/text_field.h"
 
@@ -30,6 +31,7 @@ private:
     void add_playing_page();
     void choose_photo();
     void show_photo(const QString& name);
+    void show_thumbnail(const QImage& image);
     TextField* text(const char* key, const QString& name, int width);
     const SurveyPoint& point() const { return survey_points()[view_.point]; }
     const SurveyFinding& finding() const { return session_.state().job.survey[view_.point]; }
@@ -38,6 +40,7 @@ private:
     TextField* note_ = nullptr;
     QToolButton* photo_ = nullptr;
     QToolButton* photo_away_ = nullptr;
+    OffThread photo_reading_{this};
     QString photo_shown_; ///< path of the picture on the button
     ChoiceRow* nut_gauge_ = nullptr;
     ChoiceRow* action_gauge_ = nullptr;

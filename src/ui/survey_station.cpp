@@ -1,10 +1,10 @@
 #include "ui/survey_station.h"
 
+#include "ui/picture_file.h"
 #include "ui/survey_readings.h"
 #include "ui/texts.h"
 
 #include <QDropEvent>
-#include <QImageReader>
 #include <QMimeData>
 
 namespace fm {
@@ -80,7 +80,7 @@ void SurveyStation::take(int string, int column, double mm) {
 
 void SurveyStation::dragEnterEvent(QDragEnterEvent* event) {
     const QList<QUrl> urls = event->mimeData()->urls();
-    if (urls.size() == 1 && urls.front().isLocalFile() && QImageReader(urls.front().toLocalFile()).canRead())
+    if (urls.size() == 1 && urls.front().isLocalFile() && picture_fault(urls.front().toLocalFile()).isEmpty())
         event->acceptProposedAction();
 }
 

@@ -25,7 +25,7 @@ private Q_SLOTS:
     void cleanup() { window_.reset(); }
 
     void two_points_set_a_picture_true() {
-        page()->lay(ruler_picture());
+        lay(ruler_picture());
         QVERIFY(state().job.behind_bridge && !state().job.behind_bridge->is_true);
         QVERIFY(says().contains(QStringLiteral("not true yet")));
         // The ruler's marks are 400 pixels apart and 50 mm on the bench.
@@ -55,7 +55,7 @@ private Q_SLOTS:
 
     void a_drawing_lies_behind_the_board() {
         window()->choose_placing(true);
-        page()->lay(made_dxf("inch"));
+        lay(made_dxf("inch"));
         QVERIFY(state().job.behind_board && !state().job.behind_bridge);
         QVERIFY(state().job.behind_board->is_true);
         const QImage with = window()->grab().toImage();
@@ -66,7 +66,7 @@ private Q_SLOTS:
     }
 
     void its_place_is_typed() {
-        page()->lay(made_dxf("blocks"));
+        lay(made_dxf("blocks"));
         for (const auto& [key, text] : {std::pair{"x_mm", "12.5"}, std::pair{"y_mm", "-3"},
                                         std::pair{"turn_deg", "90"}, std::pair{"mm_per_unit", "2"}})
             for (ValueField* field : page()->findChildren<ValueField*>())
@@ -81,7 +81,7 @@ private Q_SLOTS:
     }
 
     void its_file_goes_with_the_job() {
-        page()->lay(made_dxf("words"));
+        lay(made_dxf("words"));
         QVERIFY(says().contains(QStringLiteral("left out: POINT, TEXT")));
         const QString copy = QDir(folder()).filePath(QStringLiteral("copy.fmjob"));
         window()->session().save_as(copy);
@@ -98,11 +98,11 @@ private Q_SLOTS:
         QVERIFY(file.open(QIODevice::WriteOnly));
         file.write("nothing of the kind");
         file.close();
-        page()->lay(garbage);
+        lay(garbage);
         QVERIFY2(window()->notice().contains(QStringLiteral("garbage.dxf is no DXF")),
                  qPrintable(window()->notice()));
         QFile::rename(garbage, garbage + QStringLiteral(".png"));
-        page()->lay(garbage + QStringLiteral(".png"));
+        lay(garbage + QStringLiteral(".png"));
         QVERIFY(window()->notice().contains(QStringLiteral("no picture")));
         QVERIFY(!state().job.behind_bridge);
         QVERIFY(!QFileInfo::exists(window()->session().pictures())); // nothing half taken
@@ -116,6 +116,13 @@ private Q_SLOTS:
     }
 
 private:
+    /// Laid behind the drawing, once it is read.
+    void lay(const QString& path) {
+        page()->lay(path);
+        QTRY_VERIFY(!page()->is_reading());
+        QThreadPool::globalInstance()->waitForDone(); // the canvas has its own
+        QApplication::processEvents();
+    }
     MainWindow* window() { return window_->operator->(); }
     const State& state() { return window_->state(); }
     BackgroundPage* page() { return window()->bridge()->pages()->background(); }

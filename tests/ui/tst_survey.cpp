@@ -143,7 +143,7 @@ private Q_SLOTS:
         QVERIFY(file.open(QIODevice::WriteOnly) && file.write("no picture") > 0);
         file.close();
         pages->take_photo(text);
-        QVERIFY(window()->notice().contains(QStringLiteral("no picture this program can read")));
+        QVERIFY(window()->notice().contains(QStringLiteral("is no picture that can be read")));
         QCOMPARE(state().job.survey[0].photo, std::string("bridge_lifting-2.png"));
         QVERIFY(window()
                     ->session()

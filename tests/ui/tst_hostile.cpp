@@ -1,0 +1,146 @@
+// Files of somebody else that would hang, swell or freeze a reader without bounds: each is read or refused
+// with its message within two seconds and 300 MB, measured in a program of its own.
+#include "common/jobs.h"
+#include "common/window.h"
+#include "ui/background_layer.h"
+#include "ui/picture_file.h"
+
+#include <QElapsedTimer>
+#include <QProcess>
+
+#include <sys/resource.h>
+#include <sys/stat.h>
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+constexpr double most_s = 2.0;
+constexpr double most_mb = 300.0;
+
+/// The child: reads the file as the window does, and says what came of it.
+int read_it(const QString& path) {
+    QElapsedTimer taken;
+    taken.start();
+    QString said;
+    if (path.endsWith(QLatin1String(".fmjob"))) {
+        QTemporaryDir shop;
+        MainWindow window{Workshop(shop.path())};
+        window.open(path);
+        window.resize(1280, 800);
+        window.show();
+        QApplication::processEvents();
+        (void)window.grab();
+        said = window.notice().isEmpty() ? QStringLiteral("read") : window.notice();
+    } else {
+        const std::atomic<bool> stop = false;
+        const BackgroundFile file = read_background_file(path, stop);
+        said = file.fault.isEmpty() ? QStringLiteral("read %1").arg(file.lines.elementCount()) : file.fault;
+    }
+    const double seconds = static_cast<double>(taken.elapsed()) / 1000;
+    rusage used{};
+    ::getrusage(RUSAGE_SELF, &used);
+    std::printf("%.2f\n%.1f\n%s\n", seconds, static_cast<double>(used.ru_maxrss) / 1024, qPrintable(said));
+    return 0;
+}
+
+} // namespace
+
+class TestHostile : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { prepare_application("fair-measure-hostile-test"); }
+
+    void made_by_hand_data() {
+        QTest::addColumn<QString>("says");
+        // Words that are too long are no part of a drawing: it is read.
+        QTest::newRow("long-line.dxf") << "read 4";
+        QTest::newRow("line-of-1024.dxf") << "read 2";
+        QTest::newRow("angle-1e17.dxf") << "read";
+        QTest::newRow("huge-bulge.dxf") << "read";
+        QTest::newRow("block-in-itself.dxf") << "too much for a background";
+        QTest::newRow("grid-in-grid.dxf") << "too much for a background";
+        QTest::newRow("empty-blocks.dxf") << "too much for a background";
+        QTest::newRow("many-bulges.dxf") << "too much for a background";
+        QTest::newRow("30000-pixels.png") << "30000 × 30000 pixels";
+        QTest::newRow("title-of-an-image.fmjob") << "read";
+        QTest::newRow("title-of-a-pipe.fmjob") << "read";
+    }
+    void made_by_hand() {
+        QFETCH(QString, says);
+        QString path = QStringLiteral(TEST_DATA "/hostile/") + QLatin1String(QTest::currentDataTag());
+        const QTemporaryDir dir;
+        if (path.endsWith(QLatin1String("pipe.fmjob"))) { // its title names one that is there
+            const QString pipe = dir.filePath(QStringLiteral("pipe"));
+            QCOMPARE(::mkfifo(qPrintable(pipe), 0600), 0);
+            const QByteArray text = file_bytes(path).replace("PIPE", pipe.toUtf8());
+            path = dir.filePath(QStringLiteral("pipe.fmjob"));
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly) && file.write(text) == text.size());
+        }
+        check(path, says);
+    }
+    void what_is_no_plain_file_data() {
+        QTest::addColumn<QString>("name");
+        QTest::newRow("a job") << "a.fmjob";
+        QTest::newRow("a drawing") << "a.dxf";
+        QTest::newRow("a picture") << "a.png";
+    }
+    void what_is_no_plain_file() {
+        QFETCH(QString, name);
+        const QTemporaryDir dir;
+        QCOMPARE(::mkfifo(qPrintable(dir.filePath(name)), 0600), 0);
+        check(dir.filePath(name), QStringLiteral("no"));
+        QVERIFY(QFile::remove(dir.filePath(name)));
+        QVERIFY(QFile::link(QStringLiteral("/dev/zero"), dir.filePath(name)));
+        check(dir.filePath(name), QStringLiteral("no"));
+    }
+    void ordinary_scans_are_read_data() {
+        QTest::addColumn<int>("format");
+        QTest::addColumn<QByteArray>("ending");
+        QTest::newRow("grey") << int(QImage::Format_Grayscale8) << QByteArray("png");
+        QTest::newRow("black and white") << int(QImage::Format_Mono) << QByteArray("png");
+        QTest::newRow("palette") << int(QImage::Format_Indexed8) << QByteArray("png");
+        QTest::newRow("colours") << int(QImage::Format_RGB32) << QByteArray("png");
+        QTest::newRow("colours as a JPEG") << int(QImage::Format_RGB32) << QByteArray("jpg");
+    }
+    void ordinary_scans_are_read() {
+        QFETCH(int, format);
+        QFETCH(QByteArray, ending);
+        QImage scan(4960, 7016, static_cast<QImage::Format>(format)); // A4 at 600 dots an inch
+        if (scan.colorCount() == 0 && format != QImage::Format_RGB32 && format != QImage::Format_Grayscale8)
+            scan.setColorTable({qRgb(255, 255, 255), qRgb(20, 20, 120)});
+        scan.fill(format == QImage::Format_RGB32 ? 0xfff0f0e0U : 1U);
+        const QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("scan.") + QString::fromLatin1(ending));
+        QVERIFY(scan.save(path));
+        scan = {};
+        check(path, QStringLiteral("read"));
+    }
+
+private:
+    static void check(const QString& path, const QString& says) {
+        QProcess child;
+        child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--child"), path});
+        QVERIFY2(child.waitForFinished(20000), "it hangs");
+        QCOMPARE(child.exitStatus(), QProcess::NormalExit);
+        const QList<QByteArray> lines = child.readAllStandardOutput().split('\n');
+        QVERIFY(lines.size() > 2);
+        QVERIFY2(lines[0].toDouble() < most_s, lines[0].constData());
+        QVERIFY2(lines[1].toDouble() < most_mb, lines[1].constData());
+        QVERIFY2(QString::fromUtf8(lines[2]).contains(says), lines[2].constData());
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    if (argc == 3 && QByteArray(argv[1]) == "--child") {
+        prepare_application("fair-measure-hostile-child");
+        return read_it(QString::fromLocal8Bit(argv[2]));
+    }
+    TestHostile test;
+    return QTest::qExec(&test, argc, argv);
+}
+
+#include "tst_hostile.moc"
