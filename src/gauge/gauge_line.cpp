@@ -35,9 +35,10 @@ std::vector<QByteArray> GaugeLines::take(const QByteArray& bytes) {
     std::vector<QByteArray> lines;
     for (const char byte : bytes) {
         if (byte == '\r' || byte == '\n') {
-            if (!half_.isEmpty() || too_long_) lines.push_back(too_long_ ? half_ + "…" : half_);
+            if (!rest_is_lost_ && (!half_.isEmpty() || too_long_))
+                lines.push_back(too_long_ ? half_ + "…" : half_);
             half_.clear();
-            too_long_ = false;
+            too_long_ = rest_is_lost_ = false;
         } else if (half_.size() < longest_line)
             half_.append(byte);
         else
@@ -48,6 +49,7 @@ std::vector<QByteArray> GaugeLines::take(const QByteArray& bytes) {
 
 bool GaugeLines::drop_half() {
     const bool had = !half_.isEmpty() || too_long_;
+    rest_is_lost_ = rest_is_lost_ || had;
     half_.clear();
     too_long_ = false;
     return had;

@@ -27,12 +27,16 @@ class GaugeLines {
 public:
     /// The whole lines among what has come so far, without empty ones.
     std::vector<QByteArray> take(const QByteArray& bytes);
-    /// Forgets half a line. @returns whether there was one
+    /// A line that was cut by a pause is none, and what may still come of it is no line of its own.
+    /// @returns whether there was half a line
     bool drop_half();
+    /// Begins anew, as at another port.
+    void forget() { *this = GaugeLines(); }
 
 private:
     QByteArray half_;
     bool too_long_ = false;
+    bool rest_is_lost_ = false;
 };
 
 } // namespace fm

@@ -22,7 +22,7 @@ namespace {
 /// listens.
 class Line {
 public:
-    Line() : near_(::posix_openpt(O_RDWR | O_NOCTTY)) {
+    Line() : near_(::posix_openpt(O_RDWR | O_NOCTTY | O_NONBLOCK)) {
         if (near_ < 0 || ::grantpt(near_) != 0 || ::unlockpt(near_) != 0) return;
         const char* const name = ::ptsname(near_);
         if (!name) return;

@@ -1,6 +1,7 @@
 #pragma once
 #include "gauge/gauge_line.h"
 
+#include <QElapsedTimer>
 #include <QObject>
 #include <QString>
 #include <QTimer>
@@ -9,31 +10,38 @@ class QSerialPort;
 
 namespace fm {
 
-/// A digital gauge at a serial port. It may send a line for a press of its button, or lines all the time;
-/// how it is set is found by listening.
+/// A digital gauge at a serial port. It may send a line for a press of its button, or by itself; which of
+/// them is found by listening: whoever presses does not press at equal times.
 class SerialGauge : public QObject {
     Q_OBJECT
 public:
+    enum class Sends { unknown, at_a_press, by_itself };
+
     explicit SerialGauge(QObject* parent = nullptr);
     ~SerialGauge() override;
 
     /// Opens a port: one the system lists, or a path. Listens at the usual speeds in turn until a line is
     /// understood. @returns what is in the way, "" if it is open
-    QString open(const QString& port);
+    /// @param known how it sends, if that need not be found
+    QString open(const QString& port, Sends known = Sends::unknown);
     void close();
     bool is_open() const;
     QString port() const;
     /// Lines a second the port listens at; 0 until a line was understood.
     int baud() const { return heard_ ? baud_ : 0; }
+    Sends sends() const { return sends_; }
     /// What a number without a unit is in.
     void set_unit(Unit unit) { unit_ = unit; }
     /// How long the gauge must be silent before and after one line for that line to be a press of its button.
     void set_press_silence_ms(int ms) { silence_.setInterval(ms); }
+    /// How long after its first lines a gauge is silent that does not send by itself.
+    void set_settle_ms(int ms) { settle_ms_ = ms; }
     /// Ports the system lists.
     static QStringList ports();
 
 Q_SIGNALS:
     void heard();                      ///< the first line was understood
+    void settled();                    ///< it is known how it sends
     void live(double mm);              ///< what it shows now
     void pressed(double mm);           ///< its button was pressed
     void garbage(const QString& line); ///< a line that was not understood
@@ -42,12 +50,20 @@ Q_SIGNALS:
 private:
     void read();
     void next_baud();
+    void took_one();
+    void settle(Sends sends);
     void vanish(const QString& why);
 
     QSerialPort* port_;
     GaugeLines lines_;
     QTimer silence_;   // since the last line
     QTimer half_line_; // since the last byte of a line not ended
+    QTimer settle_;    // while it is not known how it sends
+    int settle_ms_;
+    Sends sends_ = Sends::unknown;
+    std::vector<double> waiting_mm_; // readings, if it sends at a press
+    QElapsedTimer since_last_;
+    qint64 last_wait_ms_ = 0;
     Unit unit_ = Unit::mm;
     int in_a_row_ = 0; // lines without silence between them
     double newest_mm_ = 0;

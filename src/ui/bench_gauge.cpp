@@ -1,6 +1,8 @@
 #include "ui/bench_gauge.h"
 
+#include "core/inputs.h"
 #include "ui/plain_button.h"
+#include "ui/texts.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
@@ -10,19 +12,25 @@
 #include <QProcess>
 #include <QSettings>
 
+#include <algorithm>
+#include <array>
+
 namespace fm {
 
 namespace {
 const QString port_key = QStringLiteral("gauge/port");
 const QString unit_key = QStringLiteral("gauge/unit");
+const QString kind_key = QStringLiteral("gauge/kind");
 constexpr int start_ms = 5000;
-constexpr int end_ms = 1000;
+constexpr int answer_ms = 400;
+constexpr double simulated_u_mm = 0.015;
+constexpr std::array kinds{"dial", "caliper"};
 } // namespace
 
 BenchGauge::BenchGauge(QWidget* parent)
     : QWidget(parent),
       program(QDir(QCoreApplication::applicationDirPath()).filePath(QStringLiteral("fair-measure-gauge"))),
-      ports_(new QComboBox), units_(new QComboBox),
+      ports_(new QComboBox), units_(new QComboBox), kinds_(new QComboBox),
       connect_(plain_button(tr("Listen"), tr("Listen at this port: then press the gauge's button"))),
       simulate_(
           plain_button(tr("Simulated gauge"),
@@ -41,8 +49,14 @@ BenchGauge::BenchGauge(QWidget* parent)
     units_->setAccessibleName(tr("Unit of a gauge that does not say it"));
     units_->setToolTip(tr("Unit of a gauge that does not say it"));
     units_->setCurrentText(QSettings().value(unit_key, QStringLiteral("mm")).toString());
+    for (const char* kind : kinds) kinds_->addItem(words_of(gauge_of_word(kind)->id));
+    kinds_->setMinimumHeight(34);
+    kinds_->setAccessibleName(tr("Kind of the gauge"));
+    kinds_->setToolTip(tr("Kind of the gauge: how sure its readings are"));
+    kinds_->setCurrentIndex(
+        std::clamp(QSettings().value(kind_key).toInt(), 0, static_cast<int>(kinds.size()) - 1));
     status_->setAccessibleName(tr("Gauge"));
-    for (QWidget* each : std::initializer_list<QWidget*>{ports_, units_, connect_, simulate_})
+    for (QWidget* each : std::initializer_list<QWidget*>{ports_, units_, kinds_, connect_, simulate_})
         row->addWidget(each);
     row->addWidget(status_, 1);
     connect(connect_, &QToolButton::clicked, this,
@@ -55,8 +69,18 @@ BenchGauge::BenchGauge(QWidget* parent)
         QSettings().setValue(unit_key, unit);
         serial_.set_unit(unit == QLatin1String("in") ? Unit::in : Unit::mm);
     });
+    connect(kinds_, &QComboBox::currentIndexChanged, this, [this](int kind) {
+        QSettings().setValue(kind_key, kind);
+        Q_EMIT changed();
+    });
+    start_.setSingleShot(true);
+    connect(&start_, &QTimer::timeout, this, [this] {
+        disconnect_gauge();
+        Q_EMIT said(tr("The simulated gauge did not start"));
+    });
     serial_.set_unit(units_->currentText() == QLatin1String("in") ? Unit::in : Unit::mm);
     connect(&serial_, &SerialGauge::heard, this, &BenchGauge::show_status);
+    connect(&serial_, &SerialGauge::settled, this, &BenchGauge::show_status);
     connect(&serial_, &SerialGauge::pressed, this, &BenchGauge::pressed);
     connect(&serial_, &SerialGauge::live, this, &BenchGauge::live);
     connect(&serial_, &SerialGauge::garbage, this, [this](const QString& line) {
@@ -72,6 +96,7 @@ BenchGauge::BenchGauge(QWidget* parent)
 
 BenchGauge::~BenchGauge() {
     serial_.disconnect(this);
+    blockSignals(true); // who would hear of it is going, too
     disconnect_gauge();
 }
 
@@ -89,16 +114,38 @@ QString BenchGauge::status() const {
 }
 
 void BenchGauge::show_status() {
-    status_->setText(!serial_.is_open()    ? tr("no gauge")
-                     : serial_.baud() == 0 ? tr("listening: press the gauge's button")
-                                           : tr("gauge heard"));
+    status_->setText(status_words());
+    status_->setToolTip(status_->text());
     connect_->setText(serial_.is_open() ? tr("Let go") : tr("Listen"));
     simulate_->setText(process_ ? tr("End simulation") : tr("Simulated gauge"));
+    Q_EMIT changed();
+}
+
+QString BenchGauge::status_words() const {
+    if (!serial_.is_open()) return process_ ? tr("starting …") : tr("no gauge");
+    if (serial_.baud() == 0) return tr("listening: press the gauge's button");
+    switch (serial_.sends()) {
+    case SerialGauge::Sends::unknown: return tr("heard: does it send by itself?");
+    case SerialGauge::Sends::by_itself: return tr("sends by itself: Enter keeps what it shows");
+    case SerialGauge::Sends::at_a_press: return tr("gauge heard");
+    }
+    return {};
+}
+
+std::string BenchGauge::word() const {
+    if (!serial_.is_open()) return {};
+    return process_ ? kinds.front() : kinds[static_cast<std::size_t>(kinds_->currentIndex())];
+}
+
+std::optional<double> BenchGauge::u_mm() const {
+    return process_ ? std::optional(simulated_u_mm) : std::nullopt;
 }
 
 void BenchGauge::listen(const QString& port) {
-    const QString problem = port.trimmed().isEmpty() ? tr("Type the port the gauge is plugged into")
-                                                     : serial_.open(port.trimmed());
+    const QString problem = port.trimmed().isEmpty()
+                                ? tr("Type the port the gauge is plugged into")
+                                : serial_.open(port.trimmed(), process_ ? SerialGauge::Sends::at_a_press
+                                                                        : SerialGauge::Sends::unknown);
     if (!problem.isEmpty())
         Q_EMIT said(problem);
     else if (!process_)
@@ -108,12 +155,13 @@ void BenchGauge::listen(const QString& port) {
 
 void BenchGauge::disconnect_gauge() {
     serial_.close();
+    start_.stop();
     if (QProcess* const process = std::exchange(process_, nullptr)) {
+        // It is not waited for: it may have its own reasons not to listen.
         process->disconnect(this);
-        process->write("quit\n");
-        if (!process->waitForFinished(end_ms)) process->kill();
-        process->waitForFinished(end_ms);
-        process->deleteLater();
+        process->setParent(nullptr);
+        connect(process, &QProcess::finished, process, &QObject::deleteLater);
+        process->kill();
     }
     show_status();
 }
@@ -123,14 +171,21 @@ void BenchGauge::simulate(const QString& job, const QStringList& options) {
     process_ = new QProcess(this);
     process_->setProcessChannelMode(QProcess::ForwardedErrorChannel);
     process_->start(program, QStringList{job} + options);
-    if (!process_->waitForStarted(start_ms) || !process_->waitForReadyRead(start_ms)) {
-        disconnect_gauge();
-        Q_EMIT said(tr("The simulated gauge did not start"));
+    connect(process_, &QProcess::readyRead, this, &BenchGauge::take_port);
+    connect(process_, &QProcess::errorOccurred, &start_, [this] { start_.start(0); });
+    start_.start(start_ms);
+    show_status();
+}
+
+/// The first line of the simulated gauge is its port; then it says ok after every line it is told.
+void BenchGauge::take_port() {
+    if (!start_.isActive()) {
+        process_->readAll();
         return;
     }
+    if (!process_->canReadLine()) return;
+    start_.stop();
     listen(QString::fromLocal8Bit(process_->readLine()).trimmed());
-    connect(process_, &QProcess::readyRead, this, [this] { process_->readAll(); }); // its ok after every line
-    show_status();
 }
 
 QByteArray BenchGauge::ask(const QByteArray& line) {
@@ -139,7 +194,7 @@ QByteArray BenchGauge::ask(const QByteArray& line) {
     tell(line);
     for (;;) {
         while (!process_->canReadLine())
-            if (!process_->waitForReadyRead(start_ms)) return {};
+            if (!process_->waitForReadyRead(answer_ms)) return {};
         QByteArray answer = process_->readLine();
         if (answer != "ok\n") return answer; // those belong to what was told before
     }

@@ -2,6 +2,7 @@
 #include "gauge/serial_gauge.h"
 #include "ui/bench_work.h"
 
+#include <QTimer>
 #include <QWidget>
 
 #include <functional>
@@ -22,6 +23,9 @@ public:
 
     SerialGauge& serial() { return serial_; }
     bool is_simulated() const { return process_ != nullptr; }
+    /// Which gauge of the job file it is, and its ± where that is another than usual; "" while there is none.
+    std::string word() const;
+    std::optional<double> u_mm() const;
     QString status() const;
     /// Listens at a port; says what is in the way.
     void listen(const QString& port);
@@ -39,18 +43,23 @@ public:
     std::function<void()> simulate_open_job;
 
 Q_SIGNALS:
+    void changed(); ///< there is a gauge, or none, or another
     void pressed(double mm);
     void live(double mm);
     void said(const QString& text); ///< something went wrong, or was not understood
 
 private:
     void show_status();
+    QString status_words() const;
+    void take_port();
     void fill_ports();
 
     SerialGauge serial_;
     QProcess* process_ = nullptr;
+    QTimer start_; ///< of the simulated one
     QComboBox* ports_;
     QComboBox* units_;
+    QComboBox* kinds_;
     QToolButton* connect_;
     QToolButton* simulate_;
     QLabel* status_;

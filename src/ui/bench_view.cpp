@@ -79,7 +79,7 @@ BenchView::BenchView(Session& session, QWidget* parent)
         if (!asked_) return Q_EMIT unit_asked();
         const Asked asked = *asked_;
         asked_.reset();
-        keep(asked.as_read_mm, asked.u_mm);
+        keep(asked.as_read_mm, asked.u_mm, asked.by);
     });
     connect(field_, &BenchField::plus, this, [this] {
         if (gauge_->is_simulated()) return simulated_pass();
@@ -101,19 +101,21 @@ BenchView::BenchView(Session& session, QWidget* parent)
     });
     connect(field_, &QLineEdit::textEdited, this, [this] { message_->clear(); });
     connect(gauge_, &BenchGauge::pressed, this, [this](double mm) {
-        if (!isHidden()) offer(mm, std::nullopt);
+        if (!isHidden()) offer(mm, std::nullopt, ReadBy::gauge);
     });
     connect(gauge_, &BenchGauge::live, this, [this](double mm) {
         if (isHidden() || field_->hasSelectedText() || asked_) return;
-        field_->setText(length_for_edit(mm, session_.state().job.unit));
+        live_text_ = length_for_edit(mm, session_.state().job.unit);
+        field_->setText(live_text_);
+    });
+    connect(gauge_, &BenchGauge::changed, this, [this] {
+        worker_.set_gauge(gauge_->word(), gauge_->u_mm());
+        if (!isHidden()) refresh();
     });
     connect(gauge_, &BenchGauge::said, this, &BenchView::say);
     gauge_->simulate_open_job = [this] {
         session_.save();
         gauge_->simulate(session_.path());
-        // A digital gauge scatters as the simulation's does.
-        worker_.set_gauge("dial", simulated_u_mm);
-        refresh();
         field_->setFocus();
     };
 }
@@ -165,7 +167,7 @@ void BenchView::enter() {
     if (asked_) {
         const Asked asked = *asked_;
         asked_.reset();
-        return keep(asked.other_mm, asked.u_mm);
+        return keep(asked.other_mm, asked.u_mm, asked.by);
     }
     if (field_->text().trimmed() == QLatin1String("-")) {
         field_->clear();
@@ -183,13 +185,14 @@ void BenchView::enter() {
     if (read.reading->mm < 0 && worker_.part() != BenchPart::relief)
         return say(tr("%1 is below nothing: a string that touches reads 0")
                        .arg(length_with_unit(read.reading->mm, session_.state().job.unit)));
-    offer(read.reading->mm, read.reading->uncertainty_mm);
+    const bool live = !live_text_.isEmpty() && field_->text() == live_text_;
+    offer(read.reading->mm, read.reading->uncertainty_mm, live ? ReadBy::gauge : ReadBy::hand);
 }
 
-void BenchView::offer(double mm, std::optional<double> u_mm) {
+void BenchView::offer(double mm, std::optional<double> u_mm, ReadBy by) {
     const Unit unit = session_.state().job.unit;
     if (const auto other_mm = worker_.in_other_unit(mm)) {
-        asked_ = Asked{mm, *other_mm, u_mm};
+        asked_ = Asked{mm, *other_mm, u_mm, by};
         field_->clear(); // the answer is one key
         const bool was_inch = *other_mm > mm;
         return say(
@@ -200,16 +203,17 @@ void BenchView::offer(double mm, std::optional<double> u_mm) {
                       "/ : it is %1. − : not taken"))
                 .arg(length_with_unit(mm, unit), length_with_unit(*other_mm, unit)));
     }
-    keep(mm, u_mm);
+    keep(mm, u_mm, by);
 }
 
-void BenchView::keep(double mm, std::optional<double> u_mm) {
+void BenchView::keep(double mm, std::optional<double> u_mm, ReadBy by) {
     const Unit unit = session_.state().job.unit;
     const Filing* before = worker_.in_hand();
     if (!before) return;
     const Filing was = *before;
-    const QString problem = worker_.keep(mm, u_mm);
+    const QString problem = worker_.keep(mm, u_mm, by);
     field_->clear();
+    live_text_.clear();
     if (!problem.isEmpty()) return say(problem);
     QString said = tr("%1 kept.").arg(length_with_unit(mm, unit));
     for (const Filing& filing : worker_.filings()) {

@@ -31,7 +31,6 @@ protected:
 };
 
 /// One standard deviation of the simulated gauge, as it is started.
-constexpr double simulated_u_mm = 0.015;
 
 /// At the bench: the whole window for one string and one number, read from across the room, worked from a
 /// number pad.
@@ -65,9 +64,9 @@ protected:
 
 private:
     void enter();
-    void keep(double mm, std::optional<double> u_mm);
+    void keep(double mm, std::optional<double> u_mm, ReadBy by);
     /// A reading taken as it is, or asked about first.
-    void offer(double mm, std::optional<double> u_mm);
+    void offer(double mm, std::optional<double> u_mm, ReadBy by);
     void take_back();
     /// The simulated hand does what the bench asks for, and its gauge is pressed.
     void simulated_pass();
@@ -93,7 +92,9 @@ private:
         double as_read_mm = 0;
         double other_mm = 0;
         std::optional<double> u_mm;
+        ReadBy by = ReadBy::hand;
     };
+    QString live_text_;          ///< what the gauge shows now, in the field
     std::optional<Asked> asked_; ///< a reading that looks as if it was in the other unit
 };
 

@@ -55,7 +55,10 @@ std::optional<int> BenchWorker::rod_turn() const {
 }
 
 std::string BenchWorker::gauge() const {
-    if (!gauge_.empty()) return gauge_;
+    return gauge_.empty() ? typed_gauge() : gauge_;
+}
+
+std::string BenchWorker::typed_gauge() const {
     const ReadingGauges& found = session_.state().found.gauges;
     const std::string& word = part_ == BenchPart::nut      ? found.nut
                               : part_ == BenchPart::saddle ? found.action
@@ -90,14 +93,15 @@ QString BenchWorker::commit(const QString& name, const BenchEntry& entry) {
     return {};
 }
 
-QString BenchWorker::keep(double mm, std::optional<double> u_mm) {
+QString BenchWorker::keep(double mm, std::optional<double> u_mm, ReadBy by) {
     const Filing* filing = in_hand();
     if (!filing) return {};
     BenchEntry entry;
     entry.read_mm = mm;
-    entry.gauge = gauge();
+    const bool by_gauge = by == ReadBy::gauge && !gauge_.empty();
+    entry.gauge = by_gauge ? gauge_ : typed_gauge();
     entry.work.part = part_;
-    entry.work.u_mm = u_mm ? u_mm : gauge_u_mm_;
+    entry.work.u_mm = u_mm || !by_gauge ? u_mm : gauge_u_mm_;
     if (part_ == BenchPart::relief)
         entry.work.turned_eighths = turned_;
     else {

@@ -7,6 +7,9 @@
 
 namespace fm {
 
+/// How a reading came: by the gauge that listens, or typed.
+enum class ReadBy { hand, gauge };
+
 /// What is done at the bench, without its looks: which string is in hand, what a reading becomes, what takes
 /// it back. Every reading kept is written to the job's file before anything else.
 class BenchWorker : public QObject {
@@ -27,8 +30,9 @@ public:
     const std::optional<EdgeMargins>& whole() const { return whole_; }
     const Hand& hand() const { return hand_; }
     std::optional<int> rod_turn() const; ///< eighths about right, by this rod's own log
-    /// The gauge a reading is taken with.
+    /// The gauge the next reading is taken with: the one that listens, else the job's own.
     std::string gauge() const;
+    /// The gauge that listens. @param word in the job file, "": none
     void set_gauge(const std::string& word, std::optional<double> u_mm);
 
     /// How far the rod was turned before the next reading.
@@ -37,7 +41,7 @@ public:
 
     /// A reading on the string in hand. @param u_mm of it, where it says so itself @returns what is wrong
     /// with it
-    QString keep(double mm, std::optional<double> u_mm);
+    QString keep(double mm, std::optional<double> u_mm, ReadBy by);
     /// The whole part was worked on as asked.
     QString whole_done();
     /// The string in hand was raised where it is too deep: its slot filled, the saddle packed.
@@ -70,6 +74,8 @@ private:
     Hand hand_;
     std::size_t from_entry_ = 0; ///< where this sitting at the bench began
     int turned_ = 0;
+    std::string typed_gauge() const;
+
     std::string gauge_;
     std::optional<double> gauge_u_mm_;
     std::vector<int> steps_; ///< on the undo stack, of what was kept in this sitting

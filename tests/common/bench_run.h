@@ -24,8 +24,7 @@ public:
         bench().gauge()->simulate(window_.session().path(),
                                   {QStringLiteral("--seed"), QString::number(seed), QStringLiteral("--took"),
                                    QString::number(took)});
-        bench().worker().set_gauge("dial", bench_u_mm);
-        return bench().gauge()->is_simulated();
+        return QTest::qWaitFor([this] { return bench().gauge()->serial().is_open(); });
     }
     /// Relief, saddle, nut. @returns what did not go as it should, "" if all did
     QString set_up() {

@@ -108,13 +108,48 @@ private Q_SLOTS:
         GaugeLines half;
         QVERIFY(half.take("0.3").empty());
         QVERIFY(half.drop_half());
-        QCOMPARE(half.take("0.4\n").front(), QByteArray("0.4"));
+        QCOMPARE(half.take("92 mm\n0.4\n"), std::vector<QByteArray>{"0.4"}); // its rest is no line of its own
+        (void)half.take("0.3");
+        half.forget();
+        QCOMPARE(half.take("0.5\n"), std::vector<QByteArray>{"0.5"});
+    }
+
+    void what_is_sent_by_itself_is_no_press_data() {
+        QTest::addColumn<QList<int>>("waits_ms"); // before each line
+        QTest::addColumn<bool>("pressed");
+        const auto waits = [](std::initializer_list<int> list) { return QList<int>(list); };
+        QTest::newRow("by a clock") << waits({0, 200, 200, 200, 200, 200, 200, 200, 200, 200}) << false;
+        QTest::newRow("by a clock that trembles") << waits({0, 200, 215, 190, 205, 210, 195}) << false;
+        QTest::newRow("by a hand") << waits({0, 150, 260, 180}) << true;
+        QTest::newRow("once") << waits({0}) << true;
+        QTest::newRow("twice") << waits({0, 180}) << true;
+    }
+    void what_is_sent_by_itself_is_no_press() {
+        QFETCH(QList<int>, waits_ms);
+        QFETCH(bool, pressed);
+        FarEnd far;
+        SerialGauge gauge;
+        gauge.set_press_silence_ms(30);
+        gauge.set_settle_ms(400);
+        QSignalSpy presses(&gauge, &SerialGauge::pressed);
+        QSignalSpy settled(&gauge, &SerialGauge::settled);
+        QCOMPARE(gauge.open(far.name()), QString());
+        for (const int wait_ms : waits_ms) {
+            QTest::qWait(wait_ms);
+            far.send("0.000 mm\r\n");
+        }
+        QTRY_COMPARE(settled.size(), 1);
+        QCOMPARE(gauge.sends(), pressed ? SerialGauge::Sends::at_a_press : SerialGauge::Sends::by_itself);
+        QTRY_COMPARE(presses.size(), pressed ? waits_ms.size() : 0);
+        QTest::qWait(100);
+        QCOMPARE(presses.size(), pressed ? waits_ms.size() : 0);
     }
 
     void a_press_is_one_reading_and_a_stream_is_none() {
         FarEnd far;
         SerialGauge gauge;
         gauge.set_press_silence_ms(60);
+        gauge.set_settle_ms(200);
         QSignalSpy pressed(&gauge, &SerialGauge::pressed);
         QSignalSpy live(&gauge, &SerialGauge::live);
         QCOMPARE(gauge.open(far.name()), QString());
@@ -135,6 +170,7 @@ private Q_SLOTS:
         FarEnd far;
         SerialGauge gauge;
         gauge.set_press_silence_ms(0);
+        gauge.set_settle_ms(0);
         QSignalSpy garbage(&gauge, &SerialGauge::garbage);
         QSignalSpy pressed(&gauge, &SerialGauge::pressed);
         QCOMPARE(gauge.open(far.name()), QString());
@@ -145,6 +181,7 @@ private Q_SLOTS:
         QVERIFY(gauge.baud() > 0 && gauge.baud() != 9600);
         far.send("0.1"); // never ended
         QVERIFY(garbage.wait(4000));
+        far.send("92 mm\r\n"); // the rest of that line, and no reading of 92
         far.send("0.30\r\n");
         QVERIFY(pressed.wait(3000));
         QCOMPARE(pressed.back().front().toDouble(), 0.3);
@@ -166,6 +203,7 @@ private Q_SLOTS:
         FarEnd again;
         QSignalSpy pressed(&gauge, &SerialGauge::pressed);
         gauge.set_press_silence_ms(0);
+        gauge.set_settle_ms(0);
         gauge.set_unit(Unit::in);
         QCOMPARE(gauge.open(again.name()), QString());
         again.send("0.0154\n"); // without its unit; nothing is left of the half line before

@@ -216,6 +216,12 @@ private Q_SLOTS:
         bench().gauge()->tell("read nut 3");
         QVERIFY(kept.wait(5000));
         QCOMPARE(bench().gauge()->serial().baud(), 9600);
+        // What is kept says the gauge it was read with, and how sure that is.
+        QCOMPARE(newest("gauges.nut"), Value("dial"));
+        QCOMPARE(newest("bench.u_mm"), Value(bench_u_mm));
+        type("0.45"); // with the feelers, the gauge still listening
+        QCOMPARE(newest("gauges.nut"), Value("feeler"));
+        QVERIFY(newest("bench.u_mm").is_null());
         bench().gauge()->disconnect_gauge();
         QVERIFY(!bench().gauge()->serial().is_open());
         bench().gauge()->listen(QStringLiteral("/nowhere/at/all"));
@@ -265,6 +271,13 @@ private Q_SLOTS:
     void killed_at_any_moment_no_reading_is_lost();
 
 private:
+    /// A key of the newest entry of readings.
+    Value newest(const char* key) {
+        const Value& document = (*window_)->session().document();
+        const std::size_t entries = find(document, "readings")->array()->size();
+        const Value* value = find(document, "readings[" + std::to_string(entries - 1) + "]." + key);
+        return value ? *value : Value();
+    }
     void take_back() {
         QTest::keyClick(field(), Qt::Key_Minus);
         QTest::keyClick(field(), Qt::Key_Return);
