@@ -71,12 +71,13 @@ std::optional<Message> doubt_about_file(const QString& path, const FileMark& mar
 
 namespace {
 
-/// Where a file really lies, or would.
+/// Where a file really lies, or would; a folder that is not there stays as it was written.
 QString real_path(const QString& path) {
     QString canonical = QFileInfo(path).canonicalFilePath();
     if (!canonical.isEmpty()) return canonical;
-    return QDir(QFileInfo(QFileInfo(path).absolutePath()).canonicalFilePath())
-        .filePath(QFileInfo(path).fileName());
+    const QString folder = QFileInfo(path).absolutePath();
+    const QString real_folder = QFileInfo(folder).canonicalFilePath();
+    return QDir(real_folder.isEmpty() ? folder : real_folder).filePath(QFileInfo(path).fileName());
 }
 
 /// Keeps all other writers from a file while it is read, checked and replaced.
@@ -84,6 +85,8 @@ class WriteLock {
 public:
     /// @throws InputError if another writer does not end, or where nothing can be written
     explicit WriteLock(const QString& path) : lock_(beside(path)) {
+        const QString folder = QFileInfo(path).absolutePath();
+        if (!QFileInfo(folder).isDir()) refuse("folder_missing", folder);
         constexpr int patience_ms = 5000;
         constexpr unsigned long pause_ms = 5;
         lock_.setStaleLockTime(0); // held as long as its process lives

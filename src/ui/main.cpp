@@ -49,8 +49,14 @@ void take_over_settings() {
 } // namespace
 
 int main(int argc, char** argv) {
-    fm::prepare_environment(argc, argv);
+    const std::string missing = fm::prepare_environment(argc, argv);
+    if (!missing.empty()) {
+        std::fprintf(stderr, "%s\n", missing.c_str());
+        return fm::exit_no_display;
+    }
+    fm::say_when_no_display();
     fm::Application app(argc, argv);
+    fm::display_is_there();
     fm::follow_text_scale(app, argv);
     QApplication::setApplicationName(QStringLiteral("fair-measure"));
     QApplication::setOrganizationName(QStringLiteral("fair-measure"));
@@ -88,7 +94,13 @@ int main(int argc, char** argv) {
     QString reopen;
     for (bool again = true; again;) {
         again = false;
-        auto window = fm::started_window(options, reopen);
+        std::unique_ptr<fm::MainWindow> window;
+        try {
+            window = fm::started_window(options, reopen);
+        } catch (const fm::InputError& error) {
+            std::fprintf(stderr, "%s\n", error.what());
+            return 3;
+        }
         QObject::connect(window.get(), &fm::MainWindow::language_chosen, &app, [&](const QString& chosen) {
             QSettings().setValue(QStringLiteral("language"), chosen);
             language = chosen;

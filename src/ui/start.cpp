@@ -12,18 +12,26 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QScreen>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QStyleFactory>
 #include <QTemporaryDir>
 #include <QThreadPool>
+#include <QTimer>
 
 #include <cstdio>
+#include <cstdlib>
 #include <cstring>
+#include <system_error>
+#include <thread>
 
 namespace fm {
 
 namespace {
+
+const QString opening_key = QStringLiteral("opening");
+constexpr int shown_after_ms = 500;
 
 /// What --measure takes, in the order of BoardMeasure.
 const QStringList& measures() {
@@ -124,7 +132,31 @@ StartOptions start_options(const QStringList& words) {
     return options;
 }
 
-void prepare_environment(int argc, char** argv) {
+namespace {
+
+void hear_the_toolkit(QtMsgType type, const QMessageLogContext& context, const QString& text) {
+    if (type != QtFatalMsg) {
+        // What follows from a display that is not there is said once, below.
+        if (!QByteArray(context.category).startsWith("qt.qpa"))
+            std::fprintf(stderr, "%s\n", qPrintable(text));
+        return;
+    }
+    std::fprintf(stderr, "No display could be opened (DISPLAY is \"%s\"). --picture OUT.png needs none.\n",
+                 qgetenv("DISPLAY").constData());
+    std::_Exit(exit_no_display);
+}
+
+} // namespace
+
+void say_when_no_display() {
+    qInstallMessageHandler(hear_the_toolkit);
+}
+
+void display_is_there() {
+    qInstallMessageHandler(nullptr);
+}
+
+std::string prepare_environment(int argc, char** argv) {
     for (int i = 1; i < argc; ++i) {
         const bool has_value = i + 1 < argc;
         for (const char* word : {"--picture", "--help", "--help-all", "-h", "--version", "-v"})
@@ -132,6 +164,13 @@ void prepare_environment(int argc, char** argv) {
         if (std::strcmp(argv[i], "--scale") == 0 && has_value) qputenv("QT_SCALE_FACTOR", argv[i + 1]);
     }
     QGuiApplication::setHighDpiScaleFactorRoundingPolicy(Qt::HighDpiScaleFactorRoundingPolicy::PassThrough);
+    try {
+        std::thread([] {}).join();
+    } catch (const std::system_error& error) {
+        return std::string("The program needs a second thread, and this machine gives it none: ") +
+               error.what();
+    }
+    return {};
 }
 
 void dress(QApplication& app) {
@@ -202,11 +241,27 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
     auto window = std::make_unique<MainWindow>(workshop);
     QString job = reopen.isEmpty() ? options.job : reopen;
     if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
+    // What nobody named is not opened again where the last start did not come to its end over it.
+    const QString unfinished = job.isEmpty() ? QSettings().value(opening_key).toString() : QString();
     if (job.isEmpty()) job = QSettings().value(QStringLiteral("last")).toString();
     if (job.isEmpty()) job = workshop.jobs().value(0);
-    if (!job.isEmpty()) window->open(job_path(job, workshop));
+    const QString path = job.isEmpty() ? QString() : job_path(job, workshop);
+    const bool held_back = !unfinished.isEmpty() && unfinished == path;
+    if (!path.isEmpty() && !held_back) {
+        QSettings settings;
+        settings.setValue(opening_key, path);
+        settings.sync();
+        window->open(path);
+    }
     show_as_asked(*window, options);
     window->say_shop_faults();
+    if (held_back)
+        window->say(
+            MainWindow::tr("The last start did not come to its end with %1, so it was not opened again. Open "
+                           "it, or another job.")
+                .arg(path));
+    // It came to its end once it has been shown.
+    QTimer::singleShot(shown_after_ms, window.get(), [] { QSettings().remove(opening_key); });
     return window;
 }
 
@@ -218,7 +273,11 @@ std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QS
         folder = data_folder() + QStringLiteral("/demo");
         copy_demo_workshop(folder);
     }
-    return window_on(options, folder, reopen);
+    auto window = window_on(options, folder, reopen);
+    // It fits the screen it opens on.
+    if (const QScreen* screen = QGuiApplication::primaryScreen())
+        window->resize(window->size().boundedTo(screen->availableSize()));
+    return window;
 }
 
 int take_picture(const StartOptions& options) {

@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include <memory>
+#include <string>
 
 class QApplication;
 
@@ -30,13 +31,19 @@ struct StartOptions {
 StartOptions start_options(const QStringList& words);
 
 /// Sets what must be set before the application exists: scale, a platform without display for pictures.
-void prepare_environment(int argc, char** argv);
+/// @returns why the application cannot be, "" if it can
+std::string prepare_environment(int argc, char** argv);
+/// Says so and ends the program with exit_no_display, should the toolkit find no display.
+void say_when_no_display();
+/// The toolkit is there: what it has to say is said as usual again.
+void display_is_there();
+inline constexpr int exit_no_display = 4;
 
 /// The application's font and style.
 void dress(QApplication& app);
 
 /// The window with its workshop and job open.
-/// @param reopen a job to open instead, ""
+/// @param reopen a job to open instead, "" @throws InputError if the demo workshop cannot be written
 std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen);
 
 /// Draws the window into a file. @returns the process's exit code: 1 for a job that cannot be opened, 2 for

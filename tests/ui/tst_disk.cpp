@@ -186,6 +186,79 @@ private Q_SLOTS:
         QVERIFY(QFile::remove(window_.path("workshop.json")));
     }
 
+    void a_lock_that_cannot_be_kept_is_no_other_window() {
+        rlimit room{};
+        QCOMPARE(::getrlimit(RLIMIT_FSIZE, &room), 0);
+        std::signal(SIGXFSZ, SIG_IGN);
+        const rlimit none{0, room.rlim_max};
+        QCOMPARE(::setrlimit(RLIMIT_FSIZE, &none), 0);
+        const bool opened = window_->open(window_.path("teal.fmjob"));
+        const bool read_only = session().read_only();
+        QCOMPARE(::setrlimit(RLIMIT_FSIZE, &room), 0);
+        QVERIFY(opened && !read_only);
+    }
+    void a_start_that_did_not_end_does_not_open_that_job_again() {
+        StartOptions options;
+        options.workshop = QFileInfo(file_).path();
+        QSettings().setValue(QStringLiteral("last"), window_.path("teal.fmjob"));
+        QSettings().setValue(QStringLiteral("opening"), window_.path("teal.fmjob"));
+        {
+            const auto held_back = started_window(options, {});
+            QVERIFY(!held_back->session().is_open());
+            QVERIFY2(held_back->notice().contains(QStringLiteral("teal.fmjob")),
+                     qPrintable(held_back->notice()));
+            held_back->show();
+            QTRY_VERIFY(!QSettings().contains(QStringLiteral("opening"))); // this one came to its end
+        }
+        const auto again = started_window(options, {});
+        QVERIFY(again->session().is_open());
+        options.job = QStringLiteral("teal"); // named, it is opened whatever was before
+        QSettings().setValue(QStringLiteral("opening"), window_.path("teal.fmjob"));
+        QVERIFY(started_window(options, {})->session().is_open());
+        QSettings().clear();
+    }
+    void what_the_program_needs_is_said_data() {
+        QTest::addColumn<QStringList>("words");
+        QTest::addColumn<QStringList>("environment");
+        QTest::addColumn<int>("exit_code");
+        QTest::addColumn<QString>("says");
+        const QStringList none{QStringLiteral("DISPLAY="), QStringLiteral("WAYLAND_DISPLAY="),
+                               QStringLiteral("QT_QPA_PLATFORM=")};
+        const QStringList demo{QStringLiteral("--demo")};
+        QTest::newRow("no display") << demo << none << exit_no_display << "No display could be opened";
+        QTest::newRow("a display that is not there")
+            << demo << QStringList{QStringLiteral("DISPLAY=:4711"), QStringLiteral("QT_QPA_PLATFORM=")}
+            << exit_no_display << "\":4711\"";
+        QTest::newRow("no home") << demo
+                                 << QStringList{QStringLiteral("HOME=/proc/none"),
+                                                QStringLiteral("XDG_DATA_HOME=")}
+                                 << 3 << "/proc/none";
+        QTest::newRow("version") << QStringList{QStringLiteral("--version")} << none << 0 << "";
+        QTest::newRow("help") << QStringList{QStringLiteral("--help")} << none << 0 << "";
+    }
+    void what_the_program_needs_is_said() {
+        QFETCH(QStringList, words);
+        QFETCH(QStringList, environment);
+        QFETCH(int, exit_code);
+        QFETCH(QString, says);
+        const QTemporaryDir here;
+        QProcess process;
+        QProcessEnvironment all = QProcessEnvironment::systemEnvironment();
+        for (const QString& each : environment)
+            all.insert(each.section(QLatin1Char('='), 0, 0), each.section(QLatin1Char('='), 1));
+        process.setProcessEnvironment(all);
+        process.setWorkingDirectory(here.path());
+        process.start(QStringLiteral(WINDOW), words);
+        QVERIFY(process.waitForFinished(20000));
+        const QString said = QString::fromUtf8(process.readAllStandardError());
+        QCOMPARE(process.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(process.exitCode(), exit_code);
+        QVERIFY2(said.contains(says), qPrintable(said));
+        QVERIFY2(said.count(QLatin1Char('\n')) <= 2, qPrintable(said));
+        QVERIFY(QDir(here.path())
+                    .isEmpty(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot)); // nothing dropped
+    }
+
     void what_nobody_expected_leaves_a_copy_data() {
         QTest::addColumn<QString>("what");
         QTest::newRow("in an event") << "event";

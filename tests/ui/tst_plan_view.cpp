@@ -82,7 +82,7 @@ private Q_SLOTS:
         QVERIFY(!text().contains(QStringLiteral("foretold")));
         window_->go_to_bench(BenchPart::saddle);
         window_->bench()->worker().next_string(); // the first string stays for later
-        QVERIFY(window_->bench()->worker().keep(3.4, {}).isEmpty());
+        QVERIFY(window_->bench()->worker().keep(3.4, {}, ReadBy::hand).isEmpty());
         window_->bench()->leave();
         QVERIFY(text().contains(QStringLiteral("foretold")));
         QVERIFY(text().contains(QStringLiteral("in an hour")));
