@@ -157,7 +157,7 @@ CommandResult fit_command(const Words& words) {
         if (!text) throw InputError({"file_missing", Severity::error, {}, {path}});
         FitResult made = fit_of(words, parse_json(text->toStdString()));
         result = std::move(made.result);
-        return result.exit_code == 0 ? QByteArray::fromStdString(written_json(made.document)) : *text;
+        return result.exit_code == 0 ? QByteArray::fromStdString(file_text(made.document)) : *text;
     });
     return result;
 }

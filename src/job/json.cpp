@@ -176,6 +176,14 @@ std::string written_json(const Value& document) {
     return text + "\n";
 }
 
+std::string file_text(const Value& document) {
+    std::string text = written_json(document);
+    if (text.size() > largest_job_bytes) text = compact_json(document) + "\n";
+    if (text.size() > largest_job_bytes)
+        refuse("file_too_large", {static_cast<double>(text.size()), static_cast<double>(largest_job_bytes)});
+    return text;
+}
+
 std::string compact_json(const Value& document) {
     std::string text;
     write_compact(document, false, text);

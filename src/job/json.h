@@ -17,6 +17,10 @@ Value parse_json(std::string_view text);
 /// fewest digits that read back the same. Ends with a newline.
 std::string written_json(const Value& document);
 
+/// What a file of that document holds: the same, or on one line where it would be too large to be read again.
+/// @throws InputError (file_too_large) for a document that no file may hold
+std::string file_text(const Value& document);
+
 /// The same on one line without spaces at the ends, for machines.
 std::string compact_json(const Value& document);
 

@@ -55,7 +55,7 @@ void MainWindow::new_dialog() {
 void MainWindow::begin_job(const QString& path) {
     const Value job = new_job(QFileInfo(path).completeBaseName().toStdString());
     try {
-        create_file(path, QByteArray::fromStdString(written_json(job)));
+        create_file(path, QByteArray::fromStdString(file_text(job)));
     } catch (const InputError& error) {
         return say(message_text(error.message(), Unit::mm));
     }

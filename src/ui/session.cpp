@@ -93,6 +93,8 @@ void Session::take(const QString& path) {
     const Value document = parse_json(file.text.toStdString());
     StateResult result = state_of(document);
     if (!result.state) throw InputError(result.problems.front());
+    bytes_ = file.text.size();
+    if (is_near_the_limit()) (void)file_text(document); // what could not be written again is not begun
     const bool again = same_file(path, path_);
     if (!again) lock_.reset();
     QString why;
@@ -149,6 +151,14 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
     if (!result.state) {
         end_preview();
         return std::move(result.problems);
+    }
+    if (is_near_the_limit()) {
+        try {
+            (void)file_text(document);
+        } catch (const InputError& error) {
+            end_preview();
+            return {error.message()};
+        }
     }
     if (stepping_)
         late_steps_.push_back({name, document});
@@ -213,7 +223,9 @@ bool Session::save() {
     retry_.stop();
     if (!dirty_ || read_only()) return true;
     try {
-        mark_ = save_file(path_, QByteArray::fromStdString(written_json(document_)), &mark_);
+        const std::string text = file_text(document_);
+        mark_ = save_file(path_, QByteArray::fromStdString(text), &mark_);
+        bytes_ = static_cast<qint64>(text.size());
     } catch (const InputError& error) {
         retry_.start(); // the disk may have room again
         tell_trouble(error.message());
@@ -237,7 +249,7 @@ void Session::save_as(const QString& path) {
     auto lock = JobLock::taken(path);
     if (!lock) throw InputError({"job_held", Severity::error, {}, {path.toStdString()}});
     save(); // the file that is left keeps every step, too
-    const FileMark mark = create_file(path, QByteArray::fromStdString(written_json(document_)));
+    const FileMark mark = create_file(path, QByteArray::fromStdString(file_text(document_)));
     copy_pictures(pictures(), pictures_folder(path));
     lock_ = std::move(lock);
     path_ = path;
@@ -266,7 +278,7 @@ QString Session::rescue() const {
     const QString when = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd hh.mm.ss.zzz"));
     const QString name =
         QStringLiteral("/%1 rescued %2.fmjob").arg(QFileInfo(path_).completeBaseName(), when);
-    const QByteArray text = QByteArray::fromStdString(written_json(document_));
+    const QByteArray text = QByteArray::fromStdString(file_text(document_));
     for (const QString& folder : {QFileInfo(path_).absolutePath(), data_folder(), QDir::tempPath()}) {
         try {
             QDir().mkpath(folder);

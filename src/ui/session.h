@@ -4,6 +4,7 @@
 #include "core/readings.h"
 #include "job/job.h"
 #include "job/job_file.h"
+#include "job/json.h"
 #include "ui/key_names.h"
 #include "workshop/workshop.h"
 
@@ -122,6 +123,9 @@ private:
     QString path_;
     QString sitting_;
     FileMark mark_;
+    qint64 bytes_ = 0; ///< of the file as read or written last
+    /// Whether the next steps may make it larger than a file can be.
+    bool is_near_the_limit() const { return 4 * bytes_ > static_cast<qint64>(largest_job_bytes); }
     std::unique_ptr<JobLock> lock_;
     QString read_only_why_;
     Value document_;

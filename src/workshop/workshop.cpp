@@ -212,7 +212,7 @@ template <class Change> void change_workshop(const QString& folder, const Change
                 {"workshop_not_changed", Severity::error, {}, {english(there.faults().front())}});
         const Value document = parse_json(before ? before->toStdString()
                                                  : R"({"format": "fair-measure-workshop", "version": 1})");
-        return QByteArray::fromStdString(written_json(changed(document)));
+        return QByteArray::fromStdString(file_text(changed(document)));
     });
 }
 
