@@ -261,10 +261,10 @@ public:
     };
     /// Everything drawn, blocks put where they are inserted. @throws TooMuch
     void flatten(const std::string& name, const Placing& place, int depth, Flat& out) const {
+        if (++out.inserts > most_inserts) throw TooMuch(); // also of what is not there
+        go_on();
         const auto block = blocks_.find(name);
         if (block == blocks_.end() || depth > most_nesting) return;
-        if (++out.inserts > most_inserts) throw TooMuch();
-        go_on();
         for (const Line& line : block->second.lines) {
             out.points += line.size();
             if (out.points > most_points) throw TooMuch();
@@ -401,6 +401,10 @@ DxfOutline dxf_outline(const QString& path, const std::atomic<bool>* stop) {
     const QByteArray bytes = file.read(largest_dxf_bytes + 1);
     if (bytes.size() > largest_dxf_bytes)
         refuse("dxf_too_large", path, std::to_string(bytes.size() / 1000000));
+    return dxf_outline_of(bytes, path, stop);
+}
+
+DxfOutline dxf_outline_of(const QByteArray& bytes, const QString& path, const std::atomic<bool>* stop) {
     if (bytes.startsWith("AutoCAD Binary DXF")) refuse("dxf_binary", path);
     check_tags({bytes.constData(), static_cast<std::size_t>(bytes.size())}, path);
     Reading reading(stop);

@@ -2,6 +2,7 @@
 // A DXF drawing of somebody else as outlines, to lie behind a part.
 #include "sheet/drawing.h"
 
+#include <QByteArray>
 #include <QString>
 
 #include <atomic>
@@ -21,6 +22,10 @@ struct DxfOutline {
 /// @param stop set by another thread it ends the reading; none: nobody stops it
 /// @throws InputError (dxf_…, file_…): no DXF, nothing drawn in it, too large, broken off, stopped
 DxfOutline dxf_outline(const QString& path, const std::atomic<bool>* stop = nullptr);
+
+/// The same of a file's bytes. @param path names it in what is told
+DxfOutline dxf_outline_of(const QByteArray& bytes, const QString& path,
+                          const std::atomic<bool>* stop = nullptr);
 
 constexpr qint64 largest_dxf_bytes = qint64{32} * 1024 * 1024;
 

@@ -2,7 +2,7 @@
 
 #include "core/message.h"
 #include "sheet/dxf_outline.h"
-#include "ui/picture_file.h"
+#include "sheet/picture_file.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 

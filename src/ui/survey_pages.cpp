@@ -4,7 +4,7 @@
 #include "job/edits.h"
 #include "job/pictures.h"
 #include "job/survey_edits.h"
-#include "ui/picture_file.h"
+#include "sheet/picture_file.h"
 #include "ui/survey_readings.h"
 #include "ui/texts.h"
 

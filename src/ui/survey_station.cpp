@@ -1,6 +1,6 @@
 #include "ui/survey_station.h"
 
-#include "ui/picture_file.h"
+#include "sheet/picture_file.h"
 #include "ui/survey_readings.h"
 #include "ui/texts.h"
 

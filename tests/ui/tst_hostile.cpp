@@ -2,12 +2,13 @@
 // with its message within two seconds and 300 MB, measured in a program of its own.
 #include "common/jobs.h"
 #include "common/window.h"
+#include "sheet/picture_file.h"
 #include "ui/background_layer.h"
-#include "ui/picture_file.h"
 
 #include <QElapsedTimer>
 #include <QProcess>
 
+#include <random>
 #include <sys/resource.h>
 #include <sys/stat.h>
 
@@ -62,6 +63,7 @@ private Q_SLOTS:
         QTest::newRow("block-in-itself.dxf") << "too much for a background";
         QTest::newRow("grid-in-grid.dxf") << "too much for a background";
         QTest::newRow("empty-blocks.dxf") << "too much for a background";
+        QTest::newRow("inserts-of-nothing.dxf") << "too much for a background";
         QTest::newRow("many-bulges.dxf") << "too much for a background";
         QTest::newRow("30000-pixels.png") << "30000 × 30000 pixels";
         QTest::newRow("title-of-an-image.fmjob") << "read";
@@ -117,6 +119,69 @@ private Q_SLOTS:
         QVERIFY(scan.save(path));
         scan = {};
         check(path, QStringLiteral("read"));
+    }
+
+    /// The program's own settings are a file, too, and anybody may have written into it.
+    void settings_of_any_kind() {
+        const QTemporaryDir dir;
+        copy_demo_workshop(dir.path());
+        StartOptions options;
+        options.workshop = dir.path();
+        options.job = QStringLiteral("teal");
+        {
+            const auto window = started_window(options, {});
+            window->show();
+            for (const Station station : {Station::strings, Station::sheets, Station::nut})
+                window->choose_station(station);
+            window->go_to_bench(BenchPart::nut);
+            window->show_plan(true);
+        }
+        QStringList keys = QSettings().allKeys();
+        keys << QStringLiteral("evening") << QStringLiteral("recent") << QStringLiteral("gauge/kind")
+             << QStringLiteral("gauge/unit") << QStringLiteral("gauge/port") << QStringLiteral("plan/order")
+             << QStringLiteral("bench/choice") << QStringLiteral("machine/cutter")
+             << QStringLiteral("printer");
+        QVERIFY(keys.size() > 10);
+        const QVariantList values{{},
+                                  -1,
+                                  2147483647,
+                                  1e308,
+                                  std::nan(""),
+                                  QString(100000, QLatin1Char('9')),
+                                  QByteArray(300, '\xff'),
+                                  QStringList(500, QStringLiteral("<b>-1,,;=")),
+                                  QVariantList{QVariantMap{{QStringLiteral("a"), QByteArray(10, '\0')}}},
+                                  QSize(-5, 1 << 30),
+                                  true,
+                                  QStringLiteral("../../../dev/zero")};
+        std::mt19937 random(7);
+        const unsigned trials = jobs_from_seeds(12, 200);
+        for (unsigned trial = 0; trial < trials; ++trial) {
+            for (const QString& key : keys)
+                QSettings().setValue(
+                    key, values[static_cast<qsizetype>(random() % static_cast<unsigned>(values.size()))]);
+            const auto window = started_window(options, {});
+            window->show();
+            QVERIFY(window->session().is_open());
+            for (const Station station : {Station::strings, Station::sheets, Station::nut})
+                window->choose_station(station);
+            window->go_to_bench(BenchPart::nut);
+            window->show_plan(true);
+            QApplication::processEvents();
+        }
+        // And bytes that are no settings at all.
+        const QString file = QSettings().fileName();
+        QSettings().sync();
+        for (unsigned trial = 0; trial < trials; ++trial) {
+            QFile settings(file);
+            QVERIFY(settings.open(QIODevice::WriteOnly | QIODevice::Truncate));
+            QByteArray bytes("[General]\n");
+            for (int i = 0; i < 400; ++i) bytes.append(static_cast<char>(random()));
+            settings.write(bytes);
+            settings.close();
+            QVERIFY(started_window(options, {})->session().is_open());
+        }
+        QSettings().clear();
     }
 
 private:

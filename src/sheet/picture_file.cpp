@@ -1,4 +1,4 @@
-#include "ui/picture_file.h"
+#include "sheet/picture_file.h"
 
 #include <QCoreApplication>
 #include <QFileInfo>
