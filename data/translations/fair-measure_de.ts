@@ -2,10 +2,41 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
-    <name>fm::BackgroundLayer</name>
+    <name>fm</name>
     <message>
         <source>%1 is no picture that can be read: %2</source>
         <translation>%1 ist kein lesbares Bild: %2</translation>
+    </message>
+    <message>
+        <source>it is not there</source>
+        <translation>es ist nicht da</translation>
+    </message>
+    <message>
+        <source>it is no plain file</source>
+        <translation>es ist keine gewöhnliche Datei</translation>
+    </message>
+    <message>
+        <source>it has %1 MB</source>
+        <translation>es hat %1 MB</translation>
+    </message>
+    <message>
+        <source>its kind is not known</source>
+        <translation>seine Art ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>it has %1 × %2 pixels, more than %3 million</source>
+        <translation>es hat %1 × %2 Bildpunkte, mehr als %3 Millionen</translation>
+    </message>
+</context>
+<context>
+    <name>fm::Application</name>
+    <message>
+        <source>Something went wrong inside the program: %1.</source>
+        <translation>Im Programm ist etwas schiefgegangen: %1.</translation>
+    </message>
+    <message>
+        <source>The job is kept in %1</source>
+        <translation>Der Auftrag steht in %1</translation>
     </message>
 </context>
 <context>
@@ -110,6 +141,18 @@
         <source>background set true</source>
         <translation>Hintergrund wahr gemacht</translation>
     </message>
+    <message>
+        <source>Stop reading</source>
+        <translation>Nicht weiterlesen</translation>
+    </message>
+    <message>
+        <source>The file is not laid behind the drawing</source>
+        <translation>Die Datei kommt nicht hinter die Zeichnung</translation>
+    </message>
+    <message>
+        <source>Reading %1 …</source>
+        <translation>%1 wird gelesen …</translation>
+    </message>
 </context>
 <context>
     <name>fm::BenchGauge</name>
@@ -180,6 +223,34 @@
     <message>
         <source>The simulated gauge did not start</source>
         <translation>Das simulierte Messmittel startete nicht</translation>
+    </message>
+    <message>
+        <source>dial gauge</source>
+        <translation>Messuhr</translation>
+    </message>
+    <message>
+        <source>caliper</source>
+        <translation>Messschieber</translation>
+    </message>
+    <message>
+        <source>Kind of the gauge</source>
+        <translation>Art des Messgeräts</translation>
+    </message>
+    <message>
+        <source>Kind of the gauge: how sure its readings are</source>
+        <translation>Art des Messgeräts: wie sicher es misst</translation>
+    </message>
+    <message>
+        <source>starting …</source>
+        <translation>startet …</translation>
+    </message>
+    <message>
+        <source>heard: does it send by itself?</source>
+        <translation>gehört: sendet es von selbst?</translation>
+    </message>
+    <message>
+        <source>sends by itself: Enter keeps what it shows</source>
+        <translation>sendet von selbst: Enter übernimmt die Anzeige</translation>
     </message>
 </context>
 <context>
@@ -503,6 +574,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>is what it should read now: read it before the screw is turned</source>
         <translation>müsste jetzt zu lesen sein: messen, bevor die Schraube gedreht wird</translation>
+    </message>
+    <message>
+        <source>the shop&apos;s files are not listed</source>
+        <translation>die Feilen der Werkstatt sind nicht verzeichnet</translation>
     </message>
 </context>
 <context>
@@ -1207,6 +1282,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>held %1</source>
         <translation>an %1</translation>
     </message>
+    <message>
+        <source>not listed</source>
+        <translation>keine Liste</translation>
+    </message>
 </context>
 <context>
     <name>fm::DrawingTable</name>
@@ -1801,22 +1880,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Fair Measure</source>
         <translation>Fair Measure</translation>
-    </message>
-    <message>
-        <source>Notice</source>
-        <translation>Hinweis</translation>
-    </message>
-    <message>
-        <source>Read the file again</source>
-        <translation>Datei neu lesen</translation>
-    </message>
-    <message>
-        <source>Save mine under another name</source>
-        <translation>Meine unter anderem Namen sichern</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
     </message>
     <message>
         <source>%1 was not opened: %2</source>
@@ -2450,6 +2513,25 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Put it aside</source>
         <translation>Beiseitelegen</translation>
     </message>
+    <message numerus="yes">
+        <source>(and %n more)</source>
+        <translation>
+            <numerusform>(und %n weiterer Fehler)</numerusform>
+            <numerusform>(und %n weitere Fehler)</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>A copy could not be written anywhere, so the window stays open.</source>
+        <translation>Eine Kopie ließ sich nirgends schreiben, darum bleibt das Fenster offen.</translation>
+    </message>
+    <message>
+        <source>A copy is kept</source>
+        <translation>Eine Kopie ist da</translation>
+    </message>
+    <message>
+        <source>The last start did not come to its end with %1, so it was not opened again. Open it, or another job.</source>
+        <translation>Der letzte Start kam mit %1 nicht zu Ende, darum wurde es nicht wieder geöffnet. Öffnen Sie es, oder einen anderen Auftrag.</translation>
+    </message>
 </context>
 <context>
     <name>fm::NeckCanvas</name>
@@ -2778,6 +2860,45 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>top: over the body&apos;s fret plane, on the centreline</source>
         <translation>Höhe: über der Bundebene des Korpus, auf der Mittellinie</translation>
+    </message>
+</context>
+<context>
+    <name>fm::Notice</name>
+    <message>
+        <source>Notice</source>
+        <translation>Hinweis</translation>
+    </message>
+    <message>
+        <source>Read the file again</source>
+        <translation>Datei neu lesen</translation>
+    </message>
+    <message>
+        <source>Shows what stands on the disk; undo brings back what is here</source>
+        <translation>Zeigt, was auf der Platte steht; Rückgängig bringt zurück, was hier ist</translation>
+    </message>
+    <message>
+        <source>Save mine under another name</source>
+        <translation>Meine unter anderem Namen sichern</translation>
+    </message>
+    <message>
+        <source>Writes the job as it is here to another file and goes on there</source>
+        <translation>Schreibt den Auftrag, wie er hier ist, in eine andere Datei und arbeitet dort weiter</translation>
+    </message>
+    <message>
+        <source>Close, keep a copy</source>
+        <translation>Schließen, Kopie behalten</translation>
+    </message>
+    <message>
+        <source>Closes the window; the job as it is here is written to a new file first</source>
+        <translation>Schließt das Fenster; vorher wird der Auftrag, wie er hier ist, in eine neue Datei geschrieben</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Takes this notice away</source>
+        <translation>Nimmt diesen Hinweis weg</translation>
     </message>
 </context>
 <context>
@@ -4582,6 +4703,13 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
 </context>
 <context>
+    <name>fm::Session</name>
+    <message>
+        <source>Read the file again</source>
+        <translation>Datei neu lesen</translation>
+    </message>
+</context>
+<context>
     <name>fm::SheetStation</name>
     <message>
         <source>Sheets</source>
@@ -5627,10 +5755,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Bilder (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</translation>
     </message>
     <message>
-        <source>%1 is no picture this program can read</source>
-        <translation>%1 ist kein Bild, das dieses Programm lesen kann</translation>
-    </message>
-    <message>
         <source>picture</source>
         <translation>Bild</translation>
     </message>
@@ -5647,8 +5771,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Das Bild zeigen</translation>
     </message>
     <message>
-        <source>%1 is missing</source>
-        <translation>%1 fehlt</translation>
+        <source>%1 cannot be shown</source>
+        <translation>%1 lässt sich nicht zeigen</translation>
     </message>
 </context>
 <context>
@@ -8538,10 +8662,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>{where} bricht vor dem Ende ab; nichts davon wurde übernommen</translation>
     </message>
     <message>
-        <source>{where} is too large for a background: {0} million</source>
-        <translation>{where} ist zu groß für einen Hintergrund: {0} Millionen</translation>
-    </message>
-    <message>
         <source>{where} is a binary DXF; save it as a text DXF in the program it is from</source>
         <translation>{where} ist ein binäres DXF; im Ursprungsprogramm als Text-DXF speichern</translation>
     </message>
@@ -8748,6 +8868,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>{0} is there already; nothing was written over it</source>
         <translation>{0} gibt es schon; nichts wurde darübergeschrieben</translation>
+    </message>
+    <message>
+        <source>{where} is {0}: a newer version of this program wrote it. What is known of it is read; nothing is written into it</source>
+        <translation>{where} ist {0}: eine neuere Fassung dieses Programms hat es geschrieben. Was bekannt ist, wird gelesen; geschrieben wird nichts hinein</translation>
+    </message>
+    <message>
+        <source>the workshop&apos;s file stays as it is, until it is mended: {0}</source>
+        <translation>die Datei der Werkstatt bleibt, wie sie ist, bis sie in Ordnung ist: {0}</translation>
+    </message>
+    <message>
+        <source>there is no workshop folder to keep this in</source>
+        <translation>es gibt keinen Werkstattordner, in dem das stehen könnte</translation>
+    </message>
+    <message>
+        <source>{0} is no plain file; nothing is read from it</source>
+        <translation>{0} ist keine gewöhnliche Datei; es wird nichts daraus gelesen</translation>
+    </message>
+    <message>
+        <source>{where} is too large for a background: {0} MB</source>
+        <translation>{where} ist zu groß für einen Hintergrund: {0} MB</translation>
+    </message>
+    <message>
+        <source>{where} is too much for a background: more than {0} points, or blocks within blocks without end</source>
+        <translation>{where} ist zu viel für einen Hintergrund: mehr als {0} Punkte, oder Blöcke in Blöcken ohne Ende</translation>
+    </message>
+    <message>
+        <source>{where} was not read to its end</source>
+        <translation>{where} wurde nicht zu Ende gelesen</translation>
+    </message>
+    <message>
+        <source>{0} is no longer there; the job stands in this window only. Save it under another name, or bring the file back</source>
+        <translation>{0} ist nicht mehr da; der Auftrag steht nur noch in diesem Fenster. Sichern Sie ihn unter anderem Namen, oder bringen Sie die Datei zurück</translation>
+    </message>
+    <message>
+        <source>{0} was changed by another program and cannot be read any more ({1}); the job stands in this window only. Save it under another name</source>
+        <translation>{0} wurde von einem anderen Programm verändert und ist nicht mehr lesbar ({1}); der Auftrag steht nur noch in diesem Fenster. Sichern Sie ihn unter anderem Namen</translation>
     </message>
 </context>
 <context>
@@ -9807,6 +9963,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>heights from what lies in the slot, not from its floor</source>
         <translation>Höhen von dem, was in der Nut liegt, nicht von ihrem Boden</translation>
+    </message>
+    <message>
+        <source>not listed</source>
+        <translation>keine Liste</translation>
     </message>
 </context>
 </TS>

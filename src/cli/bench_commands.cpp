@@ -152,6 +152,7 @@ CommandResult fit_command(const Words& words) {
     const bool write = words.has("--write");
     if (write && path == "-") return usage("--write needs a job file");
     if (!write) return fit_of(words, document_at(path)).result;
+    (void)document_at(path); // one that is not there, or cannot be read, is told as that
     CommandResult result;
     change_file(QString::fromStdString(path), [&](const QByteArray* text) {
         if (!text) throw InputError({"file_missing", Severity::error, {}, {path}});

@@ -46,7 +46,7 @@ CommandResult told(const std::vector<Message>& problems) {
 }
 
 int exit_code_of(const Message& problem) {
-    for (const char* not_there : {"file_missing", "file_is_folder", "folder_missing"})
+    for (const char* not_there : {"file_missing", "file_is_folder", "file_not_regular", "folder_missing"})
         if (problem.id == not_there) return exit_usage;
     for (const char* not_written : {"file_not_written", "workshop_not_changed", "file_exists", "file_busy",
                                     "file_gone", "file_changed_on_disk", "job_held"})

@@ -86,7 +86,8 @@ public:
     /// @throws InputError if another writer does not end, or where nothing can be written
     explicit WriteLock(const QString& path) : lock_(beside(path)) {
         const QString folder = QFileInfo(path).absolutePath();
-        if (!QFileInfo(folder).isDir()) refuse("folder_missing", folder);
+        if (!QFileInfo(folder).isDir())
+            refuse("file_not_written", path, {std::string("its folder is not there")});
         constexpr int patience_ms = 5000;
         constexpr unsigned long pause_ms = 5;
         lock_.setStaleLockTime(0); // held as long as its process lives
@@ -143,7 +144,8 @@ void take_over(const QString& path, int handle) {
 
 FileMark written_whole(const QString& path, const QByteArray& text, const FileMark* expected) {
     const QFileInfo there(path);
-    if (there.exists() && !there.isFile()) refuse("file_not_regular", path);
+    if (there.exists() && !there.isFile())
+        refuse("file_not_written", path, {std::string("it is no plain file")});
     if (expected)
         if (const auto doubt = doubt_about_file(path, *expected)) throw InputError(*doubt);
     QSaveFile file(path);

@@ -1,8 +1,6 @@
 #include "ui/bench_gauge.h"
 
-#include "core/inputs.h"
 #include "ui/plain_button.h"
-#include "ui/texts.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
@@ -24,7 +22,7 @@ const QString kind_key = QStringLiteral("gauge/kind");
 constexpr int start_ms = 5000;
 constexpr int answer_ms = 400;
 constexpr double simulated_u_mm = 0.015;
-constexpr std::array kinds{"dial", "caliper"};
+constexpr std::array kinds{"dial", "caliper"}; // in the job file
 } // namespace
 
 BenchGauge::BenchGauge(QWidget* parent)
@@ -49,7 +47,7 @@ BenchGauge::BenchGauge(QWidget* parent)
     units_->setAccessibleName(tr("Unit of a gauge that does not say it"));
     units_->setToolTip(tr("Unit of a gauge that does not say it"));
     units_->setCurrentText(QSettings().value(unit_key, QStringLiteral("mm")).toString());
-    for (const char* kind : kinds) kinds_->addItem(words_of(gauge_of_word(kind)->id));
+    kinds_->addItems({tr("dial gauge"), tr("caliper")}); // as in `kinds`
     kinds_->setMinimumHeight(34);
     kinds_->setAccessibleName(tr("Kind of the gauge"));
     kinds_->setToolTip(tr("Kind of the gauge: how sure its readings are"));

@@ -10,6 +10,7 @@
 #include <QTest>
 
 #include <cmath>
+#include <sys/stat.h>
 
 using namespace fm;
 using namespace fm::test;
@@ -133,6 +134,19 @@ private Q_SLOTS:
         QVERIFY2(exit.exit_code == 1 && exit.errors.contains("bridge.exit.behind_mm is 0.10 mm"),
                  exit.errors.constData());
         QCOMPARE(cli({QStringLiteral("check"), path}).exit_code, 1);
+    }
+    void what_is_no_plain_file_is_neither_read_nor_written() {
+        const QTemporaryDir dir;
+        const QString pipe = dir.filePath(QStringLiteral("pipe.pdf"));
+        QCOMPARE(::mkfifo(qPrintable(pipe), 0600), 0);
+        QCOMPARE(cli({QStringLiteral("solve"), pipe}).exit_code, 2);
+        QCOMPARE(cli({QStringLiteral("sheet"), demo("teal"), QStringLiteral("-o"), pipe}).exit_code, 3);
+        struct stat there {};
+        QVERIFY(::stat(qPrintable(pipe), &there) == 0 && S_ISFIFO(there.st_mode));
+        QCOMPARE(cli({QStringLiteral("fit"), dir.filePath(QStringLiteral("no/a.fmjob")),
+                      QStringLiteral("--write")})
+                     .exit_code,
+                 2);
     }
     void a_fit_is_written_into_its_string() {
         const QTemporaryDir dir;
@@ -284,6 +298,44 @@ private Q_SLOTS:
                 QCOMPARE(printer->bar_x_mm, 140.0 + passes);
             }
         QCOMPARE(QDir(shop.path()).entryList(QDir::Files | QDir::Hidden).size(), 1); // no lock is left
+    }
+    /// A fault in what a command goes by stops it; any other is said, and the rest of the shop holds.
+    void a_shops_faults_are_said_data() {
+        QTest::addColumn<QString>("key");
+        QTest::addColumn<QStringList>("words");
+        QTest::addColumn<int>("exit_code");
+        const QString job = demo("teal");
+        const QStringList solve{QStringLiteral("solve"), job};
+        const QStringList quote{QStringLiteral("quote"), job};
+        const QStringList check{QStringLiteral("check"), job};
+        const QStringList printer{QStringLiteral("printer"), QStringLiteral("p"),
+                                  QStringLiteral("--bar-x"), QStringLiteral("150"),
+                                  QStringLiteral("--bar-y"), QStringLiteral("150")};
+        QTest::newRow("tools for solve") << "nut_files_mm" << solve << 1;
+        QTest::newRow("printers for solve") << "printers" << solve << 0;
+        QTest::newRow("bench for solve") << "bench" << solve << 0;
+        QTest::newRow("rate for a quote") << "rate_per_hour" << quote << 1;
+        QTest::newRow("tools for a quote") << "nut_files_mm" << quote << 0;
+        QTest::newRow("printers for check") << "printers" << check << 1;
+        QTest::newRow("bench for a printer") << "bench" << printer << 3; // nothing is written into it
+    }
+    void a_shops_faults_are_said() {
+        QFETCH(QString, key);
+        QFETCH(QStringList, words);
+        QFETCH(int, exit_code);
+        const QTemporaryDir shop;
+        copy_demo_workshop(shop.path());
+        const QString path = shop.filePath(QStringLiteral("workshop.json"));
+        const QByteArray text =
+            QByteArray::fromStdString(written_json(with(document_of(path), key.toStdString(), "none")));
+        (void)written(shop, "workshop.json", text);
+        const Ran ran = cli(words + QStringList{QStringLiteral("--workshop"), shop.path()});
+        const QByteArray said = ran.errors + ran.output; // what check has to say is its output
+        QCOMPARE(ran.exit_code, exit_code);
+        QVERIFY2(said.contains((QStringLiteral("workshop.json: ") + key).toUtf8()) && said.contains("none"),
+                 said.constData());
+        QCOMPARE(ran.exit_code == 0, ran.output.startsWith('{'));
+        QCOMPARE(file_bytes(path), text);
     }
     void every_command_has_its_help() {
         const QByteArray all = cli({QStringLiteral("--help")}).output;
