@@ -3,8 +3,10 @@
 #include "common/jobs.h"
 #include "job/story.h"
 #include "ui/finder.h"
+#include "ui/row_delegate.h"
 
 #include <QLabel>
+#include <QProcess>
 
 using namespace fm;
 using namespace fm::test;
@@ -120,6 +122,64 @@ private Q_SLOTS:
     }
 
     /// What is compared is the chosen string, also where nothing differs on it.
+    /// The menu names the step it takes back, and no step where there is none.
+    void undo_names_its_step() {
+        const auto action = [this](const char* key) -> QAction* {
+            for (QAction* each : window_->findChildren<QAction*>())
+                if (each->shortcuts().contains(QKeySequence(QLatin1String(key)))) return each;
+            return nullptr;
+        };
+        QAction* undo = action("Ctrl+Z");
+        QAction* redo = action("Ctrl+Shift+Z");
+        QVERIFY(undo && redo);
+        QCOMPARE(undo->text(), QStringLiteral("&Undo"));
+        QVERIFY(!undo->isEnabled() && !redo->isEnabled());
+        QVERIFY(window_->session()
+                    .commit(QStringLiteral("brass & bone"), with(document(), "nut.thickness_mm", 4.6))
+                    .empty());
+        QCOMPARE(undo->text(), QStringLiteral("&Undo: brass && bone"));
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(undo->text(), QStringLiteral("&Undo"));
+        QCOMPARE(redo->text(), QStringLiteral("Re&do: brass && bone"));
+        QVERIFY(!undo->isEnabled() && redo->isEnabled());
+    }
+
+    /// By what is so, not by a sign in the text: sixty-fourths have a plus sign, too.
+    void what_is_missing_is_told_from_what_comes_off() {
+        window_->choose_station(Station::nut);
+        window_->choose_stage(CutStage::fitted);
+        const auto read = [this](double gap_mm) {
+            commit("readings[0].strings[0].open_gap_fret1_mm", gap_mm);
+            return *window_.state().found_floors[0] -
+                   window_.state().solution.strings[0].slot.floor_above_seat_mm;
+        };
+        for (const char* unit : {"mm", "64ths"}) {
+            QVERIFY(window_->session().commit(QStringLiteral("x"), with(document(), "unit", unit)).empty());
+            QVERIFY(read(0.9) > 0.1);
+            QCOMPARE(tone_of_take_off(), Tone::take_off);
+            QVERIFY(read(0.02) < -0.02);
+            QCOMPARE(tone_of_take_off(), Tone::missing);
+        }
+    }
+
+    /// Settings stand under the program's own name.
+    void settings_have_a_home() {
+        const QTemporaryDir config;
+        QProcess process;
+        QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+        environment.insert(QStringLiteral("XDG_CONFIG_HOME"), config.path());
+        process.setProcessEnvironment(environment);
+        process.start(QStringLiteral(WINDOW),
+                      {QStringLiteral("--workshop"), QFileInfo(window_.path("x")).path(),
+                       QStringLiteral("--job"), QStringLiteral("teal")});
+        const QString file = config.filePath(QStringLiteral("fair-measure/fair-measure.conf"));
+        QTRY_VERIFY_WITH_TIMEOUT(QFile::exists(file), 20000);
+        process.terminate();
+        QVERIFY(process.waitForFinished(20000));
+        QCOMPARE(QDir(config.path()).entryList(QDir::AllEntries | QDir::NoDotAndDotDot),
+                 QStringList{QStringLiteral("fair-measure")});
+    }
+
     void schools_are_compared_on_the_chosen_string() {
         window_->choose_station(Station::nut);
         for (std::size_t string = 0; string < window_.state().job.design.strings.size(); ++string) {
@@ -141,6 +201,15 @@ private:
     void commit(const char* where, double value) {
         QVERIFY(window_->session().commit(QStringLiteral("x"), with(document(), where, value)).empty());
         QApplication::processEvents();
+    }
+    Tone tone_of_take_off() const {
+        const QAbstractItemModel* list = window_->cut_list()->model();
+        for (int column = 0; column < list->columnCount(); ++column) {
+            const QVariant tone = list->index(0, column).data(tone_role);
+            if (tone == static_cast<int>(Tone::take_off) || tone == static_cast<int>(Tone::missing))
+                return static_cast<Tone>(tone.toInt());
+        }
+        return Tone::plain;
     }
     /// Every line of words in sight.
     QStringList texts() const {
