@@ -17,7 +17,8 @@ namespace {
 /// Nobody may be answered in the words of the file.
 bool speaks_in_keys(const QString& message) {
     return message.contains(QLatin1Char('_')) || message.contains(QStringLiteral("[]")) ||
-           message.contains(QLatin1Char('{')); // a place nobody filled
+           message.contains(QLatin1Char('{')) || // a place nobody filled
+           message.contains(QRegularExpression(QStringLiteral("character(?!s| [0-9])")));
 }
 
 } // namespace

@@ -155,10 +155,16 @@ private Q_SLOTS:
         };
         for (const char* unit : {"mm", "64ths"}) {
             QVERIFY(window_->session().commit(QStringLiteral("x"), with(document(), "unit", unit)).empty());
-            QVERIFY(read(0.9) > 0.1);
-            QCOMPARE(tone_of_take_off(), Tone::take_off);
+            bool plus_sign = false;
+            for (double gap_mm = 0.70; gap_mm < 0.95; gap_mm += 0.03) {
+                QVERIFY(read(gap_mm) > 0.1);
+                QVERIFY(take_off(Tone::take_off).isValid() && !take_off(Tone::missing).isValid());
+                plus_sign =
+                    plus_sign || take_off(Tone::take_off).data().toString().contains(QLatin1Char('+'));
+            }
+            QCOMPARE(plus_sign, QByteArray(unit) == "64ths"); // "3/64 + 4 thou"
             QVERIFY(read(0.02) < -0.02);
-            QCOMPARE(tone_of_take_off(), Tone::missing);
+            QVERIFY(take_off(Tone::missing).isValid());
         }
     }
 
@@ -202,14 +208,13 @@ private:
         QVERIFY(window_->session().commit(QStringLiteral("x"), with(document(), where, value)).empty());
         QApplication::processEvents();
     }
-    Tone tone_of_take_off() const {
+    /// The first string's cell of that tone.
+    QModelIndex take_off(Tone tone) const {
         const QAbstractItemModel* list = window_->cut_list()->model();
-        for (int column = 0; column < list->columnCount(); ++column) {
-            const QVariant tone = list->index(0, column).data(tone_role);
-            if (tone == static_cast<int>(Tone::take_off) || tone == static_cast<int>(Tone::missing))
-                return static_cast<Tone>(tone.toInt());
-        }
-        return Tone::plain;
+        for (int column = 0; column < list->columnCount(); ++column)
+            if (list->index(0, column).data(tone_role) == static_cast<int>(tone))
+                return list->index(0, column);
+        return {};
     }
     /// Every line of words in sight.
     QStringList texts() const {
