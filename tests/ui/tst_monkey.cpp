@@ -43,6 +43,10 @@ double resident_mb() {
     return static_cast<double>(pages) * 4096 / 1e6;
 }
 
+qsizetype descriptors() {
+    return QDir(QStringLiteral("/proc/self/fd")).entryList(QDir::AllEntries | QDir::System).size();
+}
+
 double thread_seconds() {
     timespec now{};
     clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
@@ -115,10 +119,13 @@ private Q_SLOTS:
         }
         for (const QString& message : said_) findings_ << QStringLiteral("Qt says: ") + message;
         const double grown_mb = base_mb_ > 0 ? resident_mb() - base_mb_ : 0;
+        const qsizetype more = base_mb_ > 0 ? descriptors() - base_descriptors_ : 0;
+        if (more > 8) findings_ << QStringLiteral("%1 files more are open").arg(more);
         if (qEnvironmentVariableIsEmpty("ASAN_OPTIONS") && grown_mb > 30)
             findings_ << QStringLiteral("grew by %1 MB").arg(grown_mb);
-        std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB, grew %.1f MB\n",
-                    QTest::currentDataTag(), done_, slowest_ms_, resident_mb(), grown_mb);
+        std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB, grew %.1f MB, %d files more\n",
+                    QTest::currentDataTag(), done_, slowest_ms_, resident_mb(), grown_mb,
+                    static_cast<int>(more));
         QVERIFY2(
             findings_.isEmpty(),
             qPrintable(findings_.mid(0, 12).join(QLatin1Char('\n')) + QStringLiteral("\nafter: ") +
@@ -187,7 +194,10 @@ private:
         }
         been_elsewhere_ = been_elsewhere_ || (*window_)->session().path() != job_file_;
         if (done_ % 50 == 0) look();
-        if (done_ == std::max(200, actions_ / 10)) base_mb_ = resident_mb();
+        if (done_ == std::max(200, actions_ / 10)) {
+            base_mb_ = resident_mb();
+            base_descriptors_ = descriptors();
+        }
     }
 
     /// What is in the file can be read again.
@@ -375,6 +385,7 @@ private:
     QStringList opened_anew_;
     double slowest_ms_ = 0;
     double base_mb_ = 0;
+    qsizetype base_descriptors_ = 0;
     QString job_file_;
     QStringList findings_;
     QStringList said_;
