@@ -170,7 +170,9 @@ void BenchGauge::simulate(const QString& job, const QStringList& options) {
     process_->setProcessChannelMode(QProcess::ForwardedErrorChannel);
     process_->start(program, QStringList{job} + options);
     connect(process_, &QProcess::readyRead, this, &BenchGauge::take_port);
-    connect(process_, &QProcess::errorOccurred, &start_, [this] { start_.start(0); });
+    connect(process_, &QProcess::errorOccurred, this, [this](QProcess::ProcessError error) {
+        if (error == QProcess::FailedToStart) start_.start(0);
+    });
     start_.start(start_ms);
     show_status();
 }

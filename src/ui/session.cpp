@@ -228,7 +228,8 @@ bool Session::save() {
         bytes_ = static_cast<qint64>(text.size());
     } catch (const InputError& error) {
         retry_.start(); // the disk may have room again
-        tell_trouble(error.message());
+        const bool changed = error.message().id == "file_changed_on_disk";
+        tell_trouble(changed ? fault_on_disk().value_or(error.message()) : error.message());
         return false;
     }
     dirty_ = false;
@@ -278,7 +279,7 @@ QString Session::rescue() const {
     const QString when = QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-dd hh.mm.ss.zzz"));
     const QString name =
         QStringLiteral("/%1 rescued %2.fmjob").arg(QFileInfo(path_).completeBaseName(), when);
-    const QByteArray text = QByteArray::fromStdString(file_text(document_));
+    const QByteArray text = QByteArray::fromStdString(written_json(document_));
     for (const QString& folder : {QFileInfo(path_).absolutePath(), data_folder(), QDir::tempPath()}) {
         try {
             QDir().mkpath(folder);

@@ -224,6 +224,12 @@ private Q_SLOTS:
         QVERIFY(newest("bench.u_mm").is_null());
         bench().gauge()->disconnect_gauge();
         QVERIFY(!bench().gauge()->serial().is_open());
+        QTest::qWait(100); // its process has ended: nothing is said of that
+        QVERIFY2(!bench().message().contains(QStringLiteral("did not start")), qPrintable(bench().message()));
+        bench().gauge()->program = QStringLiteral("/nowhere/gauge");
+        bench().gauge()->simulate((*window_)->session().path());
+        QTRY_VERIFY(bench().message().contains(QStringLiteral("did not start")));
+        QVERIFY(!bench().gauge()->is_simulated());
         bench().gauge()->listen(QStringLiteral("/nowhere/at/all"));
         QVERIFY(bench().message().contains(QStringLiteral("/nowhere")));
     }

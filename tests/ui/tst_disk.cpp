@@ -118,6 +118,8 @@ private Q_SLOTS:
         QTRY_VERIFY2(window_->notice().contains(says), qPrintable(window_->notice()));
         QVERIFY(button("Save mine under another name"));
         QVERIFY(!button("Read the file again")); // nothing is there to read
+        QVERIFY(!session().save());              // as when it is tried again by itself
+        QVERIFY2(window_->notice().contains(says), qPrintable(window_->notice()));
         QVERIFY_EXCEPTION_THROWN(session().reload(), InputError);
         QCOMPARE(session().document(), mine);
         QVERIFY(!window_->open(window_.path("teal.fmjob"))); // it is not let go
