@@ -155,11 +155,11 @@ void BenchGauge::disconnect_gauge() {
     serial_.close();
     start_.stop();
     if (QProcess* const process = std::exchange(process_, nullptr)) {
-        // It is not waited for: it may have its own reasons not to listen.
+        // It is not asked: it may have its own reasons not to listen. Killed it is gone at once.
         process->disconnect(this);
-        process->setParent(nullptr);
-        connect(process, &QProcess::finished, process, &QObject::deleteLater);
         process->kill();
+        process->waitForFinished(answer_ms);
+        process->deleteLater();
     }
     show_status();
 }

@@ -15,6 +15,13 @@ constexpr std::array blank_columns{Column::string, Column::saw_to, Column::floor
 constexpr std::array fitted_columns{Column::string, Column::gap_now, Column::action_now, Column::now,
                                     Column::take_off};
 
+/// Words in a column of numbers.
+QString on_two_lines(QString words) {
+    const qsizetype space = words.indexOf(QLatin1Char(' '));
+    if (space >= 0) words[space] = QLatin1Char('\n');
+    return words;
+}
+
 } // namespace
 
 CutListModel::CutListModel(const Session& session, const ViewState& view, QObject* parent)
@@ -94,8 +101,8 @@ QString CutListModel::file_words(std::size_t i) const {
     switch (file.fit) {
     case FileFit::fits: return length_number(file.width_mm, unit);
     case FileFit::rock: return length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
-    case FileFit::none: return tr("none fits");
-    case FileFit::unlisted: return tr("not listed");
+    case FileFit::none: return on_two_lines(tr("none fits"));
+    case FileFit::unlisted: return on_two_lines(tr("not listed"));
     }
     return {};
 }

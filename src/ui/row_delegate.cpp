@@ -10,6 +10,8 @@
 #include <QPainter>
 #include <QTableView>
 
+#include <algorithm>
+
 namespace fm {
 
 namespace {
@@ -46,6 +48,9 @@ void paint_number(QPainter* painter, const QRect& box, const QString& text, Tone
     const qsizetype line = text.indexOf(QLatin1Char('\n'));
     // A column too narrow for its figures makes them smaller: nothing is cut off.
     const QString widest = line < 0 ? text : text.left(line);
+    const auto is_digit = [](QChar sign) { return sign.isDigit(); };
+    if (line >= 0 && std::none_of(text.begin(), text.end(), is_digit)) // words on two lines, both alike
+        font.setPixelSize(std::max(11, px - 4));
     while (font.pixelSize() > 11 && QFontMetrics(font).horizontalAdvance(widest) > box.width())
         font.setPixelSize(font.pixelSize() - 1);
     painter->setFont(font);
