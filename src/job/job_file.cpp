@@ -160,7 +160,7 @@ FileMark written_whole(const QString& path, const QByteArray& text, const FileMa
 } // namespace
 
 FileMark save_file(const QString& path, const QByteArray& text, const FileMark* expected) {
-    if (QFileInfo(path).isDir()) refuse("file_is_folder", path);
+    if (!expected && QFileInfo(path).isDir()) refuse("file_is_folder", path);
     const WriteLock lock(path);
     return written_whole(path, text, expected);
 }
