@@ -155,7 +155,7 @@ private Q_SLOTS:
                                   true,
                                   QStringLiteral("../../../dev/zero")};
         std::mt19937 random(7);
-        const unsigned trials = jobs_from_seeds(12, 200);
+        const unsigned trials = jobs_from_seeds(12, 60);
         for (unsigned trial = 0; trial < trials; ++trial) {
             for (const QString& key : keys)
                 QSettings().setValue(

@@ -82,7 +82,7 @@ private Q_SLOTS:
         const double before_mb = memory_mb();
         QElapsedTimer taken;
         taken.start();
-        const int steps = static_cast<int>(jobs_from_seeds(60, 1000));
+        const int steps = static_cast<int>(jobs_from_seeds(60, 500));
         for (int i = 0; i < steps; ++i)
             QVERIFY(session
                         .commit(QStringLiteral("x"),
