@@ -5,6 +5,7 @@
 #include <QComboBox>
 #include <QCoreApplication>
 #include <QDir>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QProcess>
@@ -166,6 +167,8 @@ void BenchGauge::disconnect_gauge() {
 
 void BenchGauge::simulate(const QString& job, const QStringList& options) {
     disconnect_gauge();
+    // Asked first: the toolkit leaves a pipe open for each program that is not there.
+    if (!QFileInfo(program).isExecutable()) return Q_EMIT said(tr("The simulated gauge did not start"));
     process_ = new QProcess(this);
     process_->setProcessChannelMode(QProcess::ForwardedErrorChannel);
     process_->start(program, QStringList{job} + options);

@@ -234,6 +234,26 @@ private Q_SLOTS:
         QVERIFY(bench().message().contains(QStringLiteral("/nowhere")));
     }
 
+    void a_simulated_gauge_leaves_nothing_open() {
+        const auto open_files = [] {
+            QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+            return QDir(QStringLiteral("/proc/self/fd")).entryList(QDir::AllEntries | QDir::System).size();
+        };
+        window_->again("kittiwake");
+        BenchRun run(window_->window());
+        QVERIFY(run.begin(1));
+        bench().gauge()->disconnect_gauge();
+        const auto before = open_files();
+        for (int i = 0; i < 12; ++i) {
+            QVERIFY(run.begin(1));
+            bench().gauge()->disconnect_gauge();
+            bench().gauge()->simulate((*window_)->session().path()); // ended before it is there
+            bench().gauge()->disconnect_gauge();
+        }
+        QTest::qWait(50);
+        QVERIFY2(open_files() <= before + 1, qPrintable(QString::number(open_files() - before)));
+    }
+
     void kittiwake_over_the_line_ends_where_it_should() {
         const unsigned runs = jobs_from_seeds(1, 25);
         int strings = 0;
