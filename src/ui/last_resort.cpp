@@ -28,12 +28,11 @@ QString rescued(const char* what) {
 
 /// The last of an exception outside the window's own thread or events.
 [[noreturn]] void die() {
-    const char* what = "no exception";
     try {
         if (const std::exception_ptr thrown = std::current_exception()) std::rethrow_exception(thrown);
+        rescued("no exception");
     } catch (const std::exception& error) {
-        what = error.what();
-        rescued(what);
+        rescued(error.what());
     } catch (...) {
         rescued("unknown");
     }
