@@ -76,6 +76,6 @@ int main() {
                 plan(job.design, solved, job.readings, PlanOrder::neck_saddle_nut)->relief.to_mm.value_or(0);
         }));
     std::printf("least action                             %9.1f us\n",
-                median_us(10, [&] { kept += least_action(job.design, 1.5)->mean_mm; }));
+                median_us(10, [&] { kept += least_action(job.design)->mean_mm; }));
     return kept > 0 ? 0 : 1;
 }

@@ -15,7 +15,7 @@ cp ../data/demo/*.fmjob ../tests/data/cases/*.fmjob seeds/job/
 cp ../tests/data/scales/* seeds/scale/
 cp ../tests/data/strings/* seeds/strings/
 cp ../tests/data/hostile/*.dxf seeds/dxf/
-cp ../docs/screenshots/neck.png seeds/picture/
+cp ../docs/screenshots/neck.png ../tests/data/hostile/size-told-late.gif seeds/picture/
 cp ../data/demo/workshop.json seeds/workshop/
 printf 'a+0.392 mm\r\n0.0154 in\n0,39\r' >seeds/gauge/lines
 # The words of a job file, so that the fuzzer need not guess them letter by letter.

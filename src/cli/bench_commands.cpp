@@ -166,16 +166,23 @@ CommandResult fit_command(const Words& words) {
 CommandResult least_action_command(const Words& words) {
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
-    const Design& design = solved.job->design;
-    double pluck_force_n = design.player.pluck_force_n;
+    Design design = solved.job->design;
     if (const auto word = words.option("--pluck")) {
         const std::optional<double> number = number_in(*word);
         if (!number || !(*number >= 0.01 && *number <= 100.0))
             return usage("--pluck is " + *word + "; allowed is 0.01 to 100 (N)");
-        pluck_force_n = *number;
+        design.player.pluck_force_n = *number;
+        for (StringDesign& string : design.strings) string.pluck_force_n.reset();
     }
-    const std::optional<LeastAction> least = least_action(design, pluck_force_n);
-    if (!least) return told({{"no_free_action", Severity::error, "player.pluck_force_n", {pluck_force_n}}});
+    if (const auto word = words.option("--hand")) {
+        const std::optional<PlayingHand> hand = of_word<PlayingHand>(*word);
+        if (!hand) return usage("--hand is " + *word + "; allowed are soft, normal, hard");
+        design.player.hand = *hand;
+        design.player.pluck_force_n.reset();
+        for (StringDesign& string : design.strings) string.pluck_force_n.reset();
+    }
+    const std::optional<LeastAction> least = least_action(design);
+    if (!least) return told({{"no_free_action", Severity::error, "player", {}}});
     Value::Array limits;
     for (const ActionLimit& limit : least->limits)
         limits.push_back(Members()
@@ -191,12 +198,13 @@ CommandResult least_action_command(const Words& words) {
                        .add("between_frets", Value::Array{least->relief.from_fret, least->relief.to_fret})
                        .take();
     return printed(Members()
-                       .add("pluck_force_n", pluck_force_n)
+                       .add("hand", std::string(word_of(design.player.hand)))
                        .add("bass_mm", least->bass_mm)
                        .add("treble_mm", least->treble_mm)
                        .add("mean_mm", least->mean_mm)
                        .add("relief", std::move(relief))
                        .add("limits", std::move(limits))
+                       .add("nut_limits", indices(least->nut_limits))
                        .take(),
                    words);
 }

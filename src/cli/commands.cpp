@@ -31,7 +31,8 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
   fit JOB [--string N] [--write]
                                 the stiffness of a string's ends (and its stretch) from measured cents;
                                 --write puts it into the job
-  least-action JOB [--pluck N]  how low the strings may go for a player's force in newtons
+  least-action JOB [--hand soft|normal|hard] [--pluck N]
+                                how low the strings may go for a hand, or a force in newtons
   symptom JOB WORD [--string N] [--fret N] [--also N:FRET,...]
                                 ranked causes of what was heard: open_buzz, note_buzz, ...; --also: where else
   quote JOB                     blanks, minutes and price of nut and saddle, from the shop's tables
@@ -80,7 +81,12 @@ const std::vector<Command>& commands() {
          {workshop, {"--bar-x", true}, {"--bar-y", true}},
          printer_command},
         {"fit", "one job file", 1, 1, {workshop, pretty, string, {"--write", false}}, fit_command},
-        {"least-action", "one job file", 1, 1, {workshop, pretty, {"--pluck", true}}, least_action_command},
+        {"least-action",
+         "one job file",
+         1,
+         1,
+         {workshop, pretty, {"--hand", true}, {"--pluck", true}},
+         least_action_command},
         {"symptom",
          "a job file and a symptom",
          2,

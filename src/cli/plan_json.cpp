@@ -32,8 +32,11 @@ Value ends_json(const EdgeMargins& ends) {
 Value relief_json(const ReliefStep& step) {
     return Members()
         .add("step", "relief")
-        .add("from_mm", step.from ? Value(step.from->depth_mm) : Value())
-        .add("to_mm", or_null(step.to_mm))
+        .add("proposal", std::string(word_of(step.proposal)))
+        .add("choice", std::string(word_of(step.choice)))
+        .add("from_mm", step.from ? step.from->depth_mm : 0.0)
+        .add("to_mm", step.to_mm.value_or(0.0))
+        .add("u_mm", step.u_mm)
         .add("at_fret", step.from ? Value(step.from->at_fret) : Value())
         .add("between_frets",
              step.from ? Value(Value::Array{step.from->from_fret, step.from->to_fret}) : Value())
@@ -44,23 +47,15 @@ Value relief_json(const ReliefStep& step) {
 Value saddle_json(const SaddleStep& step) {
     Members out;
     out.add("step", "saddle")
+        .add("proposal", std::string(word_of(step.proposal)))
+        .add("choice", std::string(word_of(step.choice)))
         .add("take_off_mm", list_or_null(step.take_off_mm))
+        .add("u_mm", list_or_null(step.u_mm))
         .add("bottom_mm", ends_json(step.cut.bottom_mm))
         .add("top_mm", list_or_null(step.cut.top_mm))
         .add("pack_mm", step.cut.pack_mm);
     if (step.screws_mm) out.add("screws_mm", ends_json(*step.screws_mm));
     return out.add("after", after_json(step.after)).take();
-}
-
-const char* verdict_word(NutVerdict verdict) {
-    switch (verdict) {
-    case NutVerdict::file: return "file";
-    case NutVerdict::fill: return "fill";
-    case NutVerdict::shim: return "shim";
-    case NutVerdict::replace: return "replace";
-    case NutVerdict::choose: return "choose";
-    }
-    return "file";
 }
 
 Value clamping_json(const ClampingNut& nut) {
@@ -77,12 +72,16 @@ Value nut_json(const NutDesign& nut, const NutStep& step, const Tools& tools) {
     for (const bool flag : step.at_least) at_least.emplace_back(flag);
     Members out;
     out.add("step", "nut")
+        .add("proposal", std::string(word_of(step.decision.proposal)))
+        .add("choice", std::string(word_of(step.decision.choice)))
         .add("take_off_mm", list_or_null(step.take_off_mm))
         .add("raise_mm", list_or_null(step.raise_mm))
+        .add("u_mm", list_or_null(step.u_mm))
         .add("at_least", std::move(at_least))
-        .add("verdict", verdict_word(step.decision.verdict))
+        .add("verdict", std::string(word_of(step.decision.choice)))
         .add("shim_mm", or_null(step.decision.shim_mm))
         .add("fill", indices(step.decision.fill))
+        .add("below_mm", step.decision.below_mm)
         .add("after", after_json(step.after));
     if (nut.clamping)
         out.add("clamping", clamping_json(clamping_nut(step.findings, tools.shims_mm, nut.shim_step_mm)));
@@ -98,6 +97,9 @@ Value plan_json(const Design& design, const Plan& plan, const Tools& tools) {
     steps.push_back(nut_json(design.nut, plan.nut, tools));
     if (!saddle_first) steps.push_back(saddle_json(plan.saddle));
     Value::Array warnings;
+    for (const Message& note : plan.notes)
+        warnings.push_back(
+            Members().add("where", note.where).add("code", note.id).add("text", english(note)).take());
     for (const std::size_t string : plan.unread) {
         const Message message{"string_not_read", Severity::warning, "readings", {design.string_name(string)}};
         warnings.push_back(Members()

@@ -31,6 +31,7 @@ void add_sound(Members& out, const StringSolution& string) {
         .add("compensation_mm", string.compensation_mm)
         .add("cents", string.sound ? list(string.cents) : Value())
         .add("rms_cents", or_null(string.rms_cents))
+        .add("player_force_n", or_null(string.player_force_n))
         .add("rms_before_cents",
              or_null(string.sound ? std::optional(string.rms_before_cents) : std::nullopt));
     if (string.sound) {

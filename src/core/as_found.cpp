@@ -3,10 +3,12 @@
 namespace fm {
 
 FoundString standing_string(const TunedString& tuned, const StringOnNeck& string, const EndHeights& ends) {
-    FoundString found{StandingString(string, ends), {}, 0.0, {}, {}, false};
+    FoundString found{StandingString(string, ends), {}, 0.0, 0.0, {}, {}, false};
     found.sound = sound_standing(tuned, found.standing, found.standing.frets());
     if (found.sound) {
         found.headroom = headrooms(found.standing, tuned.player, *found.sound);
+        found.player_force_n =
+            player_force_n(tuned, found.standing.length_left_mm(0), found.sound->tension_n[0]);
         found.harmonic_cents = harmonic_above_octave_cents(tuned.body, found.standing.open_length_mm(),
                                                            found.sound->tension_n[0]);
     }

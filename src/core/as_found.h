@@ -9,6 +9,7 @@ struct FoundString {
     StandingString standing;
     std::optional<Sound> sound;
     double harmonic_cents = 0; ///< how far mode two stands above the octave: added to readings against it
+    double player_force_n = 0; ///< what this hand plucks it with, open
     std::vector<Headroom> headroom;
     std::vector<std::optional<double>> back_gaps_mm;
     bool read = false; ///< both ends known from readings

@@ -1,6 +1,7 @@
 #include "core/buzz.h"
 
 #include <algorithm>
+#include <cmath>
 #include <numbers>
 
 namespace fm {
@@ -24,6 +25,16 @@ Pluck pluck_on(double length_mm, const Player& player) {
     return {g, length_mm - g};
 }
 
+/// The share of its length a string of middle pitch is drawn aside.
+double draw_share(PlayingHand hand) {
+    switch (hand) {
+    case PlayingHand::soft: return 0.0011;
+    case PlayingHand::normal: return 0.0017;
+    case PlayingHand::hard: return 0.0027;
+    }
+    return 0.0017;
+}
+
 /// How deep the string swings at s for each unit of its deepest, whichever way the pluck starts.
 double swing_share(const Pluck& pluck, double length_mm, double s_mm) {
     const double q = pluck.from_fret_mm;
@@ -32,6 +43,21 @@ double swing_share(const Pluck& pluck, double length_mm, double s_mm) {
 }
 
 } // namespace
+
+HandOnString hand_on_string(const Design& design, std::size_t index, double scale_mm) {
+    const StringDesign& string = design.strings[index];
+    double logs = 0;
+    for (const StringDesign& each : design.strings) logs += std::log(each.pitch_hz);
+    const double middle_hz = std::exp(logs / static_cast<double>(design.strings.size()));
+    return {string.pluck_force_n ? string.pluck_force_n : design.player.pluck_force_n,
+            draw_share(design.player.hand) * scale_mm * std::pow(middle_hz / string.pitch_hz, 0.25)};
+}
+
+double player_force_n(const TunedString& string, double open_length_mm, double tension_n) {
+    if (string.hand.force_n) return *string.hand.force_n;
+    const Pluck pluck = pluck_on(open_length_mm, string.player);
+    return string.hand.draw_mm * tension_n * open_length_mm / (pluck.from_fret_mm * pluck.from_saddle_mm);
+}
 
 double clearance_mm(const StandingString& string, int fretted, int over) {
     const double share =
@@ -46,11 +72,12 @@ double swing_mm_per_n(const Player& player, double length_mm, double tension_n, 
            swing_share(pluck, length_mm, at_mm);
 }
 
-Headroom headroom(const StandingString& string, const Player& player, int fretted, double tension_n) {
+Headroom headroom(const StandingString& string, const Player& player, int fretted, double tension_n,
+                  std::optional<int> first_over) {
     const double length_mm = string.length_left_mm(fretted);
     Headroom found;
     double least_clear_mm = 0;
-    for (int over = fretted + 1; over <= string.frets(); ++over) {
+    for (int over = first_over.value_or(fretted + 1); over <= string.frets(); ++over) {
         const double clear_mm = clearance_mm(string, fretted, over);
         if (clear_mm <= 0) {
             if (found.force_n == 0.0 && clear_mm >= least_clear_mm) continue;

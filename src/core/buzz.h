@@ -7,6 +7,13 @@
 
 namespace fm {
 
+/// How this design's hand plucks a string: with its measured force, else the player's, else by the share of
+/// its length the hand draws a string aside, more on low strings than on high ones.
+HandOnString hand_on_string(const Design& design, std::size_t index, double scale_mm);
+
+/// The force of that hand on the open string [N].
+double player_force_n(const TunedString& string, double open_length_mm, double tension_n);
+
 /// The largest pluck a note bears without touching a fret further on, and the fret that limits it.
 struct Headroom {
     std::optional<double> force_n; ///< 0: it chokes there; nothing: no pluck reaches a fret
@@ -21,7 +28,9 @@ double clearance_mm(const StandingString& string, int fretted, int over);
 double swing_mm_per_n(const Player& player, double length_mm, double tension_n, double at_mm);
 
 /// Headroom of the note at a fret. @param fretted 0 (open) … frets − 1 @param tension_n of that note
-Headroom headroom(const StandingString& string, const Player& player, int fretted, double tension_n);
+/// @param first_over the first fret looked at; none: the next one
+Headroom headroom(const StandingString& string, const Player& player, int fretted, double tension_n,
+                  std::optional<int> first_over = {});
 
 /// From the open string to the last fret but one.
 std::vector<Headroom> headrooms(const StandingString& string, const Player& player, const Sound& sound);

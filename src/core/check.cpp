@@ -78,7 +78,7 @@ void doubt_edges(const Design& design, const Neck& neck, const Solution& solutio
 } // namespace
 
 bool about_the_neck(const Message& doubt) {
-    return doubt.where.starts_with("neck.") || doubt.id == "string_chokes" ||
+    return doubt.where.starts_with("neck.") || doubt.id == "string_chokes" || doubt.id == "strings_choke" ||
            doubt.id.starts_with("plane_too_");
 }
 

@@ -11,7 +11,6 @@ namespace {
 
 constexpr double crown_tolerance_mm = 1e-10; // far below what the errors' own rounding lets one see
 constexpr double nudge_mm = 1e-3;            // for slopes: small against a neck, large against rounding
-constexpr double most_set_forward_mm = 2.0;
 constexpr int octave_fret = 12;
 
 /// The furthest a crown is looked for: behind the last fret, and a quarter of the scale either way.
@@ -110,7 +109,7 @@ public:
             const double area = cc * nn - cn * cn;
             const Pair move{(cn * n_slope - nn * c_slope) / area, (cn * c_slope - cc * n_slope) / area};
             at = {at.c_mm + move.c_mm, at.delta_mm + move.delta_mm};
-            if (!(at.delta_mm > 0 && at.delta_mm < most_set_forward_mm)) return std::nullopt;
+            if (!(at.delta_mm > 0 && at.delta_mm < saddle_.set_forward_max_mm)) return std::nullopt;
             if (std::abs(move.c_mm) + std::abs(move.delta_mm) < crown_tolerance_mm) return at;
         }
         return std::nullopt;
@@ -153,29 +152,29 @@ private:
 /// The set-forward of some strings together, their crowns following: where the sum of squares is least.
 class NutSearch {
 public:
-    NutSearch(std::vector<StringSearch> strings, const std::vector<double>& guesses)
-        : strings_(std::move(strings)) {
+    NutSearch(std::vector<StringSearch> strings, const std::vector<double>& guesses, double most_mm)
+        : strings_(std::move(strings)), most_mm_(most_mm) {
         for (const double crown_mm : guesses) newest_.push_back({crown_mm, std::nullopt, 0.0});
     }
 
     std::optional<double> best_mm(std::optional<double> guess_mm) {
         if (guess_mm) {
-            const auto near = refined_mm(std::max(0.0, *guess_mm - 0.02),
-                                         std::min(most_set_forward_mm, *guess_mm + 0.02), *guess_mm);
+            const auto near =
+                refined_mm(std::max(0.0, *guess_mm - 0.02), std::min(most_mm_, *guess_mm + 0.02), *guess_mm);
             if (near) return near;
         }
         constexpr int pieces = 8;
         std::vector<StringSearch::Measure> at;
         for (int k = 0; k <= pieces; ++k) {
-            at.push_back(sum(most_set_forward_mm * k / pieces));
+            at.push_back(sum(most_mm_ * k / pieces));
             if (std::isnan(at.back().squares)) return std::nullopt;
         }
-        double best = at.front().squares <= at.back().squares ? 0.0 : most_set_forward_mm;
+        double best = at.front().squares <= at.back().squares ? 0.0 : most_mm_;
         double least = std::min(at.front().squares, at.back().squares);
         for (std::size_t k = 0; k < pieces; ++k) {
             if (!(at[k].slope < 0 && at[k + 1].slope >= 0)) continue;
-            const double low = most_set_forward_mm * static_cast<double>(k) / pieces;
-            const double high = low + most_set_forward_mm / pieces;
+            const double low = most_mm_ * static_cast<double>(k) / pieces;
+            const double high = low + most_mm_ / pieces;
             const auto found = refined_mm(low, high, 0.5 * (low + high));
             if (!found) continue;
             const double squares = sum(*found).squares;
@@ -216,6 +215,7 @@ private:
     }
 
     std::vector<StringSearch> strings_;
+    double most_mm_;
     /// The newest crown and how it goes on from there, to begin the next search from.
     struct Newest {
         double crown_mm = 0;
@@ -300,9 +300,11 @@ std::vector<Compensated> compensated(const Design& design, const std::vector<Tun
         sounding.crowns_mm.push_back(guesses.empty() ? found.back().compensation_mm : guess.compensation_mm);
     }
     if (design.saddle.set_forward == SetForward::keep || sounding.strings.empty()) return found;
+    const double most_mm = design.saddle.set_forward_max_mm;
     std::optional<double> common_mm;
     if (common)
-        common_mm = NutSearch(sounding.searches, sounding.crowns_mm).best_mm(guess_of(0).set_forward_mm);
+        common_mm =
+            NutSearch(sounding.searches, sounding.crowns_mm, most_mm).best_mm(guess_of(0).set_forward_mm);
     const bool pairs = !common && design.saddle.compensation == CompensationMethod::all_frets;
     for (std::size_t k = 0; k < sounding.strings.size(); ++k) {
         const std::size_t i = sounding.strings[k];
@@ -316,7 +318,7 @@ std::vector<Compensated> compensated(const Design& design, const std::vector<Tun
             found[i].rms_cents = rms_at(strings[i], pair->c_mm, pair->delta_mm);
             continue;
         }
-        const auto delta_mm = common ? common_mm : NutSearch({search}, {crown_mm}).best_mm(guess);
+        const auto delta_mm = common ? common_mm : NutSearch({search}, {crown_mm}, most_mm).best_mm(guess);
         move_nut(strings[i], search, delta_mm, crown_mm, found[i]);
     }
     return found;

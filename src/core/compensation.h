@@ -11,7 +11,7 @@ enum class CompensationStatus {
     solved,
     no_tension,    ///< no tension gives the open string its pitch
     no_crown,      ///< no place of the crown in reach makes the wanted error vanish
-    no_set_forward ///< somewhere between 0 and 2 mm forward there is no crown: the nut stays as given
+    no_set_forward ///< somewhere in reach there is no crown: the nut stays as given
 };
 
 struct Compensated {

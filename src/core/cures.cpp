@@ -54,12 +54,11 @@ std::optional<double> Bench::least_mm(double most_mm, const std::function<bool(d
 
 std::optional<double> Bench::freeing_mm(std::size_t string, int fretted, double most_mm,
                                         const std::function<Change(double)>& change) const {
-    const double pluck_n = design_.player.pluck_force_n;
     return least_mm(most_mm, [&](double amount) {
         const std::vector<FoundString> strings = with(change(amount));
         const auto& heads = strings[string].headroom;
         const auto n = static_cast<std::size_t>(fretted);
-        return n >= heads.size() || !heads[n].force_n || *heads[n].force_n >= pluck_n;
+        return n >= heads.size() || !heads[n].force_n || *heads[n].force_n >= strings[string].player_force_n;
     });
 }
 

@@ -2,9 +2,12 @@
 // The design of a job as values: what the maker decided or measured, checked once (job/read_design.h) and
 // then const. Lengths in mm. Strings run from the bass edge to the treble edge. docs/job-file.md names the
 // same things.
+#include "core/word_of.h"
+
 #include <array>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace fm {
@@ -19,6 +22,12 @@ struct Relief {
 };
 
 enum class BoardShape { flat, cylinder, cone };
+
+/// What the truss rod can do: nothing, straighten only, or bend both ways.
+enum class Rod { none, single, both_ways };
+constexpr std::array<std::string_view, 3> words_of(Rod) {
+    return {"none", "single", "double"};
+}
 
 struct NeckDesign {
     double scale_bass_mm = 0;
@@ -37,7 +46,8 @@ struct NeckDesign {
     double fret_end_bevel_mm = 0;
     double fallaway_mm = 0;
     std::vector<double> fret_offsets_mm; ///< empty, or one a fret
-    std::optional<Relief> relief;
+    std::optional<Relief> relief;        ///< wanted
+    std::optional<Rod> rod;              ///< none: not known
     std::optional<std::array<double, 12>> temperament_cents;
 
     bool fanned() const { return scale_bass_mm != scale_treble_mm; }
@@ -46,6 +56,10 @@ struct NeckDesign {
 };
 
 enum class CoreMaterial { steel, nylon, fluorocarbon, gut, nylon_floss };
+enum class Wrap { bronze, nickel_steel, stainless, silvered_copper };
+constexpr std::array<std::string_view, 4> words_of(Wrap) {
+    return {"bronze", "nickel_steel", "stainless", "silvered_copper"};
+}
 
 struct StringDesign {
     double pitch_hz = 0;
@@ -55,6 +69,7 @@ struct StringDesign {
     int course = 0; ///< neighbours with the same number stand together
     // What the maker of the string states; the rest is estimated (make_up.h).
     CoreMaterial core = CoreMaterial::steel;
+    std::optional<Wrap> wrap; ///< none: taken for bronze
     std::optional<double> core_mm;
     std::optional<double> unit_mass_g_m;
     std::optional<double> core_density_kg_m3;
@@ -64,17 +79,25 @@ struct StringDesign {
     // What a fit to this instrument found (fit.h).
     std::optional<double> stretch_stiffness_n;
     std::optional<double> end_stiffness;
+    std::optional<double> pluck_force_n; ///< measured of this hand on this string
 
     friend bool operator==(const StringDesign&, const StringDesign&) = default;
 };
 
+/// How far a hand draws the strings aside.
+enum class PlayingHand { soft, normal, hard };
+constexpr std::array<std::string_view, 3> words_of(PlayingHand) {
+    return {"soft", "normal", "hard"};
+}
+
 /// How the instrument is played.
 struct Player {
     double finger_behind_mm = 8;
-    double press_depth_mm = 0.25;
+    double press_depth_mm = 0.10;
     double after_length_mm = 0;
-    double end_stiffness = 0.25;
-    double pluck_force_n = 1.5;
+    double end_stiffness = 0.5;
+    PlayingHand hand = PlayingHand::normal;
+    std::optional<double> pluck_force_n; ///< measured of this hand; none: by its draw
     double pluck_share_down = 0.5;
     double pluck_from_saddle_mm = 110;
     double back_gap_min_mm = 0.03;
@@ -174,8 +197,12 @@ struct Travel {
     double most_mm = 0;
 };
 
-/// What sets the strings' height at the saddle: wood taken off, a screw at every saddle, or one on each side.
-enum class HeightBy { bottom_and_top, saddle_screws, side_screws };
+/// What sets the strings' height at the saddle: wood taken off, a screw at every saddle, two screws or two
+/// posts at the sides, the feet of a floating bridge (wood too), or its two wheels.
+enum class HeightBy { bottom_and_top, saddle_screws, side_screws, posts, feet, wheels };
+constexpr std::array<std::string_view, 6> words_of(HeightBy) {
+    return {"bottom_and_top", "saddle_screws", "side_screws", "posts", "feet", "wheels"};
+}
 
 struct SaddleDesign {
     Spacing spacing;
@@ -184,6 +211,7 @@ struct SaddleDesign {
     CompensationMethod compensation = CompensationMethod::octave;
     double fixed_mm = 0;
     SetForward set_forward = SetForward::keep;
+    double set_forward_max_mm = 2;    ///< the furthest a set-forward is looked for
     std::vector<double> fret_weights; ///< empty, or one a fret
     double thickness_mm = 3;
     double crown_edge_mm = 0.3;
@@ -196,12 +224,16 @@ struct SaddleDesign {
     std::optional<Targets> existing_height; ///< of the saddle that is there, slot floor to string
     std::optional<Travel> travel;
     HeightBy height_by = HeightBy::bottom_and_top;
-    std::optional<EdgeMargins> screws_across_mm; ///< y of the two side screws; none: at the outer strings
+    std::optional<EdgeMargins>
+        screws_across_mm;                 ///< y of the two screws, posts or wheels; none: outer strings
+    std::optional<double> screw_pitch_mm; ///< of their thread: a turn
     std::string material = "bone";
     std::optional<Blank> blank;
 
     /// Turned up or down: nothing is taken off, and nothing packed.
-    bool by_screws() const { return height_by != HeightBy::bottom_and_top; }
+    bool by_screws() const { return height_by != HeightBy::bottom_and_top && height_by != HeightBy::feet; }
+    /// Two amounts for all strings: at two screws, posts or wheels.
+    bool by_two_screws() const { return by_screws() && height_by != HeightBy::saddle_screws; }
 };
 
 enum class Anchor { pins, tie, hole, tailpiece };
@@ -275,6 +307,27 @@ struct StatedUncertainty {
     std::string gauge; ///< the gauge it was read with, or ""
 };
 
+/// What is done in each step of the plan; a person's choice wins over what the rules propose.
+enum class ReliefChoice { set, leave };
+constexpr std::array<std::string_view, 2> words_of(ReliefChoice) {
+    return {"set", "leave"};
+}
+enum class SaddleChoice { set, leave, renew };
+constexpr std::array<std::string_view, 3> words_of(SaddleChoice) {
+    return {"set", "leave", "new"};
+}
+/// `choose` (between a shim and filling) can only be proposed.
+enum class NutChoice { file, fill, shim, replace, leave, below, choose };
+constexpr std::array<std::string_view, 7> words_of(NutChoice) {
+    return {"file", "fill", "shim", "replace", "leave", "below", "choose"};
+}
+
+struct PlanChoices {
+    std::optional<ReliefChoice> relief;
+    std::optional<SaddleChoice> saddle;
+    std::optional<NutChoice> nut;
+};
+
 struct Design {
     NeckDesign neck;
     std::vector<StringDesign> strings;
@@ -284,6 +337,7 @@ struct Design {
     Player player;
     Limits limits;
     std::vector<StatedUncertainty> uncertainties;
+    PlanChoices choices;
 
     /// The player's number and the pitch, "8 · D3": the treble string is 1.
     std::string string_name(std::size_t index) const {

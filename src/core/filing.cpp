@@ -42,17 +42,15 @@ struct Run {
     double u_mm() const { return 1 / std::sqrt(weight); }
 };
 
-std::string_view gauge_word(const ReadingEntry& entry, BenchPart part) {
-    const std::string& word = part == BenchPart::nut      ? entry.gauges.nut
-                              : part == BenchPart::saddle ? entry.gauges.action
-                                                          : entry.gauges.relief;
-    if (!word.empty()) return word;
-    return part == BenchPart::saddle ? "half_mm_rule" : "feeler";
-}
-
-double u_of(const ReadingEntry& entry, BenchPart part) {
-    if (entry.bench && entry.bench->u_mm) return std::max(1e-4, *entry.bench->u_mm);
-    return gauge_of_word(gauge_word(entry, part))->uncertainty_mm;
+double u_of(const ReadingEntry& entry, BenchPart part, std::size_t string) {
+    const StringReadings none;
+    const StringReadings& read = string < entry.strings.size() ? entry.strings[string] : none;
+    switch (part) {
+    case BenchPart::relief: return u_of_relief_mm(entry);
+    case BenchPart::saddle: return u_of_action_mm(entry, read);
+    case BenchPart::nut: return u_of_nut_mm(entry, read);
+    }
+    return u_of_relief_mm(entry);
 }
 
 /// What an entry reads at that part on that string, by the school of the design.
@@ -79,6 +77,7 @@ struct Story {
     Run run;
     std::vector<PassOutcome> passes;
     double raised_mm = 0; ///< the part under this string, since it was read last
+    bool begun = false;   ///< something was done to it at the bench
 };
 
 /// Walks all entries, telling the runs of readings at one part apart by what was done between them. Readings
@@ -101,13 +100,14 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
         // not.
         if ((work.part != part && was_worked(work)) || (here && !gap_mm)) story.run.begin();
         if (!here) continue;
+        story.begun = story.begun || was_worked(work);
         if (work.whole_mm)
             story.raised_mm -=
                 work.whole_mm->bass_mm + (work.whole_mm->treble_mm - work.whole_mm->bass_mm) * place;
         else if (!gap_mm)
             story.raised_mm -= work.wanted_mm;
         if (!gap_mm) continue;
-        const double u_mm = u_of(entry, part);
+        const double u_mm = u_of(entry, part, string);
         bool worked = was_worked(work);
         if (work.wanted_mm > 0 && !story.run.empty()) {
             const double fell_mm = story.run.mean_mm() - *gap_mm;
@@ -128,7 +128,7 @@ Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, B
 
 /// The usual way of reading a part, where nothing was read yet.
 double usual_u_mm(BenchPart part) {
-    return u_of(ReadingEntry{}, part);
+    return u_of(ReadingEntry{}, part, 0);
 }
 
 void decide(Filing& filing, const Run& run, const Hand& hand) {
@@ -155,62 +155,58 @@ void decide(Filing& filing, const Run& run, const Hand& hand) {
     if (!worth_it) filing.pass_mm = filing.by_gauge_mm = 0;
 }
 
-Filing relief_filing(const Design& design, const std::vector<ReadingEntry>& entries) {
+Filing relief_filing(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries) {
     Filing filing;
-    const auto relief = found_relief(design, in_order(entries));
-    if (relief)
-        filing.wanted_mm =
-            Neck(design.neck).relief_depth_mm(relief->from_fret, relief->at_fret, relief->to_fret);
-    const Run run = story_of(design, entries, BenchPart::relief, 0, 1, 0).run;
+    const ReliefAmount amount = Judgement(design, target, entries).relief();
+    if (amount.found) {
+        filing.expected_mm = amount.found->depth_mm;
+        filing.wanted_mm = amount.wanted_mm.value_or(amount.found->depth_mm);
+    }
+    const Story story = story_of(design, entries, BenchPart::relief, 0, 1, 0);
+    const Run& run = story.run;
     filing.gauge_u_mm = filing.u_mm = usual_u_mm(BenchPart::relief);
-    if (relief) filing.expected_mm = relief->depth_mm;
+    const bool set = design.choices.relief.value_or(
+                         amount.counts() ? ReliefChoice::set : ReliefChoice::leave) == ReliefChoice::set;
+    if (!set && !story.begun && amount.read) filing.state = FilingState::left;
     if (run.empty()) return filing;
     filing.now_mm = run.mean_mm();
     filing.u_mm = run.u_mm();
     filing.gauge_u_mm = run.last_u_mm;
     filing.readings = run.readings;
     filing.all_mm = filing.above_mm();
+    if (filing.state == FilingState::left) return filing;
     const bool near = std::abs(filing.above_mm()) <= 2 * filing.gauge_u_mm;
     filing.state = near ? FilingState::there : FilingState::to_file;
     if (!near) filing.pass_mm = filing.by_gauge_mm = filing.above_mm(); // a rod goes both ways
     return filing;
 }
 
-struct TwoScrews {
-    std::vector<double> y_mm;
-    EdgeMargins across_mm;
-    EdgeMargins down_mm; ///< what both are to be turned; negative: up
+/// Where a part is to end under every string, and which are left as found, by the plan of what is read now.
+struct Goals {
+    std::vector<WantedHeights> wanted;
+    std::vector<bool> left;
 };
 
-/// The two side screws and their amounts from what is known; none where the height is set another way.
-std::optional<TwoScrews> two_screws(const Design& design, const Solution& target,
-                                    const std::vector<KnownString>& known) {
-    if (design.saddle.height_by != HeightBy::side_screws) return std::nullopt;
-    TwoScrews screws;
-    std::vector<std::optional<double>> off_mm;
-    for (std::size_t i = 0; i < known.size(); ++i) {
-        const StringSolution& goal = target.strings[i];
-        screws.y_mm.push_back(goal.line.saddle_y_mm);
-        off_mm.push_back(known[i].complete() ? std::optional(*known[i].saddle_z_mm - goal.ends.saddle_z_mm)
-                                             : std::nullopt);
+Goals goals_of(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+               BenchPart part) {
+    Goals goals;
+    const auto now = plan(design, target, entries, PlanOrder::neck_saddle_nut);
+    const Judgement judgement(design, target, entries);
+    for (std::size_t i = 0; i < target.strings.size(); ++i) {
+        if (!now || !now->strings[i]) {
+            goals.wanted.push_back(
+                {target.strings[i].above_fret_line_mm, target.strings[i].ends.saddle_z_mm});
+            goals.left.push_back(false);
+            continue;
+        }
+        const bool hold_saddle = part == BenchPart::nut && now->saddle.left();
+        WantedHeights wanted = judgement.wanted(i, now->relief.left(), hold_saddle);
+        if (part == BenchPart::saddle && now->saddle.screws_mm)
+            wanted.saddle_z_mm = now->strings[i]->saddle_z_mm; // what two screws can give
+        goals.wanted.push_back(wanted);
+        goals.left.push_back(part == BenchPart::nut ? now->strings[i]->slot_stays : now->saddle.left());
     }
-    screws.across_mm =
-        design.saddle.screws_across_mm.value_or(EdgeMargins{screws.y_mm.front(), screws.y_mm.back()});
-    screws.down_mm = screw_amounts_mm(screws.y_mm, off_mm, screws.across_mm);
-    return screws;
-}
-
-/// Where every string should end at the saddle: its own target, or with two side screws what they can give.
-std::vector<double> saddle_goals(const Design& design, const Solution& target,
-                                 const std::vector<KnownString>& known) {
-    const auto screws = two_screws(design, target, known);
-    std::vector<double> goals_mm;
-    for (std::size_t i = 0; i < known.size(); ++i)
-        goals_mm.push_back(screws && known[i].complete()
-                               ? *known[i].saddle_z_mm -
-                                     lowered_by_screws_mm(screws->down_mm, screws->across_mm, screws->y_mm[i])
-                               : target.strings[i].ends.saddle_z_mm);
-    return goals_mm;
+    return goals;
 }
 
 } // namespace
@@ -251,20 +247,19 @@ std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const So
 
 std::vector<Filing> filing_of(const Design& design, const Solution& target,
                               const std::vector<ReadingEntry>& entries, BenchPart part, const Hand& hand) {
-    if (part == BenchPart::relief) return {relief_filing(design, entries)};
+    if (part == BenchPart::relief) return {relief_filing(design, target, entries)};
     const Neck neck(design_as_found(design, entries).neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);
-    const std::vector<double> saddle_goals_mm = saddle_goals(design, target, known);
+    const Goals goals = goals_of(design, target, entries, part);
     std::vector<Filing> filings;
     for (std::size_t i = 0; i < known.size(); ++i) {
         if (!known[i].complete()) continue;
-        const StringSolution& goal = target.strings[i];
-        const StringOnNeck string(neck, goal.line);
+        const StringOnNeck string(neck, target.strings[i].line);
         const double line_mm = string.fret_line_under_string_mm();
         const EndHeights now{line_mm + *known[i].above_fret_line_mm, *known[i].saddle_z_mm};
-        const EndHeights wanted = part == BenchPart::nut
-                                      ? EndHeights{line_mm + goal.above_fret_line_mm, now.saddle_z_mm}
-                                      : EndHeights{now.nut_z_mm, saddle_goals_mm[i]};
+        const EndHeights wanted =
+            part == BenchPart::nut ? EndHeights{line_mm + goals.wanted[i].above_fret_line_mm, now.saddle_z_mm}
+                                   : EndHeights{now.nut_z_mm, goals.wanted[i].saddle_z_mm};
         Filing filing;
         filing.string = i;
         filing.wanted_mm = bench_gap_mm(design, part, string, wanted);
@@ -277,6 +272,10 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target,
         const Story story = story_of(design, entries, part, i, filing.per_part_mm, 0);
         *filing.expected_mm += story.raised_mm * filing.per_part_mm;
         decide(filing, story.run, hand);
+        if (goals.left[i] && !story.begun) {
+            filing.state = FilingState::left;
+            filing.pass_mm = filing.by_gauge_mm = 0;
+        }
         filings.push_back(filing);
     }
     return filings;
@@ -357,7 +356,7 @@ std::optional<double> relief_per_eighth_mm(const Design& design, const std::vect
                 entry.relief->from_fret, entry.relief->at_fret, entry.relief->to_fret);
             change += (was_mm - entry.relief->depth_mm) * turned;
             squares += turned * turned;
-            const double u_mm = u_of(entry, BenchPart::relief);
+            const double u_mm = u_of_relief_mm(entry);
             variance += 2 * u_mm * u_mm * turned * turned;
         }
         before = entry.relief;
@@ -391,15 +390,19 @@ std::optional<EdgeMargins> whole_first(const Design& design, const Solution& tar
     EdgeMargins off;
     if (part == BenchPart::nut) {
         const NutDecision& decision = now->nut.decision;
-        if (decision.verdict != NutVerdict::shim || !decision.shim_mm) return std::nullopt;
-        off = {-*decision.shim_mm, -*decision.shim_mm};
+        if (decision.choice == NutChoice::shim)
+            off = {-decision.shim_mm.value_or(0.0), -decision.shim_mm.value_or(0.0)};
+        else if (decision.choice == NutChoice::below)
+            off = {decision.below_mm, decision.below_mm};
+    } else if (now->saddle.screws_mm) {
+        const double bass_y = target.strings.front().line.saddle_y_mm;
+        const double treble_y = target.strings.back().line.saddle_y_mm;
+        const EdgeMargins across = design.saddle.screws_across_mm.value_or(EdgeMargins{bass_y, treble_y});
+        off = {lowered_by_screws_mm(*now->saddle.screws_mm, across, bass_y),
+               lowered_by_screws_mm(*now->saddle.screws_mm, across, treble_y)};
     } else {
         const SaddleCut& cut = now->saddle.cut;
-        if (design.saddle.height_by == HeightBy::saddle_screws) return std::nullopt;
         off = {cut.bottom_mm.bass_mm - cut.pack_mm, cut.bottom_mm.treble_mm - cut.pack_mm};
-        if (const auto screws = two_screws(design, target, known_heights(design, target, entries)))
-            off = {lowered_by_screws_mm(screws->down_mm, screws->across_mm, screws->y_mm.front()),
-                   lowered_by_screws_mm(screws->down_mm, screws->across_mm, screws->y_mm.back())};
     }
     if (std::max(std::abs(off.bass_mm), std::abs(off.treble_mm)) < least_whole_mm) return std::nullopt;
     return off;

@@ -13,6 +13,7 @@ enum class FilingState {
     to_read,    ///< nothing read since the part or another one was last worked on
     to_file,    ///< material for a pass
     read_again, ///< near: one more reading tells whether it is there
+    left,       ///< as found: what is missing or too much is within the gauge, or was left by choice
     there,      ///< within two standard deviations of the target
     too_deep    ///< below the target by more than that
 };
@@ -36,7 +37,7 @@ struct Filing {
     double above_mm() const { return now_mm.value_or(wanted_mm) - wanted_mm; }
     /// Where to stop and read.
     double stop_mm() const { return now_mm.value_or(wanted_mm) - pass_mm * per_part_mm; }
-    bool done() const { return state == FilingState::there; }
+    bool done() const { return state == FilingState::there || state == FilingState::left; }
 };
 
 /// Where to go next once a string is there.
@@ -78,7 +79,7 @@ std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
                                           const std::vector<ReadingEntry>& entries, BenchPart part,
                                           FilingHabit habit);
 
-/// What comes off the whole part before its strings are filed one by one: a saddle's bottom, or what two side
+/// What comes off the whole part before its strings are filed one by one: a saddle's bottom, or what two
 /// screws lower, under the outer strings; negative: packing under a saddle, screws up, a shim under a nut.
 /// Nothing where it was done and not all strings were read since.
 std::optional<EdgeMargins> whole_first(const Design& design, const Solution& target,

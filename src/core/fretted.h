@@ -9,6 +9,12 @@ namespace fm {
 /// One number a fret, index 0 the open string; entries past the last fret are not used.
 using FretRow = std::array<double, StandingString::most_frets + 1>;
 
+/// How a hand plucks one string: with a force that was measured, or by drawing it aside so far.
+struct HandOnString {
+    std::optional<double> force_n;
+    double draw_mm = 0;
+};
+
 /// One string as it sounds: its place, its targets, its make-up and the hand that plays it. Compensation
 /// and set-forward are what is looked for.
 struct TunedString {
@@ -19,6 +25,7 @@ struct TunedString {
     double stretch_stiffness_n = 0;
     double pitch_hz = 0;
     Player player;
+    HandOnString hand;
 
     /// The string's line with its crown and its nut elsewhere.
     StringLine moved(double compensation_mm, double set_forward_mm) const;

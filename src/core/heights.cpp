@@ -32,6 +32,11 @@ double nut_z_of_pressed_gap_mm(const StringOnNeck& string, double gap_mm, int pr
     return (string.fret_top_mm(1) + gap_mm - string.fret_top_mm(pressed_fret) * v) / (1.0 - v);
 }
 
+double nut_z_of_open_gap_mm(const StringOnNeck& string, double gap_mm, double saddle_z_mm) {
+    const double u1 = string.fret_share(1);
+    return (string.fret_top_mm(1) + gap_mm - saddle_z_mm * u1) / (1.0 - u1);
+}
+
 double saddle_z_of_action_mm(const StringOnNeck& string, ActionMeasure measure, double action_mm,
                              double nut_z_mm) {
     if (measure == ActionMeasure::capo_1) return saddle_z_of_capo_mm(string, action_mm);

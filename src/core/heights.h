@@ -30,6 +30,9 @@ EndHeights solved_heights(const StringOnNeck& string, const HeightTargets& targe
 /// [mm].
 double nut_z_of_pressed_gap_mm(const StringOnNeck& string, double gap_mm, int pressed_fret);
 
+/// The nut's height that makes the open gap `gap_mm` over fret 1, the saddle standing at saddle_z_mm [mm].
+double nut_z_of_open_gap_mm(const StringOnNeck& string, double gap_mm, double saddle_z_mm);
+
 /// The saddle's height for an action, the nut standing at nut_z_mm (not used by capo_1) [mm].
 double saddle_z_of_action_mm(const StringOnNeck& string, ActionMeasure measure, double action_mm,
                              double nut_z_mm);

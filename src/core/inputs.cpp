@@ -11,10 +11,14 @@ namespace {
 constexpr const char* assumed = "gauge.assumed";
 
 // Not measured but assumed: how far the usual values may be from this player and this string.
-constexpr double end_stiffness_u = 0.15; // nothing between 0 and 0.5 is excluded
+constexpr double end_stiffness_u = 0.1;
 constexpr double finger_behind_u_mm = 2.0;
-constexpr double press_depth_u_mm = 0.08;
-constexpr double core_share_u = 0.05;   // of an estimated core
+constexpr double press_depth_u_mm = 0.05;
+constexpr double core_share_u = 0.05; // of an estimated core
+constexpr double core_density_share_u = 0.05;
+constexpr double wrap_density_share_u = 0.03;
+constexpr double modulus_share_u = 0.2;
+constexpr double nylon_modulus_share_u = 0.3;
 constexpr double mass_share_u = 0.01;   // of a stated unit mass
 constexpr double headstock_u_deg = 0.5; // a bevel gauge
 constexpr double radius_share_u = 0.02; // between two blades of a radius gauge
@@ -117,6 +121,27 @@ void nut_inputs(const Design& design, Inputs& in) {
     }
 }
 
+/// What a string is made of, where its maker does not say it.
+void stuff_inputs(const StringDesign& string, std::size_t i, Inputs& in) {
+    const std::string key = "strings[" + std::to_string(i) + "].";
+    const MakeUp made = make_up(string);
+    const bool nylon = string.core == CoreMaterial::nylon || string.core == CoreMaterial::nylon_floss;
+    const auto share = [&](const char* name_id, const char* name, double value, double part,
+                           std::optional<double> StringDesign::*member) {
+        in.judged(name_id, key + name, part * value,
+                  [i, value, member](Design& d, double u) { d.strings[i].*member = value + u; });
+    };
+    if (!string.unit_mass_g_m && string.core != CoreMaterial::steel && !string.core_density_kg_m3)
+        share("name.core_density", "core_density_kg_m3", made.core_density_kg_m3, core_density_share_u,
+              &StringDesign::core_density_kg_m3);
+    if (!string.unit_mass_g_m && string.wound && !string.wrap_density_kg_m3)
+        share("name.wrap_density", "wrap_density_kg_m3", made.wrap_density_kg_m3, wrap_density_share_u,
+              &StringDesign::wrap_density_kg_m3);
+    if (!string.core_modulus_gpa && !(string.stretch_stiffness_n && string.bending_stiffness_n_mm2))
+        share("name.core_modulus", "core_modulus_gpa", made.core_modulus_gpa,
+              nylon ? nylon_modulus_share_u : modulus_share_u, &StringDesign::core_modulus_gpa);
+}
+
 void string_inputs(const Design& design, Inputs& in) {
     for (std::size_t i = 0; i < design.strings.size(); ++i) {
         const StringDesign& string = design.strings[i];
@@ -126,6 +151,7 @@ void string_inputs(const Design& design, Inputs& in) {
         if (string.unit_mass_g_m)
             in.judged("name.unit_mass", key + "unit_mass_g_m", mass_share_u * *string.unit_mass_g_m,
                       [i](Design& d, double u) { *d.strings[i].unit_mass_g_m += u; });
+        stuff_inputs(string, i, in);
         if (!string.wound) continue;
         const double core_mm = make_up(string).core_mm;
         const auto move_core = [i, core_mm](Design& d, double u) {
@@ -169,8 +195,8 @@ void bridge_inputs(const Design& design, Inputs& in) {
 } // namespace
 
 const std::vector<Gauge>& gauges() {
-    static const std::vector<Gauge> list{{"rule_64ths", "gauge.rule_64ths", 0.2},
-                                         {"half_mm_rule", "gauge.half_mm_rule", 0.15},
+    static const std::vector<Gauge> list{{"rule_64ths", "gauge.rule_64ths", 0.1},
+                                         {"half_mm_rule", "gauge.half_mm_rule", 0.1},
                                          {"feeler", "gauge.feeler", 0.015},
                                          {"caliper", "gauge.caliper", 0.02},
                                          {"dial", "gauge.dial", 0.01},

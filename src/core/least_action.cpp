@@ -22,7 +22,7 @@ struct Room {
     int over = 0;
 };
 
-Room least_room(const TunedString& tuned, double action_mm, double pluck_force_n) {
+Room least_room(const TunedString& tuned, double action_mm) {
     TunedString moved = tuned;
     moved.targets.action_mm = action_mm;
     const StringOnNeck on(*moved.neck, moved.line);
@@ -30,15 +30,18 @@ Room least_room(const TunedString& tuned, double action_mm, double pluck_force_n
     const auto heard = sound_standing(moved, standing, standing.frets());
     Room least{-1.0, 0, 0};
     if (!heard) return least;
+    const double pluck_n = player_force_n(moved, standing.length_left_mm(0), heard->tension_n[0]);
     bool first = true;
     for (int fretted = 0; fretted < standing.frets(); ++fretted) {
         const double tension_n = heard->tension_n[static_cast<std::size_t>(fretted)];
-        const Headroom head = headroom(standing, moved.player, fretted, tension_n);
+        // The open string over fret 1 is the nut's matter: no action mends it.
+        const Headroom head =
+            headroom(standing, moved.player, fretted, tension_n, fretted == 0 ? 2 : fretted + 1);
         if (!head.force_n) continue;
         const double clear_mm = clearance_mm(standing, fretted, head.fret);
         // Swing grows with the pluck: what the clearance lacks for this one.
         const double room_mm =
-            *head.force_n > 0 ? clear_mm * (1.0 - pluck_force_n / *head.force_n) : clear_mm - 1e-6;
+            *head.force_n > 0 ? clear_mm * (1.0 - pluck_n / *head.force_n) : clear_mm - 1e-6;
         if (first || room_mm < least.room_mm) least = {room_mm, fretted, head.fret};
         first = false;
     }
@@ -57,7 +60,8 @@ struct Point {
     double mm;
 };
 
-/// The line over all points that is lowest in the middle: through two of them, or level with the highest.
+/// The line over all points that is lowest in the middle and never rises toward the treble, as no hand asks
+/// for: through two of them, or level with the highest.
 Line lowest_line(const std::vector<Point>& points) {
     double highest = least_mm;
     for (const Point& point : points) highest = std::max(highest, point.mm);
@@ -73,7 +77,8 @@ Line lowest_line(const std::vector<Point>& points) {
             const bool over_all = std::all_of(all.begin(), all.end(), [&](const Point& point) {
                 return line.bass_mm + slope * point.share >= point.mm - 1e-12;
             });
-            if (over_all && line.mean_mm() < best.mean_mm() - 1e-12) best = line;
+            const bool falls = slope <= 1e-12;
+            if (over_all && falls && line.mean_mm() < best.mean_mm() - 1e-12) best = line;
         }
     return best;
 }
@@ -85,15 +90,14 @@ struct Trial {
     double mean_mm() const { return line ? line->mean_mm() : 2.0 * most_mm; }
 };
 
-Trial trial(const Design& design, const std::vector<StringLine>& lines, double relief_mm,
-            double pluck_force_n) {
+Trial trial(const Design& design, const std::vector<StringLine>& lines, double relief_mm) {
     Design moved = design;
     moved.neck.relief->depth_mm = relief_mm;
     const Neck neck(moved.neck);
     Trial made;
     std::vector<Point> points;
     for (std::size_t i = 0; i < lines.size(); ++i) {
-        const auto limit = least_action_of_string(moved, neck, lines[i], i, pluck_force_n);
+        const auto limit = least_action_of_string(moved, neck, lines[i], i);
         if (!limit) return {};
         made.strings.push_back(*limit);
         const double share =
@@ -104,9 +108,25 @@ Trial trial(const Design& design, const std::vector<StringLine>& lines, double r
     return made;
 }
 
+/// Whose open note meets fret 1 under this hand, whatever the action.
+std::vector<std::size_t> nut_limits(const Design& design, const Solution& solution) {
+    const Neck neck(design.neck);
+    std::vector<std::size_t> strings;
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const StringSolution& string = solution.strings[i];
+        if (!string.sound) continue;
+        const StandingString standing(StringOnNeck(neck, string.line), string.ends);
+        const double length_mm = standing.length_left_mm(0);
+        const double swing_mm = swing_mm_per_n(design.player, length_mm, string.sound->tension_n[0],
+                                               standing.x_mm(1) - standing.x_mm(0));
+        if (clearance_mm(standing, 0, 1) < *string.player_force_n * swing_mm) strings.push_back(i);
+    }
+    return strings;
+}
+
 /// The best relief: a grid, so that no valley is missed, then the golden section in the deepest.
-double best_relief_mm(const Design& design, const std::vector<StringLine>& lines, double pluck_force_n) {
-    const auto mean_mm = [&](double relief) { return trial(design, lines, relief, pluck_force_n).mean_mm(); };
+double best_relief_mm(const Design& design, const std::vector<StringLine>& lines) {
+    const auto mean_mm = [&](double relief) { return trial(design, lines, relief).mean_mm(); };
     constexpr int pieces = 10;
     double best = 0;
     double best_mm = mean_mm(0.0);
@@ -166,27 +186,25 @@ void take(const Trial& found, double relief_mm, LeastAction& result) {
 } // namespace
 
 std::optional<ActionLimit> least_action_of_string(const Design& design, const Neck& neck,
-                                                  const StringLine& line, std::size_t index,
-                                                  double pluck_force_n) {
+                                                  const StringLine& line, std::size_t index) {
     TunedString tuned = tuned_string(design, neck, line, index);
     tuned.line = line;
     constexpr double nudge_mm = 1e-4;
     const auto room = [&](double action) {
-        const double here = least_room(tuned, action, pluck_force_n).room_mm;
-        return ValueAndSlope{here,
-                             (least_room(tuned, action + nudge_mm, pluck_force_n).room_mm - here) / nudge_mm};
+        const double here = least_room(tuned, action).room_mm;
+        return ValueAndSlope{here, (least_room(tuned, action + nudge_mm).room_mm - here) / nudge_mm};
     };
     double action_mm = least_mm;
-    if (least_room(tuned, least_mm, pluck_force_n).room_mm < 0) {
+    if (least_room(tuned, least_mm).room_mm < 0) {
         const auto found = bracketed_root(room, 2.0, least_mm, most_mm, action_tolerance_mm);
         if (!found) return std::nullopt;
         action_mm = *found;
     }
-    const Room limit = least_room(tuned, action_mm, pluck_force_n);
+    const Room limit = least_room(tuned, action_mm);
     return ActionLimit{index, limit.fretted, limit.over, action_mm};
 }
 
-std::optional<LeastAction> least_action(const Design& design, double pluck_force_n) {
+std::optional<LeastAction> least_action(const Design& design) {
     Design moved = design;
     if (!moved.neck.relief)
         moved.neck.relief = Relief{0.0, moved.neck.body_joint_fret / 2, 1, moved.neck.body_joint_fret};
@@ -197,8 +215,8 @@ std::optional<LeastAction> least_action(const Design& design, double pluck_force
     for (int round = 0; round < 4; ++round) {
         const double before_mm = result.mean_mm;
         const std::vector<StringLine> lines = lines_of(solution);
-        const double relief_mm = best_relief_mm(moved, lines, pluck_force_n);
-        const Trial found = trial(moved, lines, relief_mm, pluck_force_n);
+        const double relief_mm = best_relief_mm(moved, lines);
+        const Trial found = trial(moved, lines, relief_mm);
         if (!found.line) return std::nullopt;
         take(found, relief_mm, result);
         if (std::abs(result.mean_mm - before_mm) < 1e-7) break;
@@ -206,6 +224,7 @@ std::optional<LeastAction> least_action(const Design& design, double pluck_force
         moved.saddle.action = {result.bass_mm, result.treble_mm, {}};
         solution = solve(moved);
     }
+    result.nut_limits = nut_limits(moved, solution);
     return result;
 }
 

@@ -21,18 +21,17 @@ struct LeastAction {
     double bass_mm = 0;
     double treble_mm = 0;
     double mean_mm = 0;
-    std::vector<ActionLimit> limits; ///< of the strings the line rests on
+    std::vector<ActionLimit> limits;     ///< of the strings the line rests on
+    std::vector<std::size_t> nut_limits; ///< open they meet fret 1 under this hand: the nut's matter
 };
 
 /// The least mean action, linear from bass to treble, with a relief from 0 to 0.5 mm and the nut at its
-/// target, at which no place buzzes at that pluck.
-/// @param pluck_force_n above 0
+/// target, at which no place buzzes under this player's hand, but for the open string over fret 1.
 /// @returns nothing if no action up to 12 mm is free of buzz. The crowns are solved anew for what is found.
-std::optional<LeastAction> least_action(const Design& design, double pluck_force_n);
+std::optional<LeastAction> least_action(const Design& design);
 
 /// The least action of one string on that neck [mm over fret 12]; nothing up to 12 mm.
 std::optional<ActionLimit> least_action_of_string(const Design& design, const Neck& neck,
-                                                  const StringLine& line, std::size_t index,
-                                                  double pluck_force_n);
+                                                  const StringLine& line, std::size_t index);
 
 } // namespace fm

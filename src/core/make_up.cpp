@@ -9,7 +9,6 @@ namespace fm {
 namespace {
 
 constexpr double pi = std::numbers::pi;
-constexpr double wrap_density_kg_m3 = 8900; // bronze
 
 struct CoreLaw {
     double density_kg_m3;
@@ -20,12 +19,22 @@ struct CoreLaw {
 CoreLaw core_law(CoreMaterial core) {
     switch (core) {
     case CoreMaterial::steel: return {7850, 200, 1.0};
-    case CoreMaterial::nylon: return {1140, 3.0, 1.0};
+    case CoreMaterial::nylon: return {950, 5.0, 1.0}; // at pitch a tenth thinner than on the packet
     case CoreMaterial::fluorocarbon: return {1780, 3.5, 1.0};
     case CoreMaterial::gut: return {1300, 6.0, 1.0};
-    case CoreMaterial::nylon_floss: return {1140, 3.0, 0.05};
+    case CoreMaterial::nylon_floss: return {1140, 5.0, 0.05};
     }
     return {7850, 200, 1.0};
+}
+
+double wrap_density_kg_m3(std::optional<Wrap> wrap) {
+    switch (wrap.value_or(Wrap::bronze)) {
+    case Wrap::bronze: return 8900;
+    case Wrap::nickel_steel: return 7900;
+    case Wrap::stainless: return 7900;
+    case Wrap::silvered_copper: return 8900;
+    }
+    return 8900;
 }
 
 struct Densities {
@@ -61,8 +70,10 @@ double MakeUp::core_area_mm2() const {
 MakeUp make_up(const StringDesign& string) {
     const CoreLaw law = core_law(string.core);
     const Densities density{string.core_density_kg_m3.value_or(law.density_kg_m3),
-                            string.wrap_density_kg_m3.value_or(wrap_density_kg_m3)};
+                            string.wrap_density_kg_m3.value_or(wrap_density_kg_m3(string.wrap))};
     MakeUp made;
+    made.core_density_kg_m3 = density.core_kg_m3;
+    made.wrap_density_kg_m3 = density.wrap_kg_m3;
     made.core_modulus_gpa = string.core_modulus_gpa.value_or(law.modulus_gpa);
     made.core_mm = string.diameter_mm;
     if (string.wound) {
@@ -70,6 +81,8 @@ MakeUp make_up(const StringDesign& string) {
         made.core_estimated = !string.core_mm.has_value();
     }
     made.mass_estimated = !string.unit_mass_g_m.has_value();
+    made.wrap_unknown = string.wound && made.mass_estimated && string.core == CoreMaterial::steel &&
+                        !string.wrap && !string.wrap_density_kg_m3;
     made.unit_mass_g_m =
         string.unit_mass_g_m.value_or(string.wound ? wound_mass_g_m(density, string.diameter_mm, made.core_mm)
                                                    : density.core_kg_m3 * made.core_area_mm2() * 1e-3);

@@ -11,8 +11,11 @@ struct MakeUp {
     double stretch_stiffness_n = 0;     ///< EA, of the core
     double bending_stiffness_n_mm2 = 0; ///< EI, of the core
     double core_modulus_gpa = 0;
+    double core_density_kg_m3 = 0;
+    double wrap_density_kg_m3 = 0;
     bool core_estimated = false;
     bool mass_estimated = false;
+    bool wrap_unknown = false; ///< wound on steel with nobody knows what: bronze is taken
 
     double core_area_mm2() const;
 };

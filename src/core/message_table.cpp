@@ -177,12 +177,16 @@ constexpr MessageEntry table[] = {
     {"set_forward_not_found",
      QT_TRANSLATE_NOOP("messages",
                        "{0}: no best place of the nut's front was found; it stands as the job has it")},
-    {"set_forward_far", QT_TRANSLATE_NOOP("messages", "{0}: the nut's front would stand {1} forward; more "
-                                                      "than {2} is doubtful: check action and gauges first")},
+    {"set_forward_far",
+     QT_TRANSLATE_NOOP("messages", "{0}: the nut's front would stand {1} forward, more than {2}: it "
+                                   "rests on the press depth and on the ends' stiffness, which nobody "
+                                   "measured; read cents at frets 1 to 5 before a board is shortened")},
     {"set_forward_at_limit",
      QT_TRANSLATE_NOOP(
          "messages",
-         "{0}: the nut's front would stand as far forward as is looked for, {1}; check action and gauges")},
+         "{0}: the nut's front would stand as far forward as is looked for, {1}: it rests on the press depth "
+         "and on the ends' stiffness, which nobody measured; read cents at frets 1 to 5 before a board is "
+         "shortened")},
     {"core_stress",
      QT_TRANSLATE_NOOP(
          "messages",
@@ -196,10 +200,25 @@ constexpr MessageEntry table[] = {
     {"headroom_low",
      QT_TRANSLATE_NOOP(
          "messages",
-         "{0}: held at fret {1} it bears {3} N before it meets fret {2}; the player's pluck is {4} N")},
+         "{0}: held at fret {1} it bears {3} N before it meets fret {2}; this hand plucks with {4} N")},
     {"headroom_low_open",
      QT_TRANSLATE_NOOP("messages",
-                       "{0}: open it bears {3} N before it meets fret {2}; the player's pluck is {4} N")},
+                       "{0}: open it bears {3} N before it meets fret {2}; this hand plucks with {4} N")},
+    {"strings_choke",
+     QT_TRANSLATE_NOOP("messages", "strings that choke: {0}; most of all {1}, on {4} frets: held at fret {2} "
+                                   "it lies on fret {3}")},
+    {"headrooms_low",
+     QT_TRANSLATE_NOOP("messages",
+                       "strings that meet a fret under this hand: {0}; most of all {1}: held at fret {2} (0: "
+                       "open) it bears {4} N before it meets fret {3}; the hand plucks with {5} N")},
+    {"back_gaps_low",
+     QT_TRANSLATE_NOOP(
+         "messages", "strings with little room behind the finger: {0}; least has {1}, held at fret {2}: {3}; "
+                     "under {4} it is likely heard there")},
+    {"wrap_unknown",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: wound with what is not said; bronze is taken, plated steel would be 7 "
+                       "to 13 % slacker")},
     {"back_gap_low",
      QT_TRANSLATE_NOOP(
          "messages",
@@ -255,7 +274,23 @@ constexpr MessageEntry table[] = {
                        "{where}: no string has cents at two or more frets; nothing can be fitted")},
     {"no_free_action",
      QT_TRANSLATE_NOOP(
-         "messages", "{where}: no action up to 12 mm is free of buzz at {0} N; a lighter pluck is allowed")},
+         "messages",
+         "{where}: no action up to 12 mm is free of buzz under this hand; a softer one is allowed")},
+    {"relief_not_wanted",
+     QT_TRANSLATE_NOOP("messages", "{where} is set, but no relief is wanted: it is left as found")},
+    {"relief_without_rod",
+     QT_TRANSLATE_NOOP("messages", "no truss rod: relief is left as found; what else can be done stands at "
+                                   "its step")},
+    {"nothing_to_shim", QT_TRANSLATE_NOOP("messages", "{where} is shim, but no slot is so low that a gauge "
+                                                      "can tell: what counts is filed")},
+    {"not_from_below",
+     QT_TRANSLATE_NOOP("messages", "{where} is below, but not every slot is so high that a gauge can tell: "
+                                   "what counts is filed")},
+    {"not_a_slot_word",
+     QT_TRANSLATE_NOOP("messages", "{where} has {0}; allowed are wiggles, binds, filled, floor_flat, "
+                                   "floor_forward, front_untouched, fine")},
+    {"choose_not_chosen",
+     QT_TRANSLATE_NOOP("messages", "{where} is choose; allowed are file, fill, shim, replace, leave, below")},
     {"newer_version",
      QT_TRANSLATE_NOOP("messages",
                        "this job was written by a newer version ({0}); it opens for reading only")},

@@ -6,29 +6,26 @@
 namespace fm {
 
 namespace {
-constexpr double least_raise_mm = 0.02; // nothing smaller can be read
 constexpr double too_wide_mm = 0.1;     // over string and clearance
+constexpr double least_mean_mm = 0.05;  // a nut that lacks less in the mean is not shimmed
 constexpr double deepest_fill_mm = 0.4; // deeper goes to a new nut
 constexpr double step_slack_mm = 0.005; // up to this over a step counts as the step
 constexpr double rounding_mm = 1e-9;    // so that a sum of decimals does not tip a rule
 } // namespace
 
-bool SlotFinding::raise_counts() const {
-    return raise_mm >= least_raise_mm - rounding_mm;
-}
-
-std::vector<SlotFinding> slot_findings(const Solution& target, const std::vector<KnownString>& known) {
+std::vector<SlotFinding> slot_findings(const Solution& target, const std::vector<KnownString>& known,
+                                       const std::vector<std::optional<double>>& nut_mm) {
     std::vector<SlotFinding> findings;
     for (std::size_t i = 0; i < known.size(); ++i) {
-        if (!known[i].complete()) continue;
+        if (!nut_mm[i]) continue;
         SlotFinding slot;
         slot.string = i;
-        slot.raise_mm = std::max(0.0, target.strings[i].above_fret_line_mm - *known[i].above_fret_line_mm);
-        slot.lower_mm = std::max(0.0, *known[i].above_fret_line_mm - target.strings[i].above_fret_line_mm);
+        slot.raise_mm = std::max(0.0, -*nut_mm[i]);
+        slot.lower_mm = std::max(0.0, *nut_mm[i]);
         if (known[i].slot_width_mm)
             slot.width_excess_mm = *known[i].slot_width_mm - target.strings[i].slot.width_mm;
-        slot.filled = known[i].slot == SlotFound::filled;
-        slot.wiggles = known[i].slot == SlotFound::wiggles;
+        slot.filled = seen(known[i].slot, SlotFound::filled);
+        slot.wiggles = seen(known[i].slot, SlotFound::wiggles);
         slot.too_wide =
             slot.filled || slot.wiggles || slot.width_excess_mm.value_or(0.0) > too_wide_mm + rounding_mm;
         findings.push_back(slot);
@@ -40,34 +37,61 @@ double shim_of_raise_mm(double raise_mm, double step_mm) {
     return step_mm * std::ceil((raise_mm - step_slack_mm - rounding_mm) / step_mm);
 }
 
-NutDecision nut_decision(const std::vector<SlotFinding>& findings, double shim_step_mm) {
-    NutDecision decision;
+namespace {
+
+struct Slots {
     std::vector<std::size_t> to_fill;
-    std::vector<std::size_t> wide;
+    std::size_t to_file = 0; ///< that count
+    double least_lower_mm = 0;
+};
+
+Slots count(const std::vector<SlotFinding>& findings, NutDecision& decision) {
+    Slots slots;
     decision.slots = findings.size();
     for (const SlotFinding& slot : findings) {
-        if (slot.raise_counts()) ++decision.raises;
+        if (slot.raise_counts) {
+            ++decision.raises;
+            decision.mean_raise_mm += slot.raise_mm;
+            decision.largest_raise_mm = std::max(decision.largest_raise_mm, slot.raise_mm);
+        }
         if (slot.too_wide) ++decision.wide_or_filled;
-        if (slot.to_fill()) to_fill.push_back(slot.string);
-        if (slot.too_wide) wide.push_back(slot.string);
-        decision.largest_raise_mm = std::max(decision.largest_raise_mm, slot.raise_mm);
+        if (slot.to_fill()) slots.to_fill.push_back(slot.string);
+        if (!slot.lower_counts) continue;
+        slots.least_lower_mm =
+            decision.lowers == 0 ? slot.lower_mm : std::min(slots.least_lower_mm, slot.lower_mm);
+        ++decision.lowers;
     }
+    if (decision.raises > 0) decision.mean_raise_mm /= static_cast<double>(decision.raises);
+    return slots;
+}
+
+NutChoice proposed(const NutDecision& counted, const Slots& slots, bool too_deep) {
+    if (slots.to_fill.empty()) return counted.lowers > 0 ? NutChoice::file : NutChoice::leave;
+    if (2 * counted.wide_or_filled >= counted.slots) return NutChoice::replace;
+    if (3 * counted.raises > 2 * counted.slots && counted.mean_raise_mm > least_mean_mm)
+        return NutChoice::shim;
+    if (3 * slots.to_fill.size() <= counted.slots) return too_deep ? NutChoice::replace : NutChoice::fill;
+    return NutChoice::choose;
+}
+
+} // namespace
+
+NutDecision nut_decision(const std::vector<SlotFinding>& findings, double shim_step_mm, std::size_t strings,
+                         std::optional<NutChoice> wanted) {
+    NutDecision decision;
+    const Slots slots = count(findings, decision);
     const bool too_deep = decision.largest_raise_mm > deepest_fill_mm + rounding_mm;
-    if (to_fill.empty()) return decision;
-    if (2 * decision.wide_or_filled >= decision.slots) {
-        decision.verdict = NutVerdict::replace;
-    } else if (3 * decision.raises > 2 * decision.slots) {
-        decision.verdict = NutVerdict::shim;
+    const bool from_below = decision.slots > 0 && decision.lowers == strings;
+    decision.proposal = proposed(decision, slots, too_deep);
+    decision.choice = wanted.value_or(decision.proposal);
+    if (decision.choice == NutChoice::shim && decision.raises == 0) decision.choice = NutChoice::file;
+    if (decision.choice == NutChoice::below && !from_below) decision.choice = NutChoice::file;
+    const bool choosing = decision.choice == NutChoice::choose;
+    if (decision.choice == NutChoice::shim || (choosing && decision.mean_raise_mm > least_mean_mm))
         decision.shim_mm = shim_of_raise_mm(decision.largest_raise_mm, shim_step_mm);
-        decision.fill = wide;
-    } else if (3 * to_fill.size() <= decision.slots) {
-        decision.verdict = too_deep ? NutVerdict::replace : NutVerdict::fill;
-        if (!too_deep) decision.fill = to_fill;
-    } else {
-        decision.verdict = NutVerdict::choose;
-        if (decision.raises > 0) decision.shim_mm = shim_of_raise_mm(decision.largest_raise_mm, shim_step_mm);
-        decision.fill = too_deep ? wide : to_fill;
-    }
+    if (decision.choice == NutChoice::fill || (choosing && !too_deep)) decision.fill = slots.to_fill;
+    if (from_below && (decision.choice == NutChoice::file || decision.choice == NutChoice::below))
+        decision.below_mm = slots.least_lower_mm;
     return decision;
 }
 
@@ -98,7 +122,7 @@ ClampingNut clamping_nut(const std::vector<SlotFinding>& findings, const std::ve
     ClampingNut nut;
     std::optional<double> spare_mm;
     for (const SlotFinding& slot : findings) {
-        if (slot.raise_counts()) nut.raise_mm = std::max(nut.raise_mm, slot.raise_mm);
+        if (slot.raise_counts) nut.raise_mm = std::max(nut.raise_mm, slot.raise_mm);
         spare_mm = std::min(spare_mm.value_or(slot.lower_mm), slot.lower_mm);
     }
     if (nut.raise_mm > 0)

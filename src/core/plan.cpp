@@ -21,9 +21,8 @@ GaugeReadings gauges(const StringOnNeck& string, const Standing& at) {
 class Planning {
 public:
     Planning(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries)
-        : design_(design), target_(target), neck_(design.neck),
-          known_(known_heights(design, target, entries)), relief_(found_relief(design, in_order(entries))) {
-        for (const KnownString& string : known_)
+        : design_(design), target_(target), judgement_(design, target, entries) {
+        for (const KnownString& string : judgement_.known())
             at_.push_back(string.complete()
                               ? std::optional(Standing{*string.above_fret_line_mm, *string.saddle_z_mm})
                               : std::nullopt);
@@ -33,61 +32,84 @@ public:
         return std::none_of(at_.begin(), at_.end(), [](const auto& at) { return at.has_value(); });
     }
 
-    ReliefStep relief_step() const {
-        ReliefStep step;
-        step.from = relief_;
-        if (relief_)
-            step.to_mm = neck_.relief_depth_mm(relief_->from_fret, relief_->at_fret, relief_->to_fret);
-        step.after = after();
-        return step;
+    /// What each step is, the saddle following the relief and the nut following both, whatever the order of
+    /// work.
+    void decide(Plan& plan) {
+        decide_relief(plan);
+        relief_left_ = plan.relief.left();
+        decide_saddle(plan.saddle);
+        decide_nut(plan, plan.saddle.left());
     }
 
-    SaddleStep saddle_step() {
-        SaddleStep step;
+    void do_relief(ReliefStep& step) const { step.after = after(); }
+
+    void do_saddle(SaddleStep& step) {
         std::vector<double> y_mm;
-        for (std::size_t i = 0; i < at_.size(); ++i) {
-            const StringSolution& wanted = target_.strings[i];
-            y_mm.push_back(wanted.line.saddle_y_mm);
-            step.take_off_mm.push_back(at_[i] ? std::optional(at_[i]->saddle_z_mm - wanted.ends.saddle_z_mm)
-                                              : std::nullopt);
-        }
-        step.cut = saddle_cut(y_mm, step.take_off_mm);
-        if (design_.saddle.height_by == HeightBy::side_screws) {
+        for (const StringSolution& string : target_.strings) y_mm.push_back(string.line.saddle_y_mm);
+        if (step.choice == SaddleChoice::set && design_.saddle.by_two_screws()) {
             const EdgeMargins screws_at =
                 design_.saddle.screws_across_mm.value_or(EdgeMargins{y_mm.front(), y_mm.back()});
             step.screws_mm = screw_amounts_mm(y_mm, step.take_off_mm, screws_at);
             // Two amounts are ordered: every string goes down by what they are at its place.
             for (std::size_t i = 0; i < at_.size(); ++i)
                 if (at_[i]) at_[i]->saddle_z_mm -= lowered_by_screws_mm(*step.screws_mm, screws_at, y_mm[i]);
-        } else {
+        } else if (step.choice == SaddleChoice::set && !design_.saddle.by_screws()) {
+            double pack_mm = 0;
             for (std::size_t i = 0; i < at_.size(); ++i)
-                if (at_[i]) at_[i]->saddle_z_mm = target_.strings[i].ends.saddle_z_mm;
+                if (at_[i] && step.counts[i]) pack_mm = std::max(pack_mm, -*step.take_off_mm[i]);
+            std::vector<std::optional<double>> off_mm(at_.size());
+            for (std::size_t i = 0; i < at_.size(); ++i) {
+                if (!at_[i]) continue;
+                off_mm[i] = std::max(0.0, *step.take_off_mm[i] + pack_mm);
+                at_[i]->saddle_z_mm += pack_mm - *off_mm[i];
+            }
+            step.cut = saddle_cut(y_mm, off_mm);
+            step.cut.pack_mm = pack_mm;
+        } else if (!step.left()) { // every string by its own screw, or a new saddle
+            for (std::size_t i = 0; i < at_.size(); ++i)
+                if (at_[i]) at_[i]->saddle_z_mm -= *step.take_off_mm[i];
         }
+        if (step.cut.top_mm.empty())
+            for (const auto& at : at_) step.cut.top_mm.push_back(at ? std::optional(0.0) : std::nullopt);
         step.after = after();
-        return step;
     }
 
-    NutStep nut_step() {
-        NutStep step;
-        step.findings = slot_findings(target_, known_);
-        step.decision = nut_decision(step.findings, design_.nut.shim_step_mm);
-        const double shim_mm =
-            step.decision.verdict == NutVerdict::shim ? step.decision.shim_mm.value_or(0.0) : 0.0;
+    void do_nut(NutStep& step) {
+        const NutDecision& decision = step.decision;
+        const double lifted_mm = decision.choice == NutChoice::shim    ? decision.shim_mm.value_or(0.0)
+                                 : decision.choice == NutChoice::below ? -decision.below_mm
+                                                                       : 0.0;
+        const bool what_counts = decision.choice == NutChoice::file || decision.choice == NutChoice::fill;
         for (std::size_t i = 0; i < at_.size(); ++i) {
-            step.at_least.push_back(known_[i].only_at_least);
-            if (!at_[i]) {
-                step.take_off_mm.emplace_back();
-                step.raise_mm.emplace_back();
+            step.raise_mm.emplace_back();
+            step.take_off_mm.emplace_back();
+            slot_stays_.push_back(true);
+        }
+        for (const SlotFinding& slot : step.findings) {
+            const std::size_t i = slot.string;
+            const bool filled =
+                std::find(decision.fill.begin(), decision.fill.end(), i) != decision.fill.end();
+            const double over_mm = slot.lower_mm - slot.raise_mm;
+            step.raise_mm[i] = slot.raise_mm;
+            slot_stays_[i] = step.left() || (what_counts && !slot.lower_counts && !filled);
+            if (slot_stays_[i]) {
+                step.take_off_mm[i] = 0.0;
                 continue;
             }
-            const double wanted_mm = target_.strings[i].above_fret_line_mm;
-            const double over_mm = at_[i]->above_fret_line_mm - wanted_mm;
-            step.take_off_mm.emplace_back(std::max(0.0, over_mm + shim_mm));
-            step.raise_mm.emplace_back(std::max(0.0, -over_mm));
-            at_[i]->above_fret_line_mm = wanted_mm;
+            step.take_off_mm[i] =
+                what_counts && !slot.lower_counts ? 0.0 : std::max(0.0, over_mm + lifted_mm);
+            at_[i]->above_fret_line_mm -= over_mm;
         }
         step.after = after();
-        return step;
+    }
+
+    std::vector<std::optional<PlannedString>> strings() const {
+        std::vector<std::optional<PlannedString>> list;
+        for (std::size_t i = 0; i < at_.size(); ++i)
+            list.push_back(at_[i] ? std::optional(PlannedString{at_[i]->above_fret_line_mm,
+                                                                at_[i]->saddle_z_mm, slot_stays_[i]})
+                                  : std::nullopt);
+        return list;
     }
 
     std::optional<double> moment_nm() const {
@@ -113,22 +135,76 @@ public:
     }
 
 private:
+    void decide_relief(Plan& plan) const {
+        const ReliefAmount amount = judgement_.relief();
+        ReliefStep& step = plan.relief;
+        step.from = amount.found;
+        step.u_mm = amount.u_mm;
+        step.proposal = amount.counts() ? ReliefChoice::set : ReliefChoice::leave;
+        step.choice = design_.choices.relief.value_or(step.proposal);
+        if (step.choice == ReliefChoice::set && !amount.wanted_mm) {
+            step.choice = ReliefChoice::leave;
+            plan.notes.push_back({"relief_not_wanted", Severity::warning, "plan.relief", {}});
+        }
+        if (step.choice == ReliefChoice::set && design_.neck.rod == Rod::none) {
+            step.choice = ReliefChoice::leave;
+            plan.notes.push_back({"relief_without_rod", Severity::warning, "neck.rod", {}});
+        }
+        if (step.from) step.to_mm = step.left() ? step.from->depth_mm : *amount.wanted_mm;
+    }
+
+    void decide_saddle(SaddleStep& step) const {
+        bool any = false;
+        for (const auto& amount : judgement_.saddle(relief_left_)) {
+            step.take_off_mm.push_back(amount ? std::optional(amount->mm) : std::nullopt);
+            step.u_mm.push_back(amount ? std::optional(amount->u_mm) : std::nullopt);
+            step.counts.push_back(amount && amount->counts);
+            any = any || step.counts.back();
+        }
+        step.proposal = any ? SaddleChoice::set : SaddleChoice::leave;
+        step.choice = design_.choices.saddle.value_or(step.proposal);
+    }
+
+    void decide_nut(Plan& plan, bool saddle_left) const {
+        NutStep& step = plan.nut;
+        const Amounts amounts = judgement_.nut(relief_left_, saddle_left);
+        std::vector<std::optional<double>> amounts_mm;
+        for (std::size_t i = 0; i < amounts.size(); ++i) {
+            amounts_mm.push_back(amounts[i] ? std::optional(amounts[i]->mm) : std::nullopt);
+            step.u_mm.push_back(amounts[i] ? std::optional(amounts[i]->u_mm) : std::nullopt);
+            step.at_least.push_back(judgement_.known()[i].only_at_least);
+        }
+        step.findings = slot_findings(target_, judgement_.known(), amounts_mm);
+        for (SlotFinding& slot : step.findings) {
+            slot.raise_counts = amounts[slot.string]->counts && slot.raise_mm > 0;
+            slot.lower_counts = amounts[slot.string]->counts && slot.lower_mm > 0;
+        }
+        const auto wanted = design_.choices.nut;
+        step.decision = nut_decision(step.findings, design_.nut.shim_step_mm, at_.size(), wanted);
+        if (wanted && step.decision.choice != *wanted)
+            plan.notes.push_back({*wanted == NutChoice::shim ? "nothing_to_shim" : "not_from_below",
+                                  Severity::warning,
+                                  "plan.nut",
+                                  {}});
+    }
+
     /// On the neck as it will be: its relief is the first step of either order.
     After after() const {
+        const Neck& neck = judgement_.neck(relief_left_);
         After readings;
         for (std::size_t i = 0; i < at_.size(); ++i)
             readings.push_back(
-                at_[i] ? std::optional(gauges(StringOnNeck(neck_, target_.strings[i].line), *at_[i]))
+                at_[i] ? std::optional(gauges(StringOnNeck(neck, target_.strings[i].line), *at_[i]))
                        : std::nullopt);
         return readings;
     }
 
     const Design& design_;
     const Solution& target_;
-    Neck neck_;
-    std::vector<KnownString> known_;
-    std::optional<Relief> relief_;
+    Judgement judgement_;
+    bool relief_left_ = false;
     std::vector<std::optional<Standing>> at_;
+    std::vector<bool> slot_stays_;
 };
 
 } // namespace
@@ -141,15 +217,77 @@ std::optional<Plan> plan(const Design& design, const Solution& target,
     made.order = order;
     made.unread = planning.unread();
     made.moment_found_nm = planning.moment_nm();
-    made.relief = planning.relief_step();
+    planning.decide(made);
+    planning.do_relief(made.relief);
     if (order == PlanOrder::neck_saddle_nut) {
-        made.saddle = planning.saddle_step();
-        made.nut = planning.nut_step();
+        planning.do_saddle(made.saddle);
+        planning.do_nut(made.nut);
     } else {
-        made.nut = planning.nut_step();
-        made.saddle = planning.saddle_step();
+        planning.do_nut(made.nut);
+        planning.do_saddle(made.saddle);
     }
+    made.strings = planning.strings();
     return made;
+}
+
+std::optional<NutAlone> nut_alone(const Design& design, const Solution& target,
+                                  const std::vector<ReadingEntry>& entries) {
+    NutAlone alone;
+    std::vector<ReadingEntry> with_actions = entries;
+    ReadingEntry wanted;
+    wanted.strings.resize(target.strings.size());
+    const std::vector<KnownString> known = known_heights(design, target, entries);
+    for (std::size_t i = 0; i < known.size(); ++i) {
+        if (!known[i].nut_gap_mm || known[i].action_mm) continue;
+        wanted.strings[i].action12_mm = target.strings[i].action12_mm;
+        alone.action_as_wanted = alone.action_as_wanted || known[i].nut_pressed_fret == 0;
+    }
+    with_actions.push_back(wanted);
+    if (!entries.empty()) with_actions.back().when = in_order(entries).back().when;
+    Design saddle_left = design;
+    saddle_left.choices.saddle = SaddleChoice::leave;
+    const auto made = plan(saddle_left, target, with_actions, PlanOrder::neck_saddle_nut);
+    if (!made) return std::nullopt;
+    alone.step = made->nut;
+    return alone;
+}
+
+Design planned_design(const Design& design, const Solution& target, const Plan& plan) {
+    Design planned = design;
+    if (plan.relief.left()) planned.neck.relief = plan.relief.from;
+    const Neck neck(planned.neck);
+    planned.nut.height.each_mm.clear();
+    planned.saddle.action.each_mm.clear();
+    for (std::size_t i = 0; i < design.strings.size(); ++i) {
+        const std::size_t count = design.strings.size();
+        double nut_mm = design.nut.height.of(i, count);
+        double action_mm = design.saddle.action.of(i, count);
+        if (plan.strings[i]) {
+            const StringOnNeck on(neck, target.strings[i].line);
+            const EndHeights ends{on.fret_line_under_string_mm() + plan.strings[i]->above_fret_line_mm,
+                                  plan.strings[i]->saddle_z_mm};
+            switch (design.nut.height_method) {
+            case NutHeightMethod::open_gap: nut_mm = open_gap_mm(on, ends, 1); break;
+            case NutHeightMethod::pressed_gap:
+                nut_mm = pressed_gap_mm(on, ends, design.nut.pressed_fret);
+                break;
+            case NutHeightMethod::zero_fret: nut_mm = plan.strings[i]->above_fret_line_mm; break;
+            }
+            action_mm = design.saddle.measured == ActionMeasure::open ? open_gap_mm(on, ends, 12)
+                                                                      : capo_action_mm(on, ends);
+        }
+        planned.nut.height.each_mm.push_back(nut_mm);
+        planned.saddle.action.each_mm.push_back(action_mm);
+    }
+    return planned;
+}
+
+Work work_of(const Design& design, const Solution& written, const std::optional<Plan>& plan) {
+    if (!plan) return {design, written, false};
+    Work work{planned_design(design, written, *plan), {}, true};
+    const SolvedNear near{design, written};
+    work.solution = solve(work.design, &near);
+    return work;
 }
 
 } // namespace fm

@@ -35,6 +35,7 @@ TunedString tuned_string(const Design& design, const Neck& neck, const StringLin
     tuned.stretch_stiffness_n = stuff.stretch_stiffness_n;
     tuned.pitch_hz = made.pitch_hz;
     tuned.player = design.player;
+    tuned.hand = hand_on_string(design, index, line.scale_mm);
     return tuned;
 }
 
@@ -73,6 +74,7 @@ void add_sound(const TunedString& tuned, const StandingString& standing, int fre
         solved.cents.assign(solved.sound->cents.begin() + 1, solved.sound->cents.begin() + 1 + frets);
         solved.rms_cents = rms_cents(*solved.sound, frets);
         solved.headroom = headrooms(standing, tuned.player, *solved.sound);
+        solved.player_force_n = player_force_n(tuned, standing.length_left_mm(0), solved.sound->tension_n[0]);
     }
     solved.back_gaps_mm = back_gaps_mm(standing);
 }
@@ -84,6 +86,7 @@ bool sounds_as(const Design& design, const TunedString& tuned, std::size_t i, co
     const bool same_rules = design.saddle.compensation == other.saddle.compensation &&
                             design.saddle.fixed_mm == other.saddle.fixed_mm &&
                             design.saddle.set_forward == other.saddle.set_forward &&
+                            design.saddle.set_forward_max_mm == other.saddle.set_forward_max_mm &&
                             design.saddle.fret_weights == other.saddle.fret_weights &&
                             design.nut.set_forward_mm == other.nut.set_forward_mm;
     const bool same_place = tuned.line.nut_y_mm == line.nut_y_mm &&

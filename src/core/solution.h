@@ -36,6 +36,7 @@ struct StringSolution {
     std::optional<Sound> sound;
     std::vector<double> cents; ///< from fret 1
     std::optional<double> rms_cents;
+    std::optional<double> player_force_n;            ///< what this hand plucks the open string with
     std::vector<Headroom> headroom;                  ///< from the open string to the last fret but one
     std::vector<std::optional<double>> back_gaps_mm; ///< from fret 2
 

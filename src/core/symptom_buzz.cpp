@@ -48,14 +48,14 @@ std::optional<Effect> slot_low(const SymptomCase& c) {
 }
 
 std::optional<Effect> slot_wide(const SymptomCase& c) {
-    if (c.known().slot == SlotFound::wiggles) return effect("effect.slot_wiggles", 0.9, {});
+    if (seen(c.known().slot, SlotFound::wiggles)) return effect("effect.slot_wiggles", 0.9, {});
     if (!c.known().slot_width_mm) return std::nullopt;
     const double excess_mm = *c.known().slot_width_mm - c.target().slot.width_mm;
     return effect("effect.slot_wider", excess_mm / 0.2, {LengthMm{excess_mm}});
 }
 
 std::optional<Effect> slot_tight(const SymptomCase& c) {
-    if (c.known().slot == SlotFound::binds) return effect("effect.slot_binds", 0.9, {});
+    if (seen(c.known().slot, SlotFound::binds)) return effect("effect.slot_binds", 0.9, {});
     if (!c.known().slot_width_mm) return std::nullopt;
     const double lack_mm = c.target().slot.width_mm - *c.known().slot_width_mm;
     return effect("effect.slot_narrower", lack_mm / 0.06, {LengthMm{lack_mm}});

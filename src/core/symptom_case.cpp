@@ -40,7 +40,7 @@ double SymptomCase::headroom_n(const FoundString& on) const {
 }
 
 double SymptomCase::shortage(const FoundString& on) const {
-    return std::clamp(1.0 - 0.5 * headroom_n(on) / player().pluck_force_n, 0.0, 1.0);
+    return std::clamp(1.0 - 0.5 * headroom_n(on) / on.player_force_n, 0.0, 1.0);
 }
 
 double SymptomCase::cents(int at_fret) const {

@@ -62,7 +62,7 @@ constexpr std::array rules{
 
 bool has_reading(const SymptomCase& c, std::string_view key) {
     if (key == "relief") return found_relief(c.bench.design(), in_order(c.entries)).has_value();
-    if (key == width) return c.known().slot_width_mm.has_value() || c.known().slot.has_value();
+    if (key == width) return c.known().slot_width_mm.has_value() || !c.known().slot.empty();
     if (key == "cents") {
         std::vector<CentsAgainst> against;
         return !newest_cents(c.entries, c.heard.string, against).empty();
@@ -98,8 +98,8 @@ std::vector<SideEffect> side_effects(const SymptomCase& c, const Change& change)
     std::vector<SideEffect> list;
     for (std::size_t i = 0; i < after.size(); ++i) {
         const FoundString& before = c.bench.now()[i];
-        list.push_back({i, least_headroom_n(before), least_headroom_n(after[i]), least_back_gap_mm(before),
-                        least_back_gap_mm(after[i])});
+        list.push_back({i, least_headroom_n(before), least_headroom_n(after[i]), before.player_force_n,
+                        least_back_gap_mm(before), least_back_gap_mm(after[i])});
     }
     return list;
 }

@@ -61,6 +61,7 @@ struct SideEffect {
     std::size_t string = 0;
     double headroom_before_n = 0; ///< the least of the string
     double headroom_after_n = 0;
+    double player_force_n = 0;     ///< what this hand plucks it with
     double back_gap_before_mm = 0; ///< the least; 0: none
     double back_gap_after_mm = 0;
 };

@@ -12,6 +12,7 @@ namespace fm {
 namespace {
 
 constexpr double least_to_first_fret_mm = 4.0;
+constexpr Range pluck_range{0.01, 100.0}; // newtons
 
 void read_scale(Reader& neck, NeckDesign& design) {
     constexpr Range scale{200.0, 1200.0};
@@ -93,6 +94,7 @@ NeckDesign read_neck(Reader& root) {
                        {static_cast<int>(design.fret_offsets_mm.size()), design.frets});
     }
     design.relief = read_relief(neck, "relief", design);
+    design.rod = neck.choice_if<Rod>("rod");
     return design;
 }
 
@@ -119,6 +121,8 @@ StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
     string.course = reader.whole_or("course", own_course, 0, 100000);
     string.core = static_cast<CoreMaterial>(
         reader.word("core", {"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"}, 0));
+    string.wrap = reader.choice_if<Wrap>("wrap");
+    string.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
     string.core_mm = reader.number_if("core_mm", {0.05, 4.0});
     string.unit_mass_g_m = reader.number_if("unit_mass_g_m", {0.01, 500.0});
     string.core_density_kg_m3 = reader.number_if("core_density_kg_m3", {100.0, 25000.0});
@@ -140,7 +144,8 @@ void read_player(Reader& root, Player& player) {
     player.press_depth_mm = reader.number_or("press_depth_mm", player.press_depth_mm, {0.0, 3.0});
     player.after_length_mm = reader.number_or("after_length_mm", player.after_length_mm, {0.0, 2000.0});
     player.end_stiffness = reader.number_or("end_stiffness", player.end_stiffness, end_stiffness_range);
-    player.pluck_force_n = reader.number_or("pluck_force_n", player.pluck_force_n, {0.01, 100.0});
+    player.hand = reader.choice_or("hand", player.hand);
+    player.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
     player.pluck_share_down = reader.number_or("pluck_share_down", player.pluck_share_down, {0.0, 1.0});
     player.pluck_from_saddle_mm =
         reader.number_or("pluck_from_saddle_mm", player.pluck_from_saddle_mm, {1.0, 1200.0});
@@ -211,6 +216,10 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     Reader limits = root.object("limits", false);
     design.limits = {limits.number_or("string_gap_min_mm", 0.0, {0.0, 20.0}),
                      limits.number_or("edge_min_mm", 0.0, {0.0, 20.0})};
+    Reader choices = root.object("plan", false);
+    design.choices = {choices.choice_if<ReliefChoice>("relief"), choices.choice_if<SaddleChoice>("saddle"),
+                      choices.choice_if<NutChoice>("nut")};
+    if (design.choices.nut == NutChoice::choose) choices.fault("choose_not_chosen", "nut");
     job.survey = read_survey(root);
     job.readings = read_readings(root, design);
     job.sheets = read_printed(root);

@@ -10,7 +10,11 @@ std::optional<Relief> read_relief(Reader holder, std::string_view key, const Nec
     if (!holder.has(key)) return std::nullopt;
     Reader reader = holder.object(key, false);
     Relief relief;
-    relief.depth_mm = reader.number("depth_mm", {-1.0, 2.0});
+    const Range depth{-1.0, 2.0};
+    const bool both_sides = reader.has("bass_mm") && reader.has("treble_mm");
+    if (both_sides)
+        relief.depth_mm = 0.5 * (reader.number("bass_mm", depth) + reader.number("treble_mm", depth));
+    if (!both_sides || reader.has("depth_mm")) relief.depth_mm = reader.number("depth_mm", depth);
     relief.at_fret = reader.whole("at_fret", 1, design.frets);
     if (!reader.has("between_frets")) reader.fault("key_missing", "between_frets");
     const std::vector<double> held =

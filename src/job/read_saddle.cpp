@@ -18,6 +18,8 @@ void read_compensation(Reader& holder, Design& design) {
     if (saddle.compensation == CompensationMethod::fixed)
         saddle.fixed_mm = compensation.number("fixed_mm", {-20.0, 50.0});
     saddle.set_forward = static_cast<SetForward>(compensation.word("nut", {"keep", "common", "each"}, 0));
+    saddle.set_forward_max_mm =
+        compensation.number_or("set_forward_max_mm", saddle.set_forward_max_mm, {0.1, 2.0});
     if (!compensation.has("weights")) return;
     saddle.fret_weights =
         compensation.numbers("weights", {0.0, 1e6}, static_cast<std::size_t>(design.neck.frets));
@@ -97,8 +99,8 @@ void read_saddle(Reader& root, Design& design) {
         if (travel.size() == 2 && !(travel[0] < travel[1]))
             reader.fault("travel_order", "travel_mm", {travel[0], travel[1]});
     }
-    saddle.height_by = static_cast<HeightBy>(
-        reader.word("height_by", {"bottom_and_top", "saddle_screws", "side_screws"}, 0));
+    saddle.height_by = reader.choice_or("height_by", saddle.height_by);
+    saddle.screw_pitch_mm = reader.number_if("screw_pitch_mm", {0.1, 5.0});
     if (reader.has("screws_across_mm")) {
         Reader across = reader.object("screws_across_mm", false);
         saddle.screws_across_mm = {across.number("bass", across_range),

@@ -21,6 +21,16 @@ bool Reader::has(std::string_view key) const {
     return at(key) != nullptr;
 }
 
+bool Reader::has_object(std::string_view key) const {
+    const Value* value = at(key);
+    return value && value->object();
+}
+
+bool Reader::has_list(std::string_view key) const {
+    const Value* value = at(key);
+    return value && value->array();
+}
+
 bool Reader::empty_list(std::string_view key) const {
     const Value* value = at(key);
     return value && value->array() && value->array()->empty();

@@ -24,6 +24,8 @@ public:
         : object_(object), path_(std::move(path)), problems_(&problems) {}
 
     bool has(std::string_view key) const;
+    bool has_object(std::string_view key) const;
+    bool has_list(std::string_view key) const;
     /// Whether an empty array stands under the key.
     bool empty_list(std::string_view key) const;
     std::string path(std::string_view key) const;
@@ -42,6 +44,15 @@ public:
     /// One of the words; its index. @param otherwise index if missing, or none: required
     std::size_t word(std::string_view key, const std::vector<std::string_view>& words,
                      std::optional<std::size_t> otherwise);
+    /// One of the words of an enum (core/word_of.h), if the key is there.
+    template <class E> std::optional<E> choice_if(std::string_view key) {
+        if (!has(key)) return std::nullopt;
+        constexpr auto words = words_of(E{});
+        return static_cast<E>(word(key, {words.begin(), words.end()}, 0));
+    }
+    template <class E> E choice_or(std::string_view key, E otherwise) {
+        return choice_if<E>(key).value_or(otherwise);
+    }
     /// An array of texts; empty if there is none.
     std::vector<std::string> texts(std::string_view key);
     /// An array of numbers. @param count what it must hold, none: any

@@ -1,5 +1,6 @@
 #include "sheet/machine_files.h"
 
+#include "sheet/job_work.h"
 #include "sheet/part_notices.h"
 #include "sheet/saddle_views.h"
 #include "sheet/sheet_files.h"
@@ -39,8 +40,11 @@ std::optional<MachinePartKind> machine_part_of_word(std::string_view word) {
     return {};
 }
 
-MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKind kind, const QString& path,
-                         std::optional<double> cutter_mm) {
+MachineFile machine_file(const Job& as_written, const Solution& written, MachinePartKind kind,
+                         const QString& path, std::optional<double> cutter_mm) {
+    const JobWork work = job_work(as_written, written);
+    const Job& job = work.job;
+    const Solution& solution = work.solution;
     const auto ends = [&](const char* ending) {
         return path.endsWith(QLatin1String(ending), Qt::CaseInsensitive);
     };

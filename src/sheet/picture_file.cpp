@@ -50,14 +50,19 @@ PictureFile read_picture(const QString& path, int most_side_px) {
     QImageReader reader(path);
     reader.setAutoTransform(true);
     read.size = reader.size();
-    if (read.size.width() > most_side_px || read.size.height() > most_side_px)
-        reader.setScaledSize(read.size.scaled(most_side_px, most_side_px, Qt::KeepAspectRatio));
+    const bool smaller = read.size.width() > most_side_px || read.size.height() > most_side_px;
+    if (smaller) reader.setScaledSize(read.size.scaled(most_side_px, most_side_px, Qt::KeepAspectRatio));
     read.image = reader.read();
     if (read.image.isNull())
         read.fault =
             tr("%1 is no picture that can be read: %2").arg(QFileInfo(path).fileName(), reader.errorString());
-    if (reader.transformation() & QImageIOHandler::TransformationRotate90) read.size.transpose();
-    if (!read.size.isValid()) read.size = read.image.size();
+    if (!smaller)
+        read.size = read.image.size(); // some kinds tell another size before they are read
+    else if (reader.transformation() & QImageIOHandler::TransformationRotate90)
+        read.size.transpose();
+    if (read.image.width() > most_side_px || read.image.height() > most_side_px)
+        read.image =
+            read.image.scaled(most_side_px, most_side_px, Qt::KeepAspectRatio, Qt::SmoothTransformation);
     return read;
 }
 

@@ -1,6 +1,7 @@
 #include "sheet/sheet_book.h"
 
 #include "core/uncertainty.h"
+#include "sheet/job_work.h"
 
 #include <QCoreApplication>
 
@@ -22,6 +23,11 @@ constexpr std::array parts{
     SheetPartName{SheetPart::owner, "owner", QT_TRANSLATE_NOOP("sheet", "For the owner")},
     SheetPartName{SheetPart::shop, "shop", QT_TRANSLATE_NOOP("sheet", "For the shop")},
     SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Test page")}};
+
+/// Whether a sheet is cut by: it shows the heights the plan leads to. The others tell of the plan themselves.
+bool cut_by(SheetPart part) {
+    return !stands_alone(part) && part != SheetPart::card;
+}
 
 std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
     switch (part) {
@@ -72,9 +78,13 @@ std::vector<SheetPart> parts_of(const Job& job) {
 
 std::vector<Sheet> sheets_of(const SheetContext& context, const std::vector<SheetPart>& wanted) {
     std::vector<Sheet> sheets;
+    const JobWork work = job_work(context.job, context.solution);
+    const SheetContext cut{work.job,      work.solution,         context.tools,
+                           context.style, context.floor_sure_mm, work.by_plan};
     for (const SheetPartName& name : parts) {
         if (std::find(wanted.begin(), wanted.end(), name.part) == wanted.end()) continue;
-        for (Sheet& sheet : sheets_of_part(context, name.part)) sheets.push_back(std::move(sheet));
+        for (Sheet& sheet : sheets_of_part(cut_by(name.part) ? cut : context, name.part))
+            sheets.push_back(std::move(sheet));
     }
     return sheets;
 }

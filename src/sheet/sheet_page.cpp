@@ -145,6 +145,10 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     for (const std::string& fact : facts) line += (line.empty() ? "" : " · ") + fact;
     text(left(), y_, fitted_text(line, body_em, width() - width_of(about, body_em) - 5.0));
     text(right(), y_, about, body_em, TextAnchor::right);
+    if (!context_->by_plan.empty()) {
+        down(4.2);
+        text(left(), y_, fitted_text(context_->by_plan, small_em, width()), small_em);
+    }
     down(3.0);
     rule();
     changed_at_ = {right(), y_ + 1.0};

@@ -35,6 +35,7 @@ struct SheetContext {
     const Tools& tools;
     SheetStyle style;
     std::vector<double> floor_sure_mm; ///< ± of every slot's floor; empty: not worked out
+    std::string by_plan = {};          ///< at the head: what the heights come from (sheet/job_work.h)
 };
 
 /// A column of a table; the first stands left, the others right.

@@ -134,6 +134,13 @@ void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench
     words.place.clear();
     if (bench.part() == BenchPart::saddle && design.saddle.by_screws())
         return say_two_screws(words, off, unit);
+    if (bench.part() == BenchPart::nut && off.bass_mm > 0) {
+        words.sentence = BenchView::tr("off the nut's bottom in one, before its slots are filed");
+        words.note =
+            BenchView::tr("Slacken the strings. Bottom flat and square on the stone; dust: mask. String "
+                          "up before reading.");
+        return;
+    }
     if (bench.part() == BenchPart::nut)
         words.sentence = BenchView::tr("shim under the nut, before its slots are filed");
     else if (off.bass_mm < 0)
@@ -172,6 +179,12 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
         words.note = BenchView::tr("Each reading makes the mean surer; * leaves the string as it is.");
         break;
     case FilingState::there: words.sentence = BenchView::tr("this string is there"); break;
+    case FilingState::left:
+        words.number = QStringLiteral("0");
+        words.unit.clear();
+        words.sentence = BenchView::tr("nothing to do here: left as found, within what the gauge can tell");
+        words.note = BenchView::tr("The verdict says why, and lets it be done all the same.");
+        break;
     case FilingState::too_deep:
         words.warning = true;
         words.number = big_number(-filing.all_mm, unit);
@@ -239,7 +252,10 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
             words.sentence = BenchView::tr("is what it should read now: read it before the screw is turned");
         if (relief) words.sentence = BenchView::tr("was read last: read it again before the rod is touched");
     }
-    if (relief && filing->done()) words.sentence = BenchView::tr("from what is wanted: the neck is there");
+    if (relief && filing->state == FilingState::left)
+        words.sentence = BenchView::tr("nothing to do here: left as found, within what the gauge can tell");
+    else if (relief && filing->done())
+        words.sentence = BenchView::tr("from what is wanted: the neck is there");
     words.now = filing->now_mm
                     ? (filing->readings > 1 ? BenchView::tr("%1 now, mean of %2") : BenchView::tr("%1 now"))
                           .arg(length_with_unit(*filing->now_mm, unit))

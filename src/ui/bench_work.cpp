@@ -35,9 +35,9 @@ void BenchWorker::refresh() {
     // A shop that knows its hand adds this sitting's passes; else all of this job's are looked at.
     const Hand& known = session_.workshop().bench().hand(part_);
     const std::size_t from = known.passes > 0 ? from_entry_ : 0;
-    hand_ = hand_of(pass_outcomes(design, state.solution, readings, part_, from), known);
-    filings_ = filing_of(design, state.solution, readings, part_, hand_);
-    whole_ = whole_first(design, state.solution, readings, part_);
+    hand_ = hand_of(pass_outcomes(design, state.written, readings, part_, from), known);
+    filings_ = filing_of(design, state.written, readings, part_, hand_);
+    whole_ = whole_first(design, state.written, readings, part_);
     const auto chosen = remembered_choice();
     place_ = chosen
                  ? *chosen
@@ -231,7 +231,7 @@ void BenchWorker::keep_hand() {
     if (part_ == BenchPart::relief || session_.workshop().folder().isEmpty() || !session_.is_open()) return;
     const State& state = session_.state();
     const auto passes =
-        pass_outcomes(state.job.design, state.solution, state.job.readings, part_, from_entry_);
+        pass_outcomes(state.job.design, state.written, state.job.readings, part_, from_entry_);
     BenchHabits habits = session_.workshop().bench();
     Hand& known = part_ == BenchPart::nut ? habits.nut_hand : habits.saddle_hand;
     const Hand learned = hand_of(passes, known);

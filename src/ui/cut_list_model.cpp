@@ -91,6 +91,21 @@ std::optional<double> CutListModel::floor_mm(std::size_t string) const {
     return {};
 }
 
+/// What the plan takes off the slot, negative: what is filled; before there is one, what was found over the
+/// target.
+std::optional<double> CutListModel::off_mm(std::size_t i) const {
+    const State& state = session_.state();
+    const auto found = state.found_floors[i];
+    if (!state.plan || !state.plan->strings[i])
+        return found ? std::optional(*found - state.solution.strings[i].slot.floor_above_seat_mm)
+                     : std::nullopt;
+    const NutStep& nut = state.plan->nut;
+    const auto& fill = nut.decision.fill;
+    if (std::find(fill.begin(), fill.end(), i) != fill.end() || nut.decision.choice == NutChoice::replace)
+        return *nut.raise_mm[i] > 0 ? -*nut.raise_mm[i] : *nut.take_off_mm[i];
+    return *nut.take_off_mm[i];
+}
+
 QString CutListModel::file_words(std::size_t i) const {
     const Design& design = session_.state().job.design;
     const StringDesign& string = design.strings[i];
@@ -118,7 +133,7 @@ QString CutListModel::cell(const QModelIndex& index) const {
     const double saw_down = view_.datum == Datum::blank_top ? -1.0 : 1.0;
     const std::optional<double> floor = floor_mm(i);
     const std::optional<double> found = state.found_floors[i];
-    const std::optional<double> off = found ? std::optional(*found - slot.floor_above_seat_mm) : std::nullopt;
+    const std::optional<double> off = off_mm(i);
     switch (column(index.column())) {
     case Column::string: return QString::fromStdString(state.job.design.string_name(i));
     case Column::saw_to:
@@ -130,7 +145,9 @@ QString CutListModel::cell(const QModelIndex& index) const {
     case Column::gap_now:
         return shown(state.nut_gaps[i] ? std::optional(state.nut_gaps[i]->mm) : std::nullopt);
     case Column::action_now: return shown(state.known[i].action_mm);
-    case Column::now: return shown(off && floor ? std::optional(*floor + saw_down * *off) : std::nullopt);
+    case Column::now:
+        return shown(found && floor ? std::optional(*floor + saw_down * (*found - slot.floor_above_seat_mm))
+                                    : std::nullopt);
     case Column::take_off:
         return off && *off < 0
                    ? QStringLiteral("+") + length_number(-*off, unit) + QLatin1Char('\n') + tr("to fill")
@@ -150,9 +167,7 @@ Tone CutListModel::tone(const QModelIndex& index) const {
     }
     case Column::action_now: return Tone::yours;
     case Column::take_off: {
-        const auto i = static_cast<std::size_t>(index.row());
-        const auto found = session_.state().found_floors[i];
-        const bool low = found && *found < session_.state().solution.strings[i].slot.floor_above_seat_mm;
+        const bool low = off_mm(static_cast<std::size_t>(index.row())).value_or(0.0) < 0;
         return low ? Tone::missing : Tone::take_off;
     }
     default: return Tone::plain;

@@ -37,6 +37,7 @@ private:
     QString cell(const QModelIndex& index) const;
     Tone tone(const QModelIndex& index) const;
     QString file_words(std::size_t string) const;
+    std::optional<double> off_mm(std::size_t string) const;
     std::optional<double> floor_mm(std::size_t string) const;
     const Session& session_;
     const ViewState& view_;

@@ -42,7 +42,6 @@ const FretPlaces::Place& FretPlaces::place(const QModelIndex& index) const {
 
 std::vector<FretPlaces::Place> FretPlaces::places_of(const Row& row) const {
     const auto frets = static_cast<std::size_t>(session_.state().job.design.neck.frets);
-    const double pluck_n = session_.state().job.design.player.pluck_force_n;
     std::vector<Place> places(frets + 1);
     for (std::size_t n = 0; n <= frets; ++n) {
         Place& at = places[n];
@@ -52,7 +51,7 @@ std::vector<FretPlaces::Place> FretPlaces::places_of(const Row& row) const {
             break;
         case BoardMeasure::headroom:
             if (n < row.headroom.size() && row.headroom[n].force_n) {
-                at.value = *row.headroom[n].force_n / pluck_n;
+                at.value = *row.headroom[n].force_n / row.player_force_n;
                 at.over = row.headroom[n].fret;
             }
             break;
@@ -99,13 +98,14 @@ void FretPlaces::refresh() {
     places_.clear();
     if (view_.side == NutSide::found) {
         const Design& design = state.job.design;
-        const std::vector<FoundString> found = as_found(design, state.solution, state.job.readings);
+        const std::vector<FoundString> found = as_found(design, state.written, state.job.readings);
         const bool read = std::any_of(found.begin(), found.end(), [](const auto& s) { return s.read; });
         for (std::size_t i = 0; read && i < count; ++i) {
             Row row;
             if (found[i].read) {
                 row.cents = found[i].sound ? &found[i].sound->cents : nullptr;
                 row.headroom = found[i].headroom;
+                row.player_force_n = found[i].player_force_n;
                 row.back_gaps_mm = found[i].back_gaps_mm;
                 for (int fret = 1; fret <= design.neck.frets; ++fret)
                     row.open_gaps_mm.push_back(clearance_mm(found[i].standing, 0, fret));
@@ -114,8 +114,9 @@ void FretPlaces::refresh() {
         }
     } else {
         for (const StringSolution& string : state.solution.strings)
-            places_.push_back(places_of({string.sound ? &string.sound->cents : nullptr, string.headroom,
-                                         string.open_gaps_mm, string.back_gaps_mm}));
+            places_.push_back(
+                places_of({string.sound ? &string.sound->cents : nullptr, string.headroom,
+                           string.player_force_n.value_or(0.0), string.open_gaps_mm, string.back_gaps_mm}));
     }
     const int rows = static_cast<int>(count);
     const int columns = state.job.design.neck.frets + 1;

@@ -44,6 +44,7 @@ private:
     struct Row {
         const FretRow* cents = nullptr; ///< index: the fret
         std::vector<Headroom> headroom;
+        double player_force_n = 0;
         std::vector<double> open_gaps_mm;
         std::vector<std::optional<double>> back_gaps_mm;
     };

@@ -28,9 +28,9 @@ void IntonationModel::refresh(int fret) {
     if (other_rows) beginResetModel(); // else a cell that is being typed into stays open
     fret_ = fret;
     rows_ = static_cast<int>(job.design.strings.size());
-    advice_ = crown_advice(job.design, state.solution, job.readings, job.intonation.flat_cents);
+    advice_ = crown_advice(job.design, state.written, job.readings, job.intonation.flat_cents);
     line_ = line_advice(state.solution, advice_);
-    nut_ = nut_advice(job.design, state.solution, job.readings);
+    nut_ = nut_advice(job.design, state.written, job.readings);
     moves_mm_.assign(advice_.size(), std::nullopt);
     const auto& strings = state.solution.strings;
     const double bass_y = strings.front().line.saddle_y_mm;

@@ -275,7 +275,7 @@ void IntonationStation::moved() {
 
 void IntonationStation::use_fit() {
     const State& state = session_.state();
-    const auto made = fit(state.job.design, state.solution, state.job.readings, view_.string);
+    const auto made = fit(state.job.design, state.written, state.job.readings, view_.string);
     if (!made) return;
     commit(tr("fit of %1").arg(QString::fromStdString(state.job.design.string_name(view_.string))),
            with_fit(session_.document(), view_.string, *made));
@@ -283,7 +283,7 @@ void IntonationStation::use_fit() {
 
 QString IntonationStation::fit_words() const {
     const State& state = session_.state();
-    const auto made = fit(state.job.design, state.solution, state.job.readings, view_.string);
+    const auto made = fit(state.job.design, state.written, state.job.readings, view_.string);
     if (!made)
         return tr("With cents at two or more frets of a string the stiffness of its ends can be fitted, with "
                   "six its stretch.");
@@ -358,7 +358,7 @@ void IntonationStation::refresh() {
     fret_field_->show_value(fret_, job.unit);
     advice_->setText(advice_words());
     fit_->setText(fit_words());
-    use_fit_->setEnabled(fit(job.design, session_.state().solution, job.readings, view_.string).has_value());
+    use_fit_->setEnabled(fit(job.design, session_.state().written, job.readings, view_.string).has_value());
     canvas_->update();
 }
 

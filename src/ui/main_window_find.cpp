@@ -113,7 +113,7 @@ void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
     for (const NumberKey& number : all_numbers(state.solution)) {
         const auto known = titles.find(number.quantity);
         if (known == titles.end()) {
-            const auto worked = fm::working(state.job.design, state.solution, number.text());
+            const auto worked = fm::working(state.work_design, state.solution, number.text());
             titles[number.quantity] = worked ? words_of(worked->title_id) : QString();
         }
         const QString& title = titles[number.quantity];

@@ -19,7 +19,6 @@ namespace fm {
 namespace {
 
 const QString order_key = QStringLiteral("plan/order");
-constexpr double read_to_mm = 0.02; // nothing smaller can be read
 
 QString row(const QStringList& cells, const char* cell = "td") {
     QString html = QStringLiteral("<tr>");
@@ -82,7 +81,7 @@ void PlanView::refresh() {
 
 QString PlanView::html() const {
     const State& state = session_.state();
-    const auto made = plan(state.job.design, state.solution, state.job.readings, order_);
+    const auto made = plan(state.job.design, state.written, state.job.readings, order_);
     if (!made)
         return QStringLiteral("<p>%1 <a href='go:survey'>%2</a></p>")
             .arg(
@@ -172,6 +171,10 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
 
 QString PlanView::saddle_words(const SaddleStep& step) const {
     const Unit unit = session_.state().job.unit;
+    if (step.left())
+        return tr("Left as found: what is missing or too much is within the gauge, or was left by choice.");
+    if (step.choice == SaddleChoice::renew)
+        return tr("A new saddle, to the heights wanted: its sheet is at Sheets.");
     if (step.screws_mm) {
         const auto way = [&](double mm) {
             return mm < 0 ? tr("%1 up").arg(length_with_unit(-mm, unit))
@@ -182,7 +185,7 @@ QString PlanView::saddle_words(const SaddleStep& step) const {
     }
     if (session_.state().job.design.saddle.by_screws())
         return tr("Every saddle goes down by its own screw, by the amount in its row; minus is up.");
-    if (step.cut.pack_mm >= read_to_mm)
+    if (step.cut.pack_mm > 0)
         return tr("Packing under the saddle of %1, or a new one.")
             .arg(length_with_unit(step.cut.pack_mm, unit));
     return tr("Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string still "
@@ -197,12 +200,22 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
     const QString caution =
         QStringLiteral("<br><span style='color:%1'>%2</span></p>").arg(theme().caption.name());
     if (part == BenchPart::relief) {
-        if (!made.relief.from || !made.relief.to_mm)
-            return QStringLiteral("<p>") + tr("The relief was not read yet.") + QStringLiteral("</p>");
+        if (!session_.state().found.relief)
+            return QStringLiteral("<p>") + tr("The relief was not read yet: it is left as it is.") +
+                   QStringLiteral("</p>");
+        if (made.relief.left())
+            return QStringLiteral("<p>") +
+                   tr("Left as found: %1 ± %2, under a string held at frets %3 and %4. Heights are wanted "
+                      "over "
+                      "the neck as it stands.")
+                       .arg(length_with_unit(made.relief.from->depth_mm, unit),
+                            length_short(made.relief.u_mm, unit))
+                       .arg(made.relief.from->from_fret)
+                       .arg(made.relief.from->to_fret) +
+                   QStringLiteral("</p>");
         const double less_mm = made.relief.from->depth_mm - *made.relief.to_mm;
-        const QString way = std::abs(less_mm) < read_to_mm ? tr("it is there")
-                            : less_mm > 0                  ? tr("↻ tighten the rod, less relief")
-                                                           : tr("↺ loosen the rod, more relief");
+        const QString way =
+            less_mm > 0 ? tr("↻ tighten the rod, less relief") : tr("↺ loosen the rod, more relief");
         const auto turn =
             rod_turn_eighths(session_.state().job.design, session_.state().job.readings, less_mm);
         return QStringLiteral("<p>") +
@@ -211,7 +224,7 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
                         length_with_unit(*made.relief.to_mm, unit))
                    .arg(made.relief.from->from_fret)
                    .arg(made.relief.from->to_fret)
-                   .arg(way, turn && *turn != 0 && std::abs(less_mm) >= read_to_mm
+                   .arg(way, turn && *turn != 0
                                  ? tr(", about %1/8 of a turn by this rod's own log").arg(std::abs(*turn))
                                  : QString()) +
                caution.arg(tr("Small turns; stop when it binds. A neck moves on after the wrench is put "
@@ -229,23 +242,31 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
     }
     const NutDecision& decision = made.nut.decision;
     QString words;
-    switch (decision.verdict) {
-    case NutVerdict::file:
+    switch (decision.choice) {
+    case NutChoice::leave:
+        words =
+            tr("Left as found: no slot is off by more than its gauges can tell, or it was left by choice.");
+        break;
+    case NutChoice::below:
+        words = tr("%1 off the nut's bottom in one; then file what still stands too high.")
+                    .arg(length_with_unit(decision.below_mm, unit));
+        break;
+    case NutChoice::file:
         words =
             tr("File the slots; each with a file of its own width, stopping two standard deviations early.");
         break;
-    case NutVerdict::shim:
+    case NutChoice::shim:
         words = tr("Shim of %1 under the whole nut, then file what stands too high.")
                     .arg(length_with_unit(decision.shim_mm.value_or(0), unit));
         break;
-    case NutVerdict::fill:
+    case NutChoice::fill:
         words = tr("Fill %1 slots proud, let it cure, cut them anew.").arg(decision.fill.size());
         break;
-    case NutVerdict::choose:
+    case NutChoice::choose:
         words = tr("A shim of %1, or filling: decide at the nut.")
                     .arg(length_with_unit(decision.shim_mm.value_or(0), unit));
         break;
-    case NutVerdict::replace: words = tr("A new nut: its sheet and the order of cuts are at Sheets."); break;
+    case NutChoice::replace: words = tr("A new nut: its sheet and the order of cuts are at Sheets."); break;
     }
     return QStringLiteral("<p>") + words + QStringLiteral(" <a href='go:nut'>%1</a>").arg(tr("Why")) +
            caution.arg(tr("Files away from the hand; dust: mask; instant glue: fumes, eyes, fingers. Follow "
@@ -258,12 +279,12 @@ QString PlanView::told_apart(const Plan&, BenchPart part) const {
     std::vector<ReadingEntry> found;
     for (const ReadingEntry& entry : in_order(state.job.readings))
         if (entry.state == ReadingState::found) found.push_back(entry);
-    const auto before = plan(state.job.design, state.solution, found, order_);
+    const auto before = plan(state.job.design, state.written, found, order_);
     if (!before || part == BenchPart::relief) return {};
     const JobBeforeAfter story = before_and_after(state.job);
     const After& after = part == BenchPart::saddle ? before->saddle.after : before->nut.after;
     QStringList off;
-    for (const Filing& filing : filing_of(state.job.design, state.solution, state.job.readings, part, {})) {
+    for (const Filing& filing : filing_of(state.job.design, state.written, state.job.readings, part, {})) {
         const std::size_t i = filing.string;
         const auto now =
             part == BenchPart::saddle ? story.strings[i].action_mm.now : story.strings[i].nut_gap_mm.now;

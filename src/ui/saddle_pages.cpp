@@ -51,16 +51,19 @@ void SaddlePages::add_action_page() {
 }
 
 void SaddlePages::pick_height_by(int way) {
-    const std::array words{"bottom_and_top", "saddle_screws", "side_screws"};
-    Value document = with(session_.document(), "saddle.height_by", words[static_cast<std::size_t>(way)]);
+    const auto by = static_cast<HeightBy>(way);
+    Value document = with(session_.document(), "saddle.height_by", std::string(word_of(by)));
     const State& state = session_.state();
-    if (way == 2 && !state.job.design.saddle.screws_across_mm && state.solution.strings.size() > 1) {
+    SaddleDesign set;
+    set.height_by = by;
+    if (set.by_two_screws() && !state.job.design.saddle.screws_across_mm &&
+        state.solution.strings.size() > 1) {
         document = with(document, "saddle.screws_across_mm.bass",
                         to_hundredth(state.solution.strings.front().line.saddle_y_mm));
         document = with(document, "saddle.screws_across_mm.treble",
                         to_hundredth(state.solution.strings.back().line.saddle_y_mm));
     }
-    if (way != 2) document = without(document, "saddle.screws_across_mm");
+    if (!set.by_two_screws()) document = without(document, "saddle.screws_across_mm");
     commit(tr("what sets the height"), document);
 }
 
@@ -184,9 +187,12 @@ void SaddlePages::add_existing_page() {
              tr("travel from")),
          labelled(field("saddle.travel_mm[1]", tr("travel to"), FieldKind::length, travel(&Travel::most_mm)),
                   tr("travel to"))});
-    height_by_ = new ChoiceRow(
-        tr("Height set by"),
-        {{tr("bottom and top"), {}, {}}, {tr("a screw each"), {}, {}}, {tr("two side screws"), {}, {}}});
+    height_by_ = new ChoiceRow(tr("Height set by"), {{tr("bottom and top"), {}, {}},
+                                                     {tr("a screw each"), {}, {}},
+                                                     {tr("two side screws"), {}, {}},
+                                                     {tr("two posts"), {}, {}},
+                                                     {tr("feet"), {}, {}},
+                                                     {tr("wheels"), {}, {}}});
     connect(height_by_, &ChoiceRow::picked, this, &SaddlePages::pick_height_by);
     const auto screw = [](double EdgeMargins::*member) {
         return saddle([member](const SaddleDesign& d) -> std::optional<double> {

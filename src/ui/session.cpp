@@ -51,13 +51,18 @@ StateResult state_of(const Value& document) {
     auto state = std::make_shared<State>();
     state->document = document;
     state->job = std::move(*read.job);
-    state->solution = solve(state->job.design);
-    state->known = known_heights(state->job.design, state->solution, state->job.readings);
-    state->nut_gaps = school_gaps(state->job.design, state->solution, state->job.readings, state->known);
-    state->found_floors = found_floors_mm(state->solution, state->known);
+    state->written = solve(state->job.design);
+    state->known = known_heights(state->job.design, state->written, state->job.readings);
+    state->nut_gaps = school_gaps(state->job.design, state->written, state->job.readings, state->known);
     state->found = as_found_readings(state->job.readings, state->job.design.strings.size());
-    state->reading_doubts = reading_doubts(state->job.design, state->solution, state->job.readings);
-    state->plan = plan(state->job.design, state->solution, state->job.readings, PlanOrder::neck_saddle_nut);
+    state->reading_doubts = reading_doubts(state->job.design, state->written, state->job.readings);
+    state->plan = plan(state->job.design, state->written, state->job.readings, PlanOrder::neck_saddle_nut);
+    state->nut = state->plan ? std::optional(NutAlone{state->plan->nut, false})
+                             : nut_alone(state->job.design, state->written, state->job.readings);
+    Work work = work_of(state->job.design, state->written, state->plan);
+    state->work_design = std::move(work.design);
+    state->solution = std::move(work.solution);
+    state->found_floors = found_floors_mm(state->written, state->known);
     return {std::move(state), {}};
 }
 

@@ -24,13 +24,16 @@ namespace fm {
 struct State {
     Value document;
     Job job;
-    Solution solution;
-    std::vector<KnownString> known;                  ///< heights as found, from the readings
+    Solution written;               ///< the design as it is written: what readings are judged by
+    Design work_design;             ///< with the heights the plan leads to, once there are readings
+    Solution solution;              ///< of that: what is shown, and cut by
+    std::vector<KnownString> known; ///< heights as found, from the readings
     std::vector<std::optional<SchoolGap>> nut_gaps;  ///< by the job's own way of reading
     std::vector<std::optional<double>> found_floors; ///< over the seat
     ReadingEntry found;                              ///< read before anything was touched, one entry of all
     std::vector<Message> reading_doubts;             ///< readings that cannot all be right
     std::optional<Plan> plan;                        ///< from the readings, once there are both on a string
+    std::optional<NutAlone> nut;                     ///< of the plan, else judged by itself
 };
 
 /// Everything of a document that the screens show, or what is wrong with it.

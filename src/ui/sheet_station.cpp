@@ -203,7 +203,7 @@ void SheetStation::draw() {
         floor_sure_mm_ = floors_sure_mm(state->job.design, state->solution, threads);
         sure_of_ = state;
     }
-    const SheetContext context{state->job, state->solution, session_.tools(), style(), floor_sure_mm_};
+    const SheetContext context{state->job, state->written, session_.tools(), style(), floor_sure_mm_};
     const QString code = QLatin1String(language_codes[static_cast<std::size_t>(language_->chosen())]);
     {
         QTranslator translator;

@@ -120,30 +120,32 @@ QString next_at_nut(const State& state) {
     const bool read = std::any_of(state.known.begin(), state.known.end(),
                                   [](const auto& k) { return k.above_fret_line_mm.has_value(); });
     if (!read) return StationPath::tr("Fret tops onto the blank");
-    const double step_mm = state.job.design.nut.shim_step_mm;
-    switch (nut_decision(slot_findings(state.solution, state.known), step_mm).verdict) {
-    case NutVerdict::file: return StationPath::tr("File to the gaps wanted");
-    case NutVerdict::fill: return StationPath::tr("Fill the low or wide slots");
-    case NutVerdict::shim: return StationPath::tr("Shim the nut, then file");
-    case NutVerdict::replace: return StationPath::tr("Make a new nut");
-    case NutVerdict::choose: return StationPath::tr("Shim or fill: decide");
+    if (!state.nut) return StationPath::tr("Read the gaps over fret 1");
+    switch (state.nut->step.decision.choice) {
+    case NutChoice::leave: return StationPath::tr("Leave it: within the gauge");
+    case NutChoice::file: return StationPath::tr("File to the gaps wanted");
+    case NutChoice::below: return StationPath::tr("Take it down from below");
+    case NutChoice::fill: return StationPath::tr("Fill the low or wide slots");
+    case NutChoice::shim: return StationPath::tr("Shim the nut, then file");
+    case NutChoice::replace: return StationPath::tr("Make a new nut");
+    case NutChoice::choose: return StationPath::tr("Shim or fill: decide");
     }
     return {};
 }
 
 QString next_at_neck(const State& state) {
-    constexpr double read_to_mm = 0.02; // nothing smaller can be read
-    if (!state.plan || !state.plan->relief.from || !state.plan->relief.to_mm)
-        return StationPath::tr("Read the relief");
+    if (!state.found.relief) return StationPath::tr("Read the relief");
+    if (!state.plan || state.plan->relief.left())
+        return StationPath::tr("Leave the relief: within the gauge");
     const double more_mm = *state.plan->relief.to_mm - state.plan->relief.from->depth_mm;
-    if (std::abs(more_mm) < read_to_mm) return StationPath::tr("Relief is there");
     return more_mm < 0 ? StationPath::tr("Tighten the rod: less relief")
                        : StationPath::tr("Slacken the rod: more relief");
 }
 
 QString next_at_saddle(const State& state) {
-    constexpr double read_to_mm = 0.02; // nothing smaller can be read
     if (!state.plan) return StationPath::tr("Fit the thickness to its slot");
+    if (state.plan->saddle.left()) return StationPath::tr("Leave it: within the gauge");
+    if (state.plan->saddle.choice == SaddleChoice::renew) return StationPath::tr("Make a new saddle");
     if (state.job.design.saddle.by_screws()) {
         // Two screws give what two screws can: only what they are to be turned counts.
         std::vector<double> turns;
@@ -152,17 +154,11 @@ QString next_at_saddle(const State& state) {
         else
             for (const auto& mm : state.plan->saddle.take_off_mm) turns.push_back(mm.value_or(0.0));
         const auto [least, most] = std::minmax_element(turns.begin(), turns.end());
-        const bool down = *most >= read_to_mm;
-        const bool up = *least <= -read_to_mm;
-        return down && up ? StationPath::tr("Turn the screws, each its own way")
-               : down     ? StationPath::tr("Turn the screws down")
-               : up       ? StationPath::tr("Turn the screws up")
-                          : StationPath::tr("It is there: read again");
+        return *most > 0 && *least < 0 ? StationPath::tr("Turn the screws, each its own way")
+               : *most > 0             ? StationPath::tr("Turn the screws down")
+                                       : StationPath::tr("Turn the screws up");
     }
-    if (state.plan->saddle.cut.pack_mm >= read_to_mm) return StationPath::tr("Pack it up, or make a new one");
-    bool over = false;
-    for (const auto& mm : state.plan->saddle.take_off_mm) over = over || mm.value_or(0.0) >= read_to_mm;
-    if (!over) return StationPath::tr("It is there: read again");
+    if (state.plan->saddle.cut.pack_mm > 0) return StationPath::tr("Pack it up, or make a new one");
     return StationPath::tr("Take its bottom down, then the top");
 }
 

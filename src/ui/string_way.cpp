@@ -104,7 +104,8 @@ void StringWay::paint_swing(QPainter& painter, const Frame& f) const {
     for (int n = 1; n <= neck.frets(); ++n) {
         const double along_mm = neck.fret_x_mm(n, string.line.scale_mm) - f.start_mm;
         const double gap_mm = string.open_gaps_mm[static_cast<std::size_t>(n) - 1];
-        const double swing_mm = player.pluck_force_n * swing_mm_per_n(player, length_mm, *tension, along_mm);
+        const double swing_mm =
+            *string.player_force_n * swing_mm_per_n(player, length_mm, *tension, along_mm);
         const double x = f.nut_x + along_mm * f.along_px;
         over << QPointF(x, f.fret_y - gap_mm * f.gap_px);
         under << QPointF(x, f.fret_y - std::max(0.0, gap_mm - swing_mm) * f.gap_px);
@@ -239,7 +240,7 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
     painter.drawText(QRectF(f.nut_x + 4, 47, f.board_end - f.nut_x, 18), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("gaps ×%1, swing at %2 N dashed")
                          .arg(std::lround(f.gap_px / f.along_px))
-                         .arg(number_text(state.job.design.player.pluck_force_n, 1)));
+                         .arg(number_text(string.player_force_n.value_or(0.0), 1)));
     painter.drawText(QRectF(f.break_x + 16, 47, f.saddle_x - f.break_x - 30, 18),
                      Qt::AlignLeft | Qt::AlignVCenter, tr("not to scale"));
     // Every gap under its fret, as far as there is room.

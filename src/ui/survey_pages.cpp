@@ -128,13 +128,22 @@ void SurveyPages::add_playing_page() {
                   [member](const State& s) { return std::optional(s.job.design.player.*member); }),
             caption);
     };
+    hand_ = new ChoiceRow(tr("Hand"), {{tr("soft"), {}, {}}, {tr("normal"), {}, {}}, {tr("hard"), {}, {}}});
+    connect(hand_, &ChoiceRow::picked, this, [this](int index) {
+        const auto hand = static_cast<PlayingHand>(index);
+        commit(tr("hand of the player"),
+               without(with(session_.document(), "player.hand", std::string(word_of(hand))),
+                       "player.pluck_force_n"));
+    });
+    ValueField* measured =
+        field("player.pluck_force_n", tr("pluck measured with a spring scale, in newton"), FieldKind::number,
+              [](const State& s) { return s.job.design.player.pluck_force_n; });
     add_page(tr("Playing"),
-             {of("player.finger_behind_mm", tr("finger behind the fret"), tr("finger behind"),
+             {hand_, labelled(measured, tr("measured, N")),
+              of("player.finger_behind_mm", tr("finger behind the fret"), tr("finger behind"),
                  FieldKind::length, &Player::finger_behind_mm),
               of("player.press_depth_mm", tr("string pressed below the fret's top"), tr("pressed by"),
                  FieldKind::length, &Player::press_depth_mm),
-              of("player.pluck_force_n", tr("pluck in newton"), tr("pluck, N"), FieldKind::number,
-                 &Player::pluck_force_n),
               of("player.pluck_share_down", tr("share of the pluck toward the board"), tr("share down"),
                  FieldKind::number, &Player::pluck_share_down),
               of("player.pluck_from_saddle_mm", tr("plucked this far from the saddle"), tr("from saddle"),
@@ -215,6 +224,8 @@ void SurveyPages::show_state() {
     owner_->show_words(QString::fromStdString(state.job.owner));
     for (TextField* field : {title_, owner_, note_}) field->setReadOnly(session_.read_only());
     handed_->set_chosen(state.job.left_handed ? 1 : 0);
+    const Player& player = state.job.design.player;
+    hand_->set_chosen(player.pluck_force_n ? -1 : static_cast<int>(player.hand)); // measured: none of them
     for (int i = 0; i < static_cast<int>(units.size()); ++i)
         if (units[static_cast<std::size_t>(i)] == state.job.unit) unit_->set_chosen(i);
 }

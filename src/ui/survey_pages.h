@@ -48,6 +48,7 @@ private:
     TextField* title_ = nullptr;
     TextField* owner_ = nullptr;
     ChoiceRow* handed_ = nullptr;
+    ChoiceRow* hand_ = nullptr;
     ChoiceRow* unit_ = nullptr;
 };
 

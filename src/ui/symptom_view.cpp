@@ -163,7 +163,7 @@ void SymptomView::ask() {
     heard_.string = places.front().string;
     heard_.fret = places.front().fret;
     heard_.also.assign(places.begin() + 1, places.end());
-    found_ = fm::diagnosis(state.job.design, state.solution, state.job.readings, heard_);
+    found_ = fm::diagnosis(state.job.design, state.written, state.job.readings, heard_);
     QStringList helpful;
     for (const std::string& key : found_.missing_keys) helpful << reading_words(key);
     hint_->setText(
@@ -228,7 +228,7 @@ void SymptomView::show_cause() {
     detail_->setText(html);
     if (cause->cure) {
         const State& state = session_.state();
-        const Bench bench(state.job.design, state.solution, state.job.readings);
+        const Bench bench(state.job.design, state.written, state.job.readings);
         board_->show_change(bench.now(), bench.with(*cause->cure));
     } else
         board_->show_change({}, {});
@@ -246,14 +246,12 @@ QString SymptomView::strings_table(const Cause& cause) const {
     for (const Cause& each : found_.causes)
         if (!other && each.id != cause.id && !each.side_effects.empty()) other = &each;
     const State& state = session_.state();
-    const double pluck_n = state.job.design.player.pluck_force_n;
     const bool behind = heard_.symptom == Symptom::behind_finger_buzz;
-    const auto cell = [&](double headroom_n, double back_mm) {
-        QString text = behind
-                           ? (back_mm > 0 ? number_text(back_mm, 3) : QStringLiteral("–"))
-                           : QStringLiteral("× %1").arg(number_text(std::min(99.0, headroom_n / pluck_n), 1));
+    const auto cell = [&](double times, double back_mm) {
+        QString text = behind ? (back_mm > 0 ? number_text(back_mm, 3) : QStringLiteral("–"))
+                              : QStringLiteral("× %1").arg(number_text(std::min(99.0, times), 1));
         const bool bad =
-            behind ? back_mm > 0 && back_mm < state.job.design.player.back_gap_min_mm : headroom_n < pluck_n;
+            behind ? back_mm > 0 && back_mm < state.job.design.player.back_gap_min_mm : times < 1.0;
         return bad ? QStringLiteral("<b style='color:%1'>▲ %2</b>").arg(theme().warning.name(), text) : text;
     };
     QString html =
@@ -267,11 +265,11 @@ QString SymptomView::strings_table(const Cause& cause) const {
         const SideEffect& of = cause.side_effects[i];
         html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>")
                     .arg(QString::fromStdString(state.job.design.string_name(i)),
-                         cell(of.headroom_before_n, of.back_gap_before_mm),
-                         cell(of.headroom_after_n, of.back_gap_after_mm));
+                         cell(of.headroom_before_n / of.player_force_n, of.back_gap_before_mm),
+                         cell(of.headroom_after_n / of.player_force_n, of.back_gap_after_mm));
         if (other)
             html += QStringLiteral("<td align='right'>%1</td>")
-                        .arg(cell(other->side_effects[i].headroom_after_n,
+                        .arg(cell(other->side_effects[i].headroom_after_n / of.player_force_n,
                                   other->side_effects[i].back_gap_after_mm));
         html += QStringLiteral("</tr>");
     }

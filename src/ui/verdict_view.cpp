@@ -17,10 +17,39 @@ namespace fm {
 
 namespace {
 
-constexpr double read_to_mm = 0.02; // nothing smaller can be read
-enum NutWay { file_way, fill_way, shim_way, new_nut_way };
-enum SaddleWay { leave_way, lower_way, pack_way, new_saddle_way };
-enum ScrewWay { leave_screws_way, turn_way, other_saddles_way };
+/// A way of one part: its word in the job file (plan.nut, plan.saddle, plan.relief), and its name.
+struct Way {
+    std::string_view word;
+    QString name;
+};
+std::vector<Way> nut_ways() {
+    return {{word_of(NutChoice::leave), VerdictView::tr("leave it")},
+            {word_of(NutChoice::file), VerdictView::tr("file")},
+            {word_of(NutChoice::below), VerdictView::tr("from below")},
+            {word_of(NutChoice::fill), VerdictView::tr("fill")},
+            {word_of(NutChoice::shim), VerdictView::tr("shim")},
+            {word_of(NutChoice::replace), VerdictView::tr("new nut")}};
+}
+std::vector<Way> saddle_ways() {
+    return {{word_of(SaddleChoice::leave), VerdictView::tr("leave it")},
+            {word_of(SaddleChoice::set), VerdictView::tr("lower it or pack it")},
+            {word_of(SaddleChoice::renew), VerdictView::tr("new saddle")}};
+}
+std::vector<Way> screw_ways() {
+    return {{word_of(SaddleChoice::leave), VerdictView::tr("leave it")},
+            {word_of(SaddleChoice::set), VerdictView::tr("turn the screws")},
+            {word_of(SaddleChoice::renew), VerdictView::tr("other saddles")}};
+}
+std::vector<Way> relief_ways() {
+    return {{word_of(ReliefChoice::leave), VerdictView::tr("leave it")},
+            {word_of(ReliefChoice::set), VerdictView::tr("set it")}};
+}
+
+ChoiceRow* row_of(const std::vector<Way>& ways) {
+    std::vector<ChoiceRow::Option> options;
+    for (const Way& way : ways) options.push_back({way.name, {}, {}});
+    return new ChoiceRow(VerdictView::tr("Decided"), options);
+}
 
 QString row(const QStringList& cells, const char* cell = "td") {
     QString html = QStringLiteral("<tr>");
@@ -35,18 +64,11 @@ QString row(const QStringList& cells, const char* cell = "td") {
 
 VerdictView::VerdictView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session),
-      parts_(new ChoiceRow(tr("Verdict on"), {{tr("the nut"), {}, {}}, {tr("the saddle"), {}, {}}})),
-      nut_ways_(new ChoiceRow(
-          tr("Decided"),
-          {{tr("file"), {}, {}}, {tr("fill"), {}, {}}, {tr("shim"), {}, {}}, {tr("new nut"), {}, {}}})),
-      saddle_ways_(new ChoiceRow(tr("Decided"), {{tr("leave it"), {}, {}},
-                                                 {tr("lower it"), {}, {}},
-                                                 {tr("pack it up"), {}, {}},
-                                                 {tr("new saddle"), {}, {}}})),
-      screw_ways_(new ChoiceRow(
-          tr("Decided"),
-          {{tr("leave it"), {}, {}}, {tr("turn the screws"), {}, {}}, {tr("other saddles"), {}, {}}})),
-      reason_(new QLineEdit), page_(new QTextBrowser) {
+      parts_(
+          new ChoiceRow(tr("Verdict on"),
+                        {{tr("the nut"), {}, {}}, {tr("the saddle"), {}, {}}, {tr("the relief"), {}, {}}})),
+      nut_ways_(row_of(nut_ways())), saddle_ways_(row_of(saddle_ways())), screw_ways_(row_of(screw_ways())),
+      relief_ways_(row_of(relief_ways())), reason_(new QLineEdit), page_(new QTextBrowser) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
@@ -57,6 +79,7 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     column->addWidget(nut_ways_);
     column->addWidget(saddle_ways_);
     column->addWidget(screw_ways_);
+    column->addWidget(relief_ways_);
     reason_->setPlaceholderText(tr("why, where it is another way than proposed"));
     reason_->setAccessibleName(tr("Reason of the decision"));
     reason_->setToolTip(tr("Goes into the record with the decision; write it first, then choose the way"));
@@ -64,7 +87,7 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     reason_->setMaxLength(2000);
     column->addWidget(reason_);
     connect(parts_, &ChoiceRow::picked, this, [this](int index) { choose_part(static_cast<Part>(index)); });
-    for (ChoiceRow* ways : {nut_ways_, saddle_ways_, screw_ways_})
+    for (ChoiceRow* ways : {nut_ways_, saddle_ways_, screw_ways_, relief_ways_})
         connect(ways, &ChoiceRow::picked, this, [this](int index) { decide(index, reason_->text()); });
 }
 
@@ -73,8 +96,13 @@ void VerdictView::choose_part(Part part) {
     refresh();
 }
 
+const char* VerdictView::part_word() const {
+    return part_ == Part::nut ? "nut" : part_ == Part::saddle ? "saddle" : "relief";
+}
+
 ChoiceRow* VerdictView::ways_row() const {
     if (part_ == Part::nut) return nut_ways_;
+    if (part_ == Part::relief) return relief_ways_;
     return session_.state().job.design.saddle.by_screws() ? screw_ways_ : saddle_ways_;
 }
 
@@ -84,32 +112,32 @@ QStringList VerdictView::ways() const {
     return names;
 }
 
+std::optional<int> VerdictView::way_of(std::string_view word) const {
+    const auto ways = part_ == Part::nut                               ? nut_ways()
+                      : part_ == Part::relief                          ? relief_ways()
+                      : session_.state().job.design.saddle.by_screws() ? screw_ways()
+                                                                       : saddle_ways();
+    for (std::size_t i = 0; i < ways.size(); ++i)
+        if (ways[i].word == word) return static_cast<int>(i);
+    return std::nullopt; // to choose: the maker's, either way
+}
+
 std::optional<int> VerdictView::proposed() const {
-    const auto& plan = session_.state().plan;
-    if (!plan) return std::nullopt;
-    if (part_ == Part::saddle && session_.state().job.design.saddle.by_screws()) {
-        bool off = false;
-        if (const auto& screws = plan->saddle.screws_mm)
-            off = std::max(std::abs(screws->bass_mm), std::abs(screws->treble_mm)) >= read_to_mm;
-        else
-            for (const auto& mm : plan->saddle.take_off_mm)
-                off = off || std::abs(mm.value_or(0)) >= read_to_mm;
-        return off ? turn_way : leave_screws_way;
-    }
-    if (part_ == Part::saddle) {
-        if (plan->saddle.cut.pack_mm >= read_to_mm) return pack_way;
-        for (const auto& mm : plan->saddle.take_off_mm)
-            if (mm.value_or(0) >= read_to_mm) return lower_way;
-        return leave_way;
-    }
-    switch (plan->nut.decision.verdict) {
-    case NutVerdict::file: return file_way;
-    case NutVerdict::fill: return fill_way;
-    case NutVerdict::shim: return shim_way;
-    case NutVerdict::replace: return new_nut_way;
-    case NutVerdict::choose: return std::nullopt; // the maker's, either way
-    }
-    return std::nullopt;
+    const State& state = session_.state();
+    if (part_ == Part::nut)
+        return state.nut ? way_of(word_of(state.nut->step.decision.proposal)) : std::nullopt;
+    if (!state.plan) return std::nullopt;
+    return way_of(part_ == Part::saddle ? word_of(state.plan->saddle.proposal)
+                                        : word_of(state.plan->relief.proposal));
+}
+
+std::optional<int> VerdictView::chosen() const {
+    const State& state = session_.state();
+    if (part_ == Part::nut)
+        return state.nut ? way_of(word_of(state.nut->step.decision.choice)) : std::nullopt;
+    if (!state.plan) return std::nullopt;
+    return way_of(part_ == Part::saddle ? word_of(state.plan->saddle.choice)
+                                        : word_of(state.plan->relief.choice));
 }
 
 void VerdictView::decide(int way, const QString& reason) {
@@ -124,13 +152,21 @@ void VerdictView::decide(int way, const QString& reason) {
     RecordEntry entry;
     entry.kind = RecordKind::decision;
     entry.when = time_of_record();
-    entry.about = part_ == Part::nut ? "nut" : "saddle";
+    entry.about = part_word();
     entry.text = (parts_->options()[static_cast<std::size_t>(part_)].name + QStringLiteral(": ") + names[way])
                      .toStdString();
     entry.reason = reason.trimmed().toStdString();
     if (overruled) entry.instead_of = names[*wanted].toStdString();
+    const std::string key = std::string("plan.") + part_word();
+    const auto words = part_ == Part::nut      ? nut_ways()
+                       : part_ == Part::relief ? relief_ways()
+                                               : saddle_ways();
+    // What is proposed goes on following the readings; another way stays until it is taken back.
+    const Value decided = wanted == way ? without(session_.document(), key)
+                                        : with(session_.document(), key,
+                                               std::string(words[static_cast<std::size_t>(way)].word));
     const auto problems =
-        session_.commit(tr("decided: %1").arg(names[way]), with_record_entry(session_.document(), entry));
+        session_.commit(tr("decided: %1").arg(names[way]), with_record_entry(decided, entry));
     if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
     reason_->clear();
     refresh();
@@ -140,22 +176,17 @@ void VerdictView::refresh() {
     if (!session_.is_open()) return;
     parts_->set_chosen(static_cast<int>(part_));
     ChoiceRow* const shown = ways_row();
-    for (ChoiceRow* row : {nut_ways_, saddle_ways_, screw_ways_}) row->setVisible(row == shown);
-    // What was decided last; else what is proposed.
-    const char* const about = part_ == Part::nut ? "nut" : "saddle";
-    int chosen = proposed().value_or(-1);
-    for (const StandingEntry& each : standing_entries(session_.state().job.record))
-        if (each.entry.kind == RecordKind::decision && each.entry.about == about)
-            for (int i = 0; i < ways().size(); ++i)
-                if (QString::fromStdString(each.entry.text).endsWith(QStringLiteral(": ") + ways()[i]))
-                    chosen = i;
-    shown->set_chosen(chosen);
-    page_->setHtml((part_ == Part::nut ? nut_html() : saddle_html()) + decided_html());
+    for (ChoiceRow* row : {nut_ways_, saddle_ways_, screw_ways_, relief_ways_}) row->setVisible(row == shown);
+    shown->set_chosen(chosen().value_or(-1));
+    page_->setHtml((part_ == Part::nut      ? nut_html()
+                    : part_ == Part::saddle ? saddle_html()
+                                            : relief_html()) +
+                   decided_html());
 }
 
 QString VerdictView::decided_html() const {
     QString html;
-    const char* const about = part_ == Part::nut ? "nut" : "saddle";
+    const char* const about = part_word();
     for (const StandingEntry& each : standing_entries(session_.state().job.record)) {
         if (each.entry.kind != RecordKind::decision || each.entry.about != about) continue;
         html += QStringLiteral("<p><b>%1</b> %2%3%4</p>")
@@ -179,11 +210,16 @@ QString VerdictView::nut_ways_html(const NutStep& step) const {
         shim_of_raise_mm(step.decision.largest_raise_mm, state.job.design.nut.shim_step_mm);
     QStringList lines;
     int over = 0;
-    for (const auto& mm : step.take_off_mm) over += mm.value_or(0) >= read_to_mm;
+    for (const auto& mm : step.take_off_mm) over += mm.value_or(0) > 0;
     // What a shim leaves too high is none of what was found so.
-    lines << (step.decision.verdict == NutVerdict::shim
+    lines << (step.decision.choice == NutChoice::shim
                   ? tr("<b>File:</b> slots too high once it is shimmed: %1.").arg(over)
-                  : tr("<b>File:</b> slots too high by a reading or more: %1.").arg(over));
+                  : tr("<b>File:</b> slots too high by more than their gauges can tell: %1.")
+                        .arg(step.decision.lowers));
+    if (step.decision.below_mm > 0)
+        lines << tr("<b>From below:</b> %1 can come off the nut's bottom in one; slots stay as deep as they "
+                    "are.")
+                     .arg(length_with_unit(step.decision.below_mm, unit));
     QStringList filled;
     double deepest_mm = 0;
     for (const SlotFinding& finding : step.findings)
@@ -217,10 +253,10 @@ QString VerdictView::nut_ways_html(const NutStep& step) const {
 QString VerdictView::nut_html() const {
     const State& state = session_.state();
     QString html = QStringLiteral("<p>%1</p>").arg(nut_verdict_text(state));
-    if (!state.plan) return html;
-    const NutStep& step = state.plan->nut;
+    if (!state.nut) return html;
+    const NutStep& step = state.nut->step;
     html += QStringLiteral("<table cellspacing='0'>") +
-            row({tr("string"), tr("gap read"), tr("stands"), tr("width"), tr("slot")}, "th");
+            row({tr("string"), tr("gap read"), tr("stands"), tr("±"), tr("width"), tr("slot")}, "th");
     for (const SlotFinding& finding : step.findings) {
         const KnownString& known = state.known[finding.string];
         const QString stands =
@@ -230,18 +266,22 @@ QString VerdictView::nut_html() const {
         QStringList slot;
         if (finding.filled) slot << tr("filled before");
         if (finding.wiggles) slot << tr("wiggles");
-        if (known.slot == SlotFound::binds) slot << tr("binds: open it by the clearance");
+        if (seen(known.slot, SlotFound::binds)) slot << tr("binds: open it by the clearance");
         if (finding.width_excess_mm)
             slot << tr("%1 over its string").arg(length_with_unit(*finding.width_excess_mm, state.job.unit));
-        html += row({QString::fromStdString(state.job.design.string_name(finding.string)),
-                     known.nut_gap_mm
-                         ? length_with_unit(*known.nut_gap_mm, state.job.unit) +
-                               (known.only_at_least ? tr(" or less") : QString()) +
-                               (known.nut_pressed_fret > 0 ? tr(", held at %1").arg(known.nut_pressed_fret)
-                                                           : QString())
-                         : QStringLiteral("–"),
-                     stands, finding.too_wide ? tr("too wide") : QStringLiteral("–"),
-                     slot.join(QStringLiteral(", "))});
+        html +=
+            row({QString::fromStdString(state.job.design.string_name(finding.string)),
+                 known.nut_gap_mm
+                     ? length_with_unit(*known.nut_gap_mm, state.job.unit) +
+                           (known.only_at_least ? tr(" or less") : QString()) +
+                           (known.nut_pressed_fret > 0 ? tr(", held at %1").arg(known.nut_pressed_fret)
+                                                       : QString())
+                     : QStringLiteral("–"),
+                 finding.raise_counts || finding.lower_counts || stands == tr("right")
+                     ? stands
+                     : stands + QStringLiteral(" · ") + tr("within the gauge"),
+                 length_short(step.u_mm[finding.string].value_or(0.0), state.job.unit),
+                 finding.too_wide ? tr("too wide") : QStringLiteral("–"), slot.join(QStringLiteral(", "))});
     }
     return html + QStringLiteral("</table>") + nut_ways_html(step) +
            QStringLiteral("<p style='color:%1'>%2</p>")
@@ -259,9 +299,9 @@ QString VerdictView::screws_html(const SaddleStep& step) const {
     };
     QString html =
         QStringLiteral("<p>%1</p><table cellspacing='0'>")
-            .arg(proposed() == turn_way ? tr("<b>Turn the screws.</b> Nothing is cut and nothing packed: "
-                                             "what goes down comes up again.")
-                                        : tr("<b>Leave it.</b> No string is off by a reading or more.")) +
+            .arg(!step.left() ? tr("<b>Turn the screws.</b> Nothing is cut and nothing packed: "
+                                   "what goes down comes up again.")
+                              : tr("<b>Leave it.</b> No string is off by more than its gauges can tell.")) +
         row({tr("string"), tr("height read"), step.screws_mm ? tr("off its own target") : tr("down")}, "th");
     for (std::size_t i = 0; i < step.take_off_mm.size(); ++i)
         html += row({QString::fromStdString(state.job.design.string_name(i)).toHtmlEscaped(),
@@ -287,22 +327,23 @@ QString VerdictView::saddle_html() const {
     const SaddleStep& step = state.plan->saddle;
     const Unit unit = state.job.unit;
     if (state.job.design.saddle.by_screws()) return screws_html(step);
-    const QString words = proposed() == pack_way ? tr("<b>Pack it up, or make a new one.</b> A string stands "
-                                                      "too low by %1; material does not go back on.")
-                                                       .arg(length_with_unit(step.cut.pack_mm, unit))
-                          : proposed() == lower_way
-                              ? tr("<b>Lower it.</b> What all strings have too much comes off the straight "
-                                   "bottom, the rest off the top.")
-                              : tr("<b>Leave it.</b> No string is off by a reading or more.");
+    const QString words =
+        step.choice == SaddleChoice::renew ? tr("<b>Make a new saddle</b>, to the heights wanted.")
+        : step.cut.pack_mm > 0             ? tr("<b>Pack it up, or make a new one.</b> A string stands "
+                                                            "too low by %1; material does not go back on.")
+                                     .arg(length_with_unit(step.cut.pack_mm, unit))
+        : !step.left() ? tr("<b>Lower it.</b> What all strings have too much comes off the straight "
+                            "bottom, the rest off the top.")
+                       : tr("<b>Leave it.</b> No string is off by more than its gauges can tell.");
     QString html = QStringLiteral("<p>%1</p><table cellspacing='0'>").arg(words) +
-                   row({tr("string"), tr("height read"), tr("take off"), tr("off the top")}, "th");
+                   row({tr("string"), tr("height read"), tr("asked for"), tr("±"), tr("off the top")}, "th");
     for (std::size_t i = 0; i < step.take_off_mm.size(); ++i) {
         const auto length = [&](const std::optional<double>& mm) {
             return mm ? length_with_unit(*mm, unit) : QStringLiteral("–");
         };
         html +=
             row({QString::fromStdString(state.job.design.string_name(i)), length(state.known[i].action_mm),
-                 length(step.take_off_mm[i]), length(step.cut.top_mm[i])});
+                 length(step.take_off_mm[i]), length(step.u_mm[i]), length(step.cut.top_mm[i])});
     }
     html += QStringLiteral("</table><p>");
     html += tr("<b>Off the bottom:</b> %1 at the bass string, %2 at the treble string, about twice what fret "
@@ -314,6 +355,37 @@ QString VerdictView::saddle_html() const {
     html += QStringLiteral("<br>") + tr("<b>New saddle:</b> where the crown is worn, the height short, or "
                                         "the thickness does not hold every crown.");
     return html + QStringLiteral("</p>");
+}
+
+QString VerdictView::relief_html() const {
+    const State& state = session_.state();
+    if (!state.plan)
+        return QStringLiteral("<p>%1</p>")
+            .arg(tr("Nothing read yet: with gap and action of a string, and the relief, it is judged here."));
+    const ReliefStep& step = state.plan->relief;
+    const Unit unit = state.job.unit;
+    QStringList lines;
+    if (!state.found.relief)
+        lines << tr("<b>Leave it.</b> The relief was not read yet.");
+    else if (!state.job.design.neck.relief)
+        lines << tr("<b>Leave it.</b> It reads %1 ± %2; none is wanted in this job, so that it stays.")
+                     .arg(length_with_unit(step.from->depth_mm, unit), length_short(step.u_mm, unit));
+    else if (step.left())
+        lines << tr("<b>Leave it.</b> It reads %1 ± %2: what is missing or too much is within the gauge, or "
+                    "was "
+                    "left by choice. Heights are wanted over the neck as it stands.")
+                     .arg(length_with_unit(step.from->depth_mm, unit), length_short(step.u_mm, unit));
+    else
+        lines << tr("<b>Set it.</b> From %1 ± %2 to %3, as held at frets %4 and %5.")
+                     .arg(length_with_unit(step.from->depth_mm, unit), length_short(step.u_mm, unit),
+                          length_with_unit(step.to_mm.value_or(0.0), unit))
+                     .arg(step.from->from_fret)
+                     .arg(step.from->to_fret);
+    for (const Message& note : state.plan->notes)
+        if (note.where != "plan.nut") lines << message_text(note, unit).toHtmlEscaped();
+    return QStringLiteral("<p>%1</p><p style='color:%2'>%3</p>")
+        .arg(lines.join(QStringLiteral("<br>")), theme().caption.name(),
+             tr("Small turns; stop when it binds; know its direction. When unsure, a trained repairer."));
 }
 
 } // namespace fm

@@ -55,7 +55,7 @@ void WorkingBar::refresh() {
     const State& state = session_.state();
     const std::string key = key_.toStdString();
     const auto number = number_of_key(state.solution, key);
-    worked_ = working(state.job.design, state.solution, key);
+    worked_ = working(state.work_design, state.solution, key);
     if (!number || !worked_) return sure_->clear();
     show_line();
     line_->setToolTip(tr("Space shows the whole working"));
@@ -91,7 +91,7 @@ void WorkingBar::ask_how_sure() {
     const NumberKey number = *asked_;
     const int question = ++*newest_question_;
     QThreadPool::globalInstance()->start([self = QPointer<WorkingBar>(this), newest = newest_question_,
-                                          question, number, design = state.job.design,
+                                          question, number, design = state.work_design,
                                           solution = state.solution] {
         if (*newest != question) return; // another number is asked for by now
         const Uncertainty sure = uncertainties(design, solution, {number}).front();

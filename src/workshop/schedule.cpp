@@ -22,8 +22,7 @@ int counted(const std::vector<std::optional<double>>& amounts_mm) {
 
 ScheduledStep relief_step(const Plan& plan, const SetupMinutes& minutes) {
     ScheduledStep step{SetupStep::relief, 0, 0, "", "", 0};
-    if (!plan.relief.from || !plan.relief.to_mm) return step;
-    if (std::abs(plan.relief.from->depth_mm - *plan.relief.to_mm) < read_to_mm) return step;
+    if (plan.relief.left()) return step;
     step.minutes = minutes.rod;
     step.wait_minutes = minutes.neck_settles;
     step.wait_id = "wait.neck";
@@ -34,8 +33,12 @@ ScheduledStep relief_step(const Plan& plan, const SetupMinutes& minutes) {
 ScheduledStep saddle_step(const Plan& plan, const Design& design, const ShopTables& tables) {
     ScheduledStep step{SetupStep::saddle, 0, 0, "", "", 0};
     const SetupMinutes& minutes = tables.setup;
-    if (counted(plan.saddle.take_off_mm) == 0) return step;
-    if (plan.saddle.screws_mm || design.saddle.height_by == HeightBy::saddle_screws)
+    if (plan.saddle.left()) return step;
+    if (plan.saddle.choice == SaddleChoice::renew)
+        step.minutes = minutes_of(tables.saddle_operations, tables.material_factors, design.saddle.material);
+    else if (plan.saddle.screws_mm)
+        step.minutes = 2 * minutes.screw;
+    else if (design.saddle.by_screws())
         step.minutes = minutes.screw * counted(plan.saddle.take_off_mm);
     else if (plan.saddle.cut.pack_mm >= read_to_mm)
         step.minutes = minutes.pack;
@@ -54,19 +57,21 @@ ScheduledStep nut_step(const Plan& plan, const Design& design, const ShopTables&
     const double factor = factor_of(tables, design.nut.material);
     const NutDecision& decision = plan.nut.decision;
     step.minutes = minutes.slot * counted(plan.nut.take_off_mm) * factor;
-    switch (decision.verdict) {
-    case NutVerdict::file: break;
-    case NutVerdict::shim:
-    case NutVerdict::choose: step.minutes += minutes.shim; break;
-    case NutVerdict::fill:
+    switch (decision.choice) {
+    case NutChoice::file: break;
+    case NutChoice::leave: step.minutes = 0; break;
+    case NutChoice::below: step.minutes += minutes.saddle_bottom * factor; break;
+    case NutChoice::shim:
+    case NutChoice::choose: step.minutes += minutes.shim; break;
+    case NutChoice::fill:
         step.minutes += (minutes.fill + minutes.slot * factor) * static_cast<double>(decision.fill.size());
         break;
-    case NutVerdict::replace:
+    case NutChoice::replace:
         step.minutes = minutes_of(tables.nut_operations, tables.material_factors, design.nut.material);
         break;
     }
     if (step.minutes == 0) return step;
-    const bool glued = decision.verdict != NutVerdict::file;
+    const bool glued = decision.choice != NutChoice::file && decision.choice != NutChoice::below;
     step.wait_minutes = glued ? minutes.glue_cures : minutes.strings_stretch;
     step.wait_id = glued ? "wait.glue" : "wait.strings";
     step.meanwhile_id = glued ? "meanwhile.saddle_crowns" : "meanwhile.record";

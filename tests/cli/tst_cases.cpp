@@ -10,7 +10,7 @@
 using namespace fm;
 using namespace fm::test;
 
-/// Results computed independently of this program for twenty-three jobs, most of them random:
+/// Results computed independently of this program for thirty-six jobs, most of them random:
 /// tests/data/cases. Every key they have must be here, with the same value.
 class TestCases : public QObject {
     Q_OBJECT
@@ -50,7 +50,7 @@ private Q_SLOTS:
     }
 
     void every_case_is_there() {
-        QCOMPARE(QDir(QStringLiteral(TEST_DATA "/cases")).entryList({QStringLiteral("*.fmjob")}).size(), 23);
+        QCOMPARE(QDir(QStringLiteral(TEST_DATA "/cases")).entryList({QStringLiteral("*.fmjob")}).size(), 36);
     }
 
 private:
@@ -85,6 +85,7 @@ private:
         if (const Value::Object* object = expected.object()) {
             for (const auto& [key, value] : *object) {
                 const QString name = QString::fromStdString(key);
+                if (name.startsWith(QLatin1Char('_'))) continue; // a working of the other program
                 const Value* there = got.member(key);
                 if (there)
                     compare(value, *there, where + QLatin1Char('.') + name);

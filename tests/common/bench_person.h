@@ -80,7 +80,7 @@ private:
     /// What the plan asks for besides filing. @returns whether it asked for anything
     bool mends_nut() {
         const NutStep nut = plan_now().nut;
-        if (nut.decision.verdict == NutVerdict::file) return false;
+        if (nut.decision.choice == NutChoice::file) return false;
         if (whole_if_due(BenchPart::nut)) return true;
         for (const std::size_t i : nut.decision.fill) {
             const double raise_mm = *nut.raise_mm[i] + 0.2; // filled proud, to be cut again

@@ -141,7 +141,7 @@ private:
     /// Only what is heard is complained of, and only what the fault made: a good job did not buzz there.
     std::optional<Complaint> buzzing(const char* kind, Symptom symptom, int fret,
                                      std::vector<std::string> causes) {
-        const double force_n = design_.player.pluck_force_n;
+        const double force_n = truth(s_).player_force_n;
         if (headroom_n(truth(s_), fret) > force_n) return std::nullopt;
         if (headroom_n(truth(s_, target_.strings[s_].above_fret_line_mm, target_.strings[s_].ends.saddle_z_mm,
                              design_),
@@ -202,11 +202,11 @@ private:
             read.slot_width_mm = width_mm_[i] + noise(0.01);
             if (i == s_ && symptom == Symptom::ping_when_tuning && drawn(0, 1) < 0.5) {
                 read.slot_width_mm.reset();
-                read.slot = SlotFound::binds;
+                read.slot = {SlotFound::binds};
             }
             if (i == s_ && made.causes[0] == "slot_wide" && drawn(0, 1) < 0.5) {
                 read.slot_width_mm.reset();
-                read.slot = SlotFound::wiggles;
+                read.slot = {SlotFound::wiggles};
             }
             if (string.sound && i == s_)
                 for (const int at : {1, 12})

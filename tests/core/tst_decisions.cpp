@@ -15,7 +15,9 @@ bool near(double a, double b, double tolerance = 1e-9) {
     return std::abs(a - b) <= tolerance;
 }
 
-/// Slots written short: a raise in hundredths of a mm, then "w" too wide, "f" filled before.
+/// Slots written short: a raise in hundredths of a mm, negative: too high; then "w" too wide, "f" filled
+/// before,
+/// "?" within the gauge.
 std::vector<SlotFinding> slots_of(const QString& text) {
     std::vector<SlotFinding> list;
     for (const QString& word : text.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
@@ -24,8 +26,12 @@ std::vector<SlotFinding> slots_of(const QString& text) {
         QString digits = word;
         slot.filled = word.endsWith(QLatin1Char('f'));
         slot.too_wide = slot.filled || word.endsWith(QLatin1Char('w'));
-        if (slot.too_wide) digits.chop(1);
-        slot.raise_mm = digits.toDouble() / 100.0;
+        const bool within = word.endsWith(QLatin1Char('?'));
+        if (slot.too_wide || within) digits.chop(1);
+        slot.raise_mm = std::max(0.0, digits.toDouble() / 100.0);
+        slot.lower_mm = std::max(0.0, -digits.toDouble() / 100.0);
+        slot.raise_counts = !within && slot.raise_mm > 0;
+        slot.lower_counts = !within && slot.lower_mm > 0;
         list.push_back(slot);
     }
     return list;
@@ -62,43 +68,72 @@ class TestDecisions : public QObject {
 private Q_SLOTS:
     void the_nut_is_judged_data() {
         QTest::addColumn<QString>("slots_found");
-        QTest::addColumn<int>("verdict");
+        QTest::addColumn<QString>("wanted"); // by the person; "": nobody
+        QTest::addColumn<QString>("proposal");
+        QTest::addColumn<QString>("choice");
         QTest::addColumn<double>("shim_mm"); // 0: none offered
         QTest::addColumn<QString>("fill");
-        const auto row = [](const char* name, const char* slots_found, NutVerdict verdict, double shim_mm,
-                            const char* fill) {
-            QTest::newRow(name) << QString::fromLatin1(slots_found) << static_cast<int>(verdict) << shim_mm
-                                << QString::fromLatin1(fill);
+        QTest::addColumn<double>("below_mm");
+        const auto row = [](const char* name, const char* slots_found, const char* proposal, double shim_mm,
+                            const char* fill, double below_mm = 0) {
+            QTest::newRow(name) << QString::fromLatin1(slots_found) << QString()
+                                << QString::fromLatin1(proposal) << QString::fromLatin1(proposal) << shim_mm
+                                << QString::fromLatin1(fill) << below_mm;
         };
-        using V = NutVerdict;
-        row("all high", "0 0 0 0 0 0", V::file, 0, "");
-        row("too little to read", "1.9 0 0 0 0 0", V::file, 0, "");
-        row("a raise counts from 0.02", "2 0 0 0 0 0", V::fill, 0, "0");
-        row("a third to fill", "10 0w 0 0 0 0", V::fill, 0, "0 1");
-        row("a fill deeper than 0.4", "41 0 0 0 0 0", V::replace, 0, "");
-        row("0.4 itself is filled", "40 0 0 0 0 0", V::fill, 0, "0");
-        row("half too wide", "0w 0w 0f 0 0 0", V::replace, 0, "");
-        row("more than two thirds low", "10 12 8 5 5 0", V::shim, 0.15, "");
-        row("two thirds are not more", "10 12 8 5 0 0", V::choose, 0.15, "0 1 2 3");
-        row("shim names the wide ones", "10 12 8 5 5 0w", V::shim, 0.15, "5");
-        row("choose without a raise", "0w 0w 0 0 0", V::choose, 0, "0 1");
-        row("choose, too deep to fill", "50 5 0w 0 0 0", V::choose, 0.5, "2");
-        row("one slot alone, low", "10", V::shim, 0.1, "");
-        row("one slot alone, wide", "0w", V::replace, 0, "");
-        row("new nut comes first", "10w 10w 10w 10 10 10", V::replace, 0, "");
-        row("nothing read", "", V::file, 0, "");
+        row("nothing counts", "4? -1? 0 0 0 0", "leave", 0, "");
+        row("some too high", "-5 -1? 0 0 0 0", "file", 0, "");
+        row("all too high: from below", "-5 -12 -30 -4 -8 -6", "file", 0, "", 0.04);
+        row("one raise", "6 0 0 0 0 0", "fill", 0, "0");
+        row("a third to fill", "10 0w 0 0 0 0", "fill", 0, "0 1");
+        row("a fill deeper than 0.4", "41 0 0 0 0 0", "replace", 0, "");
+        row("0.4 itself is filled", "40 0 0 0 0 0", "fill", 0, "0");
+        row("half too wide", "0w 0w 0f 0 0 0", "replace", 0, "");
+        row("more than two thirds low", "10 12 8 6 6 0", "shim", 0.15, "");
+        row("two thirds are not more", "10 12 8 6 0 0", "choose", 0.15, "0 1 2 3");
+        row("a shim does not mend a wide one", "10 12 8 6 6 0w", "shim", 0.15, "");
+        row("low by too little in the mean", "5 5 5 5 5 0", "choose", 0, "0 1 2 3 4");
+        row("choose without a raise", "0w 0w 0 0 0", "choose", 0, "0 1");
+        row("choose, too deep to fill", "50 6 0w 0 0 0", "choose", 0.5, "");
+        row("one slot alone, low", "10", "shim", 0.1, "");
+        row("one slot alone, wide", "0w", "replace", 0, "");
+        row("new nut comes first", "10w 10w 10w 10 10 10", "replace", 0, "");
+        row("nothing read", "", "leave", 0, "");
+        const auto chosen = [](const char* name, const char* slots_found, const char* wanted,
+                               const char* proposal, const char* choice, double shim_mm, const char* fill,
+                               double below_mm = 0) {
+            QTest::newRow(name) << QString::fromLatin1(slots_found) << QString::fromLatin1(wanted)
+                                << QString::fromLatin1(proposal) << QString::fromLatin1(choice) << shim_mm
+                                << QString::fromLatin1(fill) << below_mm;
+        };
+        chosen("left whatever counts", "41 -9 0 0", "leave", "replace", "leave", 0, "");
+        chosen("filled however deep", "41 0 0 0 0 0", "fill", "replace", "fill", 0, "0");
+        chosen("a shim for one", "13 0 0 0 0 0", "shim", "fill", "shim", 0.15, "");
+        chosen("a shim where nothing is low", "4? -5 0 0", "shim", "file", "file", 0, "");
+        chosen("from below", "-5 -12 -30", "below", "file", "below", 0, "", 0.05);
+        chosen("from below where one does not count", "-5 -12 -1?", "below", "file", "file", 0, "");
+        chosen("a new one all the same", "0 0 0", "replace", "leave", "replace", 0, "");
     }
     void the_nut_is_judged() {
         QFETCH(QString, slots_found);
-        QFETCH(int, verdict);
+        QFETCH(QString, wanted);
+        QFETCH(QString, proposal);
+        QFETCH(QString, choice);
         QFETCH(double, shim_mm);
         QFETCH(QString, fill);
-        const NutDecision decision = nut_decision(slots_of(slots_found), 0.05);
-        QCOMPARE(static_cast<int>(decision.verdict), verdict);
+        QFETCH(double, below_mm);
+        const auto found = slots_of(slots_found);
+        const NutDecision decision =
+            nut_decision(found, 0.05, found.size(), of_word<NutChoice>(wanted.toStdString()));
+        QCOMPARE(QByteArray(word_of(decision.proposal).data()), proposal.toLatin1());
+        QCOMPARE(QByteArray(word_of(decision.choice).data()), choice.toLatin1());
         QVERIFY(near(decision.shim_mm.value_or(0.0), shim_mm));
+        QVERIFY(near(decision.below_mm, below_mm));
         QStringList named;
         for (const std::size_t string : decision.fill) named << QString::number(string);
         QCOMPARE(named.join(QLatin1Char(' ')), fill);
+    }
+    void from_below_asks_for_every_string_of_the_instrument() {
+        QCOMPARE(nut_decision(slots_of(QStringLiteral("-5 -12 -30")), 0.05, 4).below_mm, 0.0);
     }
     void a_shim_is_rounded_up_to_the_step() {
         QVERIFY(near(shim_of_raise_mm(0.10, 0.05), 0.10));

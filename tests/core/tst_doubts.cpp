@@ -68,14 +68,28 @@ private Q_SLOTS:
             "strings[0].bending_stiffness_n_mm2 = 9000; saddle.compensation = {\"method\": \"fixed\", "
             "\"fixed_mm\": 3}",
             "so stiff at the last fret");
-        row("string_chokes", "kittiwake",
+        row("strings_choke", "kittiwake",
             "neck.fret_offsets_mm = [0, 0, 0, 0, 0, 0, 0, 0.35, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0]; neck.frets "
             "= 19",
-            "chokes on");
-        row("headroom_low", "kittiwake", "player.pluck_force_n = 9", "the player's pluck is 9 N");
-        row("back_gap_low", "curlew", "player.back_gap_min_mm = 1.5", "behind the finger at fret");
-        row("set_forward_far", "curlew", "saddle.compensation.nut = \"each\"; player.press_depth_mm = 0.45",
-            "forward; more than 0.60 mm is doubtful");
+            "strings that choke: 4 · C3, 3 · G3, 2 · D4, 1 · A4; most of all");
+        row("string_chokes", "kittiwake",
+            "saddle.action = {\"measured\": \"open\", \"each_mm\": [1.9, 0.45, 1.9, 1.9]}",
+            "3 · G3 chokes on");
+        row("headrooms_low", "kittiwake", "player.pluck_force_n = 9", "the hand plucks with 9 N");
+        row("headroom_low", "kittiwake", "strings[2].pluck_force_n = 9", "2 · D4: held at fret");
+        row("headrooms_low", "kittiwake",
+            "player.hand = \"hard\"; saddle.action.bass_mm = 1.4; saddle.action.treble_mm = 1.1",
+            "strings that meet a fret under this hand");
+        row("back_gaps_low", "curlew", "player.back_gap_min_mm = 1.5", "with little room behind the finger");
+        row("back_gap_low", "kittiwake",
+            "nut.height = {\"method\": \"open_gap\", \"each_mm\": [0.45, 0.4, 0.24, 0.4]}",
+            "2 · D4: behind the finger at fret");
+        row("wrap_unknown", "kittiwake", "strings[0].wrap = -", "4 · C3: wound with what is not said");
+        row("set_forward_far", "curlew", "saddle.compensation.nut = \"each\"; player.press_depth_mm = 0.3",
+            "forward, more than 0.80 mm");
+        row("set_forward_at_limit", "curlew",
+            "saddle.compensation.nut = \"each\"; saddle.compensation.set_forward_max_mm = 0.1",
+            "as far forward as is looked for, 0.10 mm");
         row("saddle_too_thin", "curlew", "saddle.thickness_mm = 1.2", "the saddle is 1.20 mm thick");
         row("travel_too_short", "groundswell", "saddle.travel_mm = [0, 0.2]",
             "its saddle cannot reach its place");
@@ -108,6 +122,22 @@ private Q_SLOTS:
         }
         QVERIFY2(codes.contains(code), qPrintable(codes.join(QLatin1Char(' '))));
         QVERIFY2(texts.join(QLatin1Char('\n')).contains(says), qPrintable(texts.join(QLatin1Char('\n'))));
+    }
+    /// A nut meant to be as low as a fret has no room behind the finger: that was asked for.
+    void nothing_is_said_of_a_nut_as_low_as_a_fret() {
+        const auto codes = [](const Design& design) {
+            QStringList list;
+            for (const Message& message : solve(design).warnings) list << QString::fromStdString(message.id);
+            return list.filter(QStringLiteral("back_gap"));
+        };
+        const char* strict = "player.back_gap_min_mm = 1.5";
+        QVERIFY(!codes(changed(QStringLiteral("curlew"), QString::fromLatin1(strict))).isEmpty());
+        for (const char* low : {"nut.height = {\"method\": \"zero_fret\", \"bass_mm\": 0, \"treble_mm\": 0}",
+                                "nut.zero_fret = {\"height_mm\": 1.05, \"guide_below_mm\": 0.3}"})
+            QVERIFY(
+                codes(changed(QStringLiteral("curlew"),
+                              QString::fromLatin1(strict) + QStringLiteral("; ") + QString::fromLatin1(low)))
+                    .isEmpty());
     }
     void a_clean_job_has_no_doubts() {
         for (const char* name : {"curlew", "kittiwake", "lantern", "groundswell"})

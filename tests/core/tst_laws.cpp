@@ -175,11 +175,58 @@ private Q_SLOTS:
         }
     }
 
-    void a_plan_ends_at_the_target() {
-        unsigned planned = 0;
+    /// What is cut by once there are readings stands where the plan says its strings will stand.
+    void the_work_stands_as_the_plan_says() {
         for (unsigned seed = 0; seed < law_jobs; ++seed) {
             const Job job = job_of(RandomJob(seed).document_with_readings());
             const Solution target = solve(job.design);
+            const auto made = plan(job.design, target, job.readings, PlanOrder::neck_saddle_nut);
+            if (!made || job.design.nut.zero_fret) continue; // a zero fret sets the nut's height itself
+            const Work work = work_of(job.design, target, made);
+            QVERIFY(work.by_plan);
+            const Neck neck(work.design.neck);
+            for (std::size_t i = 0; i < target.strings.size(); ++i) {
+                if (!made->strings[i]) continue;
+                // On the line as it was written: the crowns move a little with the heights.
+                const StringOnNeck on(neck, target.strings[i].line);
+                const EndHeights ends = solved_heights(on, height_targets(work.design, on, i));
+                QVERIFY(close(ends.nut_z_mm - on.fret_line_under_string_mm(),
+                              made->strings[i]->above_fret_line_mm, 1e-8));
+                QVERIFY(close(ends.saddle_z_mm, made->strings[i]->saddle_z_mm, 1e-8));
+            }
+        }
+    }
+
+    /// A step that is left changes no reading, and asks for nothing.
+    void what_is_left_stays() {
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
+            Job job = job_of(RandomJob(seed).document_with_readings());
+            const Solution target = solve(job.design);
+            job.design.choices = {ReliefChoice::leave, SaddleChoice::leave, NutChoice::leave};
+            const auto made = plan(job.design, target, job.readings, PlanOrder::neck_nut_saddle);
+            if (!made) continue;
+            QCOMPARE(made->saddle.cut.pack_mm, 0.0);
+            for (std::size_t i = 0; i < target.strings.size(); ++i) {
+                if (!made->relief.after[i]) continue;
+                QCOMPARE(made->nut.take_off_mm[i].value(), 0.0);
+                for (const After* after : {&made->nut.after, &made->saddle.after}) {
+                    QCOMPARE((*after)[i]->open_gap_fret1_mm, made->relief.after[i]->open_gap_fret1_mm);
+                    QCOMPARE((*after)[i]->action12_mm, made->relief.after[i]->action12_mm);
+                }
+            }
+        }
+    }
+
+    void a_plan_ends_at_the_target() {
+        unsigned planned = 0;
+        for (unsigned seed = 0; seed < law_jobs; ++seed) {
+            Job job = job_of(RandomJob(seed).document_with_readings());
+            const Solution target = solve(job.design);
+            // Everything done, whatever counts: the neck set, and both parts made new.
+            job.design.choices = {job.design.neck.relief ? std::optional(ReliefChoice::set) : std::nullopt,
+                                  SaddleChoice::renew, NutChoice::replace};
+            if (!job.design.neck.relief) // nothing else can be wanted of a neck that has none
+                for (ReadingEntry& entry : job.readings) entry.relief.reset();
             for (const PlanOrder order : {PlanOrder::neck_saddle_nut, PlanOrder::neck_nut_saddle}) {
                 const std::optional<Plan> made = plan(job.design, target, job.readings, order);
                 if (!made) continue;

@@ -54,6 +54,7 @@ private Q_SLOTS:
     void two_screws_give_what_two_screws_can() {
         FoundOff found(0.0, 0.6, 0.0);
         found.design.saddle.height_by = HeightBy::side_screws;
+        found.design.choices.nut = NutChoice::replace; // to its own target, whatever counts
         found.entries[0].strings[1].action12_mm = *found.entries[0].strings[1].action12_mm + 0.3; // one apart
         const Plan made = found.planned();
         QVERIFY(made.saddle.screws_mm);
@@ -94,7 +95,7 @@ private Q_SLOTS:
                     near(made.saddle.cut.bottom_mm.treble_mm, 0.65));
             for (const auto& top : made.saddle.cut.top_mm) QVERIFY(near(*top, 0));
             QCOMPARE(made.saddle.cut.pack_mm, 0.0);
-            QVERIFY(made.nut.decision.verdict == NutVerdict::file && made.unread.empty());
+            QVERIFY(made.nut.decision.choice == NutChoice::file && made.unread.empty());
         }
     }
     void every_step_moves_what_it_touches() {
@@ -131,10 +132,12 @@ private Q_SLOTS:
             QVERIFY(near(*made.saddle.take_off_mm[i], 0) && near(*made.nut.take_off_mm[i], 0));
     }
     void what_is_too_low_is_packed_and_shimmed() {
-        const FoundOff found(-0.13, -0.3, 0.0);
+        FoundOff found(-0.13, -0.3, 0.0);
+        QVERIFY(found.planned().saddle.left()); // a rule in half millimetres does not tell that
+        found.entries[0].gauges.action = "dial";
         const Plan made = found.planned();
         QVERIFY(near(made.saddle.cut.pack_mm, 0.3));
-        QVERIFY(made.nut.decision.verdict == NutVerdict::shim && near(*made.nut.decision.shim_mm, 0.15));
+        QVERIFY(made.nut.decision.choice == NutChoice::shim && near(*made.nut.decision.shim_mm, 0.15));
         for (std::size_t i = 0; i < 4; ++i) {
             QVERIFY(near(*made.nut.raise_mm[i], 0.13));
             QVERIFY(near(*made.nut.take_off_mm[i], 0.02)); // after the shim

@@ -120,10 +120,10 @@ private Q_SLOTS:
         QTest::addColumn<double>("modulus_gpa");
         QTest::addColumn<double>("bending_share");
         QTest::newRow("steel") << 0 << 7850.0 << 200.0 << 1.0;
-        QTest::newRow("nylon") << 1 << 1140.0 << 3.0 << 1.0;
+        QTest::newRow("nylon") << 1 << 950.0 << 5.0 << 1.0;
         QTest::newRow("fluorocarbon") << 2 << 1780.0 << 3.5 << 1.0;
         QTest::newRow("gut") << 3 << 1300.0 << 6.0 << 1.0;
-        QTest::newRow("nylon_floss") << 4 << 1140.0 << 3.0 << 0.05;
+        QTest::newRow("nylon_floss") << 4 << 1140.0 << 5.0 << 0.05;
     }
     void every_core_has_its_own_figures() {
         QFETCH(int, core);

@@ -52,6 +52,7 @@ private Q_SLOTS:
         QCOMPARE((*window_)->view().string, std::size_t{1});
         // The number between two and one standard deviations asks for one more reading, and the mean decides.
         const double next_mm = bench().worker().in_hand()->wanted_mm;
+        type(QString::number(next_mm + 0.2, 'f', 4)); // one never filed is left where its gauge tells nothing
         type(QString::number(next_mm + 0.012, 'f', 4));
         QCOMPARE(bench().worker().in_hand()->state, FilingState::read_again);
         type(QString::number(next_mm + 0.004, 'f', 4));

@@ -98,6 +98,14 @@ private Q_SLOTS:
         QVERIFY(QFile::link(QStringLiteral("/dev/zero"), dir.filePath(name)));
         check(dir.filePath(name), QStringLiteral("no"));
     }
+    /// A kind that tells its size only once it is read, or does not scale while it is.
+    void no_picture_is_larger_than_asked() {
+        const PictureFile picture =
+            read_picture(QStringLiteral(TEST_DATA "/hostile/size-told-late.gif"), 500);
+        QVERIFY(!picture.image.isNull());
+        QVERIFY(picture.image.width() <= 500 && picture.image.height() <= 500);
+        QVERIFY(std::max(picture.size.width(), picture.size.height()) > 500); // its own
+    }
     void ordinary_scans_are_read_data() {
         QTest::addColumn<int>("format");
         QTest::addColumn<QByteArray>("ending");

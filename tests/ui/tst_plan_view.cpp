@@ -116,13 +116,16 @@ private Q_SLOTS:
         VerdictView* verdict = window_->verdict();
         QVERIFY(verdict->isVisible());
         QVERIFY(!window_->view().plan);
-        const int shim = 2;
+        const int shim = 4;
+        const int new_nut = 5;
         QCOMPARE(verdict->proposed(), std::optional(shim));
         QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("too low")));
-        verdict->decide(3, {}); // a new nut, and no reason
+        verdict->decide(new_nut, {}); // and no reason
         QVERIFY(window_.state().job.record.empty());
         QVERIFY(window_->notice().contains(QStringLiteral("shim")));
-        verdict->decide(3, QStringLiteral("the owner wants bone"));
+        verdict->decide(new_nut, QStringLiteral("the owner wants bone"));
+        QVERIFY(window_.state().plan->nut.decision.choice == NutChoice::replace);
+        QCOMPARE(verdict->chosen(), std::optional(new_nut));
         const RecordEntry& decision = window_.state().job.record.back();
         QCOMPARE(decision.kind, RecordKind::decision);
         QCOMPARE(decision.about, std::string("nut"));
@@ -133,6 +136,14 @@ private Q_SLOTS:
         QCOMPARE(verdict->proposed(), std::optional(1)); // lower it
         verdict->decide(1, {});
         QCOMPARE(window_.state().job.record.back().about, std::string("saddle"));
+        QVERIFY(!window_.state().job.design.choices.saddle); // as proposed: it follows the readings
+        verdict->choose_part(VerdictView::Part::relief);
+        QCOMPARE(verdict->proposed(), std::optional(1)); // set it
+        verdict->decide(0, QStringLiteral("the owner brings it back in autumn"));
+        QVERIFY(window_.state().plan->relief.left());
+        QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("Leave it.")));
+        window_->session().undo_stack()->undo();
+        QVERIFY(!window_.state().plan->relief.left());
         window_->session().undo_stack()->undo();
         QCOMPARE(window_.state().job.record.back().about, std::string("nut"));
         window_.press(Qt::Key_Escape);

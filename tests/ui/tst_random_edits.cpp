@@ -139,11 +139,11 @@ private:
         const State& shown = window_.state();
         QVERIFY(shown.document == window_->session().document());
         const Solution solved = solve(job_of(shown.document).design);
-        QCOMPARE(shown.solution.strings.size(), solved.strings.size());
+        QCOMPARE(shown.written.strings.size(), solved.strings.size());
         for (std::size_t i = 0; i < solved.strings.size(); ++i) {
-            QCOMPARE(shown.solution.strings[i].slot.floor_above_seat_mm,
+            QCOMPARE(shown.written.strings[i].slot.floor_above_seat_mm,
                      solved.strings[i].slot.floor_above_seat_mm);
-            QCOMPARE(shown.solution.strings[i].compensation_mm, solved.strings[i].compensation_mm);
+            QCOMPARE(shown.written.strings[i].compensation_mm, solved.strings[i].compensation_mm);
         }
     }
 

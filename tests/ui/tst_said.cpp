@@ -148,6 +148,9 @@ private Q_SLOTS:
     void what_is_missing_is_told_from_what_comes_off() {
         window_->choose_station(Station::nut);
         window_->choose_stage(CutStage::fitted);
+        QVERIFY(window_->session()
+                    .commit(QStringLiteral("x"), with(document(), "plan.nut", "fill"))
+                    .empty()); // what is low is filled, however many are
         const auto read = [this](double gap_mm) {
             commit("readings[0].strings[0].open_gap_fret1_mm", gap_mm);
             return *window_.state().found_floors[0] -

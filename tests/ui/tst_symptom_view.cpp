@@ -85,7 +85,7 @@ private Q_SLOTS:
         Q_EMIT view()->board()->picked();
         QCOMPARE(view()->diagnosis().causes[0].id, std::string("relief_low"));
         const auto [better, worse] = view()->board()->balance();
-        QVERIFY(better > 4);
+        QVERIFY2(better > 4, qPrintable(QStringLiteral("%1 %2").arg(better).arg(worse)));
         QCOMPARE(view()->board()->change_at(2, 2), SymptomBoard::Change::better);
         QVERIFY(view()->table().count(QStringLiteral("<tr>")) == 5); // a head and four strings
         Q_UNUSED(worse);

@@ -1,0 +1,209 @@
+#include "core/plan_amounts.h"
+
+#include <algorithm>
+#include <cmath>
+#include <functional>
+
+namespace fm {
+
+namespace {
+
+// Beyond three standard deviations: an instrument that is right is left alone in nineteen of twenty.
+constexpr double sure = 3.0;
+constexpr double least_relief_mm = 0.02;
+constexpr double least_saddle_mm = 0.05;
+constexpr double least_filing_mm = 0.02;
+constexpr double least_raise_mm = 0.05;
+
+double above(double bare_mm, double u_mm) {
+    return std::max(bare_mm, sure * u_mm);
+}
+
+NeckDesign with_relief(NeckDesign neck, const std::optional<Relief>& relief) {
+    neck.relief = relief;
+    return neck;
+}
+
+/// Every amount beyond its limit; where the mean, which is known better, is beyond it, every amount of its
+/// sign that is above the bare limit.
+void let_count(Amounts& amounts, double mean_u_mm, double bare_up_mm, double bare_down_mm) {
+    double sum_mm = 0;
+    double strings = 0;
+    for (const auto& amount : amounts) {
+        if (!amount) continue;
+        sum_mm += amount->mm;
+        strings += 1;
+    }
+    if (strings == 0) return;
+    const double mean_mm = sum_mm / strings;
+    const auto bare_mm = [&](double mm) { return mm > 0 ? bare_up_mm : bare_down_mm; };
+    const bool mean_counts = std::abs(mean_mm) > above(bare_mm(mean_mm), mean_u_mm);
+    for (auto& amount : amounts) {
+        if (!amount) continue;
+        const double bare = bare_mm(amount->mm);
+        const bool by_itself = std::abs(amount->mm) > above(bare, amount->u_mm);
+        const bool by_mean = mean_counts && amount->mm * mean_mm > 0 && std::abs(amount->mm) > bare;
+        amount->counts = by_itself || by_mean;
+    }
+}
+
+} // namespace
+
+bool ReliefAmount::counts() const {
+    return read && wanted_mm && std::abs(*wanted_mm - found->depth_mm) > above(least_relief_mm, u_mm);
+}
+
+Judgement::Judgement(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries)
+    : design_(design), target_(target), ordered_(in_order(entries)),
+      known_(heights_of_ordered(design, target, ordered_)), relief_(found_relief(design, ordered_)),
+      wanted_neck_(design.neck), found_neck_(with_relief(design.neck, relief_)) {
+    move_all_numbers(ordered_);
+}
+
+void Judgement::move_all_numbers(const std::vector<ReadingEntry>& ordered) {
+    // Only what the heights rest on: for each string the newest readings that made them.
+    std::vector<bool> matters(ordered.size(), false);
+    std::optional<std::size_t> relief_now;
+    std::vector<std::optional<std::size_t>> relief_at;
+    for (std::size_t e = 0; e < ordered.size(); ++e) {
+        if (ordered[e].relief) relief_now = e;
+        relief_at.push_back(relief_now);
+    }
+    std::vector<bool> relief_matters(ordered.size(), false);
+    if (relief_now) relief_matters[*relief_now] = true;
+    for (const KnownString& string : known_)
+        for (const std::size_t e : string.rests_on) {
+            matters[e] = true;
+            if (relief_at[e]) relief_matters[*relief_at[e]] = true;
+        }
+    const auto add = [&](bool all_strings,
+                         const std::function<void(std::vector<ReadingEntry>&, double)>& move) {
+        const auto found = [&](double sign) {
+            std::vector<ReadingEntry> moved = ordered;
+            move(moved, sign);
+            return Found{heights_of_ordered(design_, target_, moved),
+                         with_relief(design_.neck, found_relief(design_, moved))};
+        };
+        moved_.push_back({found(1.0), found(-1.0), all_strings});
+    };
+    for (std::size_t e = 0; e < ordered.size(); ++e) {
+        if (relief_matters[e])
+            add(true, [e](auto& entries, double sign) {
+                entries[e].relief->depth_mm += sign * u_of_relief_mm(entries[e]);
+            });
+        if (!matters[e]) continue;
+        const auto& strings = ordered[e].strings;
+        if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_nut(); }))
+            add(false, [e](auto& entries, double sign) {
+                for (StringReadings& read : entries[e].strings) {
+                    const double u_mm = sign * u_of_nut_mm(entries[e], read);
+                    if (read.open_gap_fret1_mm)
+                        *read.open_gap_fret1_mm += u_mm;
+                    else if (read.pressed_gap_mm)
+                        *read.pressed_gap_mm += u_mm;
+                }
+            });
+        if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_action(); }))
+            add(false, [e](auto& entries, double sign) {
+                for (StringReadings& read : entries[e].strings) {
+                    const double u_mm = sign * u_of_action_mm(entries[e], read);
+                    if (read.action12_mm)
+                        *read.action12_mm += u_mm;
+                    else if (read.action12_capo_mm)
+                        *read.action12_capo_mm += u_mm;
+                }
+            });
+    }
+}
+
+ReliefAmount Judgement::relief() const {
+    ReliefAmount amount;
+    amount.found = relief_;
+    for (const ReadingEntry& entry : ordered_)
+        if (entry.relief) {
+            amount.read = true;
+            amount.u_mm = u_of_relief_mm(entry);
+        }
+    if (design_.neck.relief && relief_)
+        amount.wanted_mm =
+            wanted_neck_.relief_depth_mm(relief_->from_fret, relief_->at_fret, relief_->to_fret);
+    return amount;
+}
+
+WantedHeights Judgement::wanted_on(const Neck& neck, const KnownString& known, std::size_t i,
+                                   bool relief_left, bool saddle_left) const {
+    const StringSolution& solved = target_.strings[i];
+    const StringOnNeck on(neck, solved.line);
+    const HeightTargets targets = height_targets(design_, on, i);
+    EndHeights ends = relief_left ? solved_heights(on, targets) : solved.ends;
+    if (saddle_left) {
+        ends.saddle_z_mm = *known.saddle_z_mm;
+        // An open gap asks for the saddle; a pressed one, and a zero fret, do not.
+        if (targets.nut_method == NutHeightMethod::open_gap)
+            ends.nut_z_mm = nut_z_of_open_gap_mm(on, targets.nut_mm, ends.saddle_z_mm);
+    }
+    return {ends.nut_z_mm - on.fret_line_under_string_mm(), ends.saddle_z_mm};
+}
+
+WantedHeights Judgement::wanted(std::size_t string, bool relief_left, bool saddle_left) const {
+    return wanted_on(neck(relief_left), known_[string], string, relief_left, saddle_left);
+}
+
+std::vector<std::optional<double>> Judgement::amounts_mm(const Found& found, Part part, bool relief_left,
+                                                         bool saddle_left) const {
+    const Neck neck(relief_left ? found.neck : design_.neck);
+    std::vector<std::optional<double>> amounts;
+    for (std::size_t i = 0; i < found.known.size(); ++i) {
+        const KnownString& known = found.known[i];
+        if (!known.complete()) {
+            amounts.emplace_back();
+            continue;
+        }
+        const WantedHeights wanted = wanted_on(neck, known, i, relief_left, saddle_left);
+        amounts.emplace_back(part == Part::saddle ? *known.saddle_z_mm - wanted.saddle_z_mm
+                                                  : *known.above_fret_line_mm - wanted.above_fret_line_mm);
+    }
+    return amounts;
+}
+
+Amounts Judgement::judged(Part part, bool relief_left, bool saddle_left) const {
+    const Found as_read{known_, with_relief(design_.neck, relief_)};
+    const auto amounts = amounts_mm(as_read, part, relief_left, saddle_left);
+    std::vector<double> squares(amounts.size(), 0.0);
+    double mean_squares = 0;
+    double strings = 0;
+    for (const auto& amount : amounts) strings += amount ? 1 : 0;
+    for (const Moved& moved : moved_) {
+        const auto up = amounts_mm(moved.above, part, relief_left, saddle_left);
+        const auto down = amounts_mm(moved.below, part, relief_left, saddle_left);
+        double together = 0;
+        for (std::size_t i = 0; i < amounts.size(); ++i) {
+            if (!amounts[i]) continue;
+            const double change_mm = 0.5 * (*up[i] - *down[i]);
+            squares[i] += change_mm * change_mm;
+            together += change_mm;
+            if (!moved.all_strings) mean_squares += change_mm * change_mm;
+        }
+        if (moved.all_strings) mean_squares += together * together;
+    }
+    Amounts result;
+    for (std::size_t i = 0; i < amounts.size(); ++i)
+        result.push_back(amounts[i] ? std::optional(Amount{*amounts[i], std::sqrt(squares[i]), false})
+                                    : std::nullopt);
+    const double mean_u_mm = strings > 0 ? std::sqrt(mean_squares) / strings : 0.0;
+    if (part == Part::saddle)
+        let_count(result, mean_u_mm, least_saddle_mm, least_saddle_mm);
+    else
+        let_count(result, mean_u_mm, least_filing_mm, least_raise_mm);
+    return result;
+}
+
+Amounts Judgement::saddle(bool relief_left) const {
+    return judged(Part::saddle, relief_left, false);
+}
+
+Amounts Judgement::nut(bool relief_left, bool saddle_left) const {
+    return judged(Part::nut, relief_left, saddle_left);
+}
+
+} // namespace fm

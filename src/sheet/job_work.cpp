@@ -1,0 +1,35 @@
+#include "sheet/job_work.h"
+
+#include "sheet/sheet_words.h"
+
+namespace fm {
+
+namespace {
+
+/// What the heights come from, and what of the neck and the saddle stays.
+std::string head_of(const Plan& plan, const std::vector<ReadingEntry>& readings) {
+    const std::string when = in_order(readings).back().when;
+    std::string head =
+        when.size() >= 10 ? with_values(translate("sheet", "Heights by the plan, from the readings up to %1"),
+                                        when.substr(0, 10))
+                          : translate("sheet", "Heights by the plan, from the readings");
+    if (plan.relief.left()) head += translate("sheet", "; relief left as found");
+    if (plan.saddle.left()) head += translate("sheet", "; saddle left as found");
+    std::size_t stays = 0;
+    for (const auto& string : plan.strings) stays += string && string->slot_stays ? 1 : 0;
+    if (stays > 0)
+        head += "; " + with_values(translate("sheet", "slots left as found: %1"), std::to_string(stays));
+    return head + ".";
+}
+
+} // namespace
+
+JobWork job_work(const Job& job, const Solution& written) {
+    const auto made = plan(job.design, written, job.readings, PlanOrder::neck_saddle_nut);
+    Work work = work_of(job.design, written, made);
+    JobWork result{job, std::move(work.solution), made ? head_of(*made, job.readings) : std::string()};
+    result.job.design = std::move(work.design);
+    return result;
+}
+
+} // namespace fm
