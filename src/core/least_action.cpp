@@ -11,9 +11,11 @@ namespace {
 
 constexpr double least_mm = 0.2; // what a job may ask for
 constexpr double most_mm = 12.0;
+constexpr double usual_mm = 2.0;
 constexpr double most_relief_mm = 0.5;
-constexpr double action_tolerance_mm = 1e-9;
-constexpr double relief_tolerance_mm = 1e-5; // a hundredth of what any gauge reads
+constexpr double action_tolerance_mm = 1e-7;
+constexpr double relief_tolerance_mm = 1e-4; // a hundredth of what any gauge reads
+constexpr double settled_mm = 1e-5;          // a mean that moves by less moves no more
 
 /// How much room a string has left where it has least, and where that is.
 struct Room {
@@ -90,15 +92,18 @@ struct Trial {
     double mean_mm() const { return line ? line->mean_mm() : 2.0 * most_mm; }
 };
 
-Trial trial(const Design& design, const std::vector<StringLine>& lines, double relief_mm) {
+/// @param near_mm one a string, to begin looking from: those found last
+Trial trial(const Design& design, const std::vector<StringLine>& lines, double relief_mm,
+            std::vector<double>& near_mm) {
     Design moved = design;
     moved.neck.relief->depth_mm = relief_mm;
     const Neck neck(moved.neck);
     Trial made;
     std::vector<Point> points;
     for (std::size_t i = 0; i < lines.size(); ++i) {
-        const auto limit = least_action_of_string(moved, neck, lines[i], i);
+        const auto limit = least_action_of_string(moved, neck, lines[i], i, near_mm[i]);
         if (!limit) return {};
+        near_mm[i] = limit->action_mm;
         made.strings.push_back(*limit);
         const double share =
             lines.size() > 1 ? static_cast<double>(i) / static_cast<double>(lines.size() - 1) : 0.5;
@@ -124,20 +129,23 @@ std::vector<std::size_t> nut_limits(const Design& design, const Solution& soluti
     return strings;
 }
 
-/// The best relief: a grid, so that no valley is missed, then the golden section in the deepest.
-double best_relief_mm(const Design& design, const std::vector<StringLine>& lines) {
-    const auto mean_mm = [&](double relief) { return trial(design, lines, relief).mean_mm(); };
+/// The best relief: a grid, so that no valley is missed, then the golden section in the deepest; near the one
+/// before, where it is known about.
+double best_relief_mm(const Design& design, const std::vector<StringLine>& lines,
+                      std::optional<double> known_mm, std::vector<double>& near_mm) {
+    const auto mean_mm = [&](double relief) { return trial(design, lines, relief, near_mm).mean_mm(); };
     constexpr int pieces = 10;
-    double best = 0;
-    double best_mm = mean_mm(0.0);
-    for (int k = 1; k <= pieces; ++k) {
+    double best = known_mm.value_or(0.0);
+    double best_mm = mean_mm(best);
+    for (int k = 1; k <= pieces && !known_mm; ++k) {
         const double relief = most_relief_mm * k / pieces;
         const double here = mean_mm(relief);
         if (here < best_mm) best = relief, best_mm = here;
     }
     const double golden = 0.5 * (std::sqrt(5.0) - 1.0);
-    double low = std::max(0.0, best - most_relief_mm / pieces);
-    double high = std::min(most_relief_mm, best + most_relief_mm / pieces);
+    const double reach_mm = known_mm ? 0.01 : most_relief_mm / pieces;
+    double low = std::max(0.0, best - reach_mm);
+    double high = std::min(most_relief_mm, best + reach_mm);
     double a = high - golden * (high - low);
     double b = low + golden * (high - low);
     double at_a = mean_mm(a);
@@ -186,17 +194,18 @@ void take(const Trial& found, double relief_mm, LeastAction& result) {
 } // namespace
 
 std::optional<ActionLimit> least_action_of_string(const Design& design, const Neck& neck,
-                                                  const StringLine& line, std::size_t index) {
+                                                  const StringLine& line, std::size_t index, double near_mm) {
     TunedString tuned = tuned_string(design, neck, line, index);
     tuned.line = line;
-    constexpr double nudge_mm = 1e-4;
+    constexpr double nudge_mm = 1e-3;
     const auto room = [&](double action) {
         const double here = least_room(tuned, action).room_mm;
         return ValueAndSlope{here, (least_room(tuned, action + nudge_mm).room_mm - here) / nudge_mm};
     };
     double action_mm = least_mm;
     if (least_room(tuned, least_mm).room_mm < 0) {
-        const auto found = bracketed_root(room, 2.0, least_mm, most_mm, action_tolerance_mm);
+        const auto found = bracketed_root(room, std::clamp(near_mm, least_mm, most_mm), least_mm, most_mm,
+                                          action_tolerance_mm);
         if (!found) return std::nullopt;
         action_mm = *found;
     }
@@ -211,15 +220,17 @@ std::optional<LeastAction> least_action(const Design& design) {
     LeastAction result;
     result.relief = *moved.neck.relief;
     Solution solution = solve(moved);
+    std::vector<double> near_mm(design.strings.size(), usual_mm);
     // The crowns move a little with the heights: solved anew until that changes nothing more.
     for (int round = 0; round < 4; ++round) {
         const double before_mm = result.mean_mm;
         const std::vector<StringLine> lines = lines_of(solution);
-        const double relief_mm = best_relief_mm(moved, lines);
-        const Trial found = trial(moved, lines, relief_mm);
+        const double relief_mm = best_relief_mm(
+            moved, lines, round > 0 ? std::optional(result.relief.depth_mm) : std::nullopt, near_mm);
+        const Trial found = trial(moved, lines, relief_mm, near_mm);
         if (!found.line) return std::nullopt;
         take(found, relief_mm, result);
-        if (std::abs(result.mean_mm - before_mm) < 1e-7) break;
+        if (std::abs(result.mean_mm - before_mm) < settled_mm) break;
         moved.neck.relief->depth_mm = relief_mm;
         moved.saddle.action = {result.bass_mm, result.treble_mm, {}};
         solution = solve(moved);

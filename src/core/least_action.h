@@ -31,7 +31,9 @@ struct LeastAction {
 std::optional<LeastAction> least_action(const Design& design);
 
 /// The least action of one string on that neck [mm over fret 12]; nothing up to 12 mm.
+/// @param near_mm to begin looking from
 std::optional<ActionLimit> least_action_of_string(const Design& design, const Neck& neck,
-                                                  const StringLine& line, std::size_t index);
+                                                  const StringLine& line, std::size_t index,
+                                                  double near_mm = 2.0);
 
 } // namespace fm
