@@ -68,7 +68,7 @@ Value effect_json(const Design& design, const Cause& cause) {
         .add("test", std::string(english_template(cause.test_id)))
         .add("cure", std::string(english_template(cause.cure_id)))
         .add("effect", cause.effect ? Value(english(cause.effect->text)) : Value())
-        .add("weight", cause.effect ? Value(cause.effect->weight) : Value())
+        .add("weight", cause.weight)
         .add("stop", cause.stop)
         .add("strings_after", std::move(others))
         .take();

@@ -16,17 +16,32 @@ double enough_mm(double amount_mm) {
     return std::ceil(amount_mm * 100 - 1e-6) / 100;
 }
 
+constexpr double width_told_mm = 0.02; // what a caliper tells of a slot's width
+
+/// The least of a part that its gauge can tell.
+double told_mm(Restored part) {
+    switch (part) {
+    case Restored::slot: return 0.05;
+    case Restored::saddle: return 0.1;
+    case Restored::relief: return 0.02;
+    case Restored::fret: return 0.02;
+    }
+    return 0.05;
+}
+
 /// A part that can be put back: the more of the shortage that takes away, and the smaller the cure against
-/// what is usual for it, the likelier it is the cause.
-Effect by_part(const SymptomCase& c, const char* id, Restored part, std::optional<double> amount_mm,
-               double usual_mm) {
+/// what is usual for it, the likelier it is the cause. Nothing where the part was not read: then the cause
+/// keeps its standing from experience.
+std::optional<Effect> by_part(const SymptomCase& c, const char* id, Restored part,
+                              std::optional<double> amount_mm, double usual_mm) {
+    if (!c.was_read(part)) return std::nullopt;
     const double share = c.share(part);
-    // It was heard: where there is barely room by the readings, their uncertainty decides.
-    if (amount_mm && *amount_mm == 0.0)
-        return effect(share > 0 ? "effect.nearly_short" : "effect.not_short", 0.9 * c.shortage() * share, {});
     if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
+    const LengthMm said{std::max(enough_mm(*amount_mm), told_mm(part))};
+    // It was heard: where the model finds room the amount is the least a gauge can tell, and it says so.
+    if (*amount_mm == 0.0) return effect("effect.at_least", 0.9 * c.shortage() * share, {said});
     const double small = 1.0 - 0.5 * std::min(1.0, *amount_mm / usual_mm);
-    return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {LengthMm{enough_mm(*amount_mm)}});
+    return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {said});
 }
 
 /// A cause no gauge shows: the likelier, the less the readings explain.
@@ -51,6 +66,7 @@ std::optional<Effect> slot_wide(const SymptomCase& c) {
     if (seen(c.known().slot, SlotFound::wiggles)) return effect("effect.slot_wiggles", 0.9, {});
     if (!c.known().slot_width_mm) return std::nullopt;
     const double excess_mm = *c.known().slot_width_mm - c.target().slot.width_mm;
+    if (excess_mm < width_told_mm) return effect("effect.slot_fits", 0.0, {});
     return effect("effect.slot_wider", excess_mm / 0.2, {LengthMm{excess_mm}});
 }
 
@@ -58,6 +74,7 @@ std::optional<Effect> slot_tight(const SymptomCase& c) {
     if (seen(c.known().slot, SlotFound::binds)) return effect("effect.slot_binds", 0.9, {});
     if (!c.known().slot_width_mm) return std::nullopt;
     const double lack_mm = c.target().slot.width_mm - *c.known().slot_width_mm;
+    if (lack_mm < width_told_mm) return effect("effect.slot_fits", std::max(0.0, lack_mm) / 0.06, {});
     return effect("effect.slot_narrower", lack_mm / 0.06, {LengthMm{lack_mm}});
 }
 
@@ -95,8 +112,9 @@ std::optional<Effect> high_fret(const SymptomCase& c) {
         change.level_fret_mm = mm;
         return change;
     });
-    Effect made = by_part(c, "effect.level_fret", Restored::fret, amount, 0.1);
-    if (amount && *amount > 0.0) made.text.arguments = {over, LengthMm{enough_mm(*amount)}};
+    std::optional<Effect> made = by_part(c, "effect.level_fret", Restored::fret, amount, 0.1);
+    if (made && made->text.id == "effect.level_fret")
+        made->text.arguments.insert(made->text.arguments.begin(), over);
     return made;
 }
 
@@ -116,6 +134,17 @@ std::optional<Effect> action_low(const SymptomCase& c) {
         return change;
     });
     return by_part(c, "effect.raise_saddle", Restored::saddle, amount, 1.0);
+}
+
+/// Something rattles along: of every buzz, and the likeliest where everything stands as it should.
+std::optional<Effect> loose_part(const SymptomCase& c) {
+    if (!c.known().complete()) return std::nullopt;
+    bool fault = c.known().slot_width_mm.value_or(0.0) > c.target().slot.width_mm + 0.1 ||
+                 seen(c.known().slot, SlotFound::wiggles) || seen(c.known().slot, SlotFound::floor_flat) ||
+                 seen(c.known().slot, SlotFound::floor_forward);
+    for (const Restored part : {Restored::slot, Restored::saddle, Restored::relief, Restored::fret})
+        fault = fault || c.fault_mm(part) > 0;
+    return fault ? effect("effect.fault_found", 0.2, {}) : effect("effect.nothing_found", 0.72, {});
 }
 
 } // namespace fm::effects

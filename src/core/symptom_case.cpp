@@ -52,6 +52,18 @@ double SymptomCase::cents(int at_fret) const {
     return string().sound ? string().sound->cents[static_cast<std::size_t>(at_fret)] : 0.0;
 }
 
+bool SymptomCase::was_read(Restored part) const {
+    switch (part) {
+    case Restored::slot:
+    case Restored::saddle: return known().complete();
+    case Restored::relief:
+        return std::any_of(entries.begin(), entries.end(),
+                           [](const auto& e) { return e.relief.has_value(); });
+    case Restored::fret: return true; // what is known of the frets stands in the job
+    }
+    return true;
+}
+
 double SymptomCase::fault_mm(Restored part) const {
     double mm = 0;
     double told_mm = 0;

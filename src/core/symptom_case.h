@@ -19,6 +19,8 @@ struct SymptomCase {
     const Player& player() const { return design.player; }
     const FoundString& string() const { return bench.now()[heard.string]; }
     const StringSolution& target() const { return bench.target().strings[heard.string]; }
+    /// Whether a part was read at all: a design's own value is no reading.
+    bool was_read(Restored part) const;
     const KnownString& known() const { return bench.known()[heard.string]; }
     /// Where it was heard; of everything up the neck the fretted note with the least room.
     int fret() const;
@@ -47,6 +49,7 @@ struct SymptomCase {
 using EffectOf = std::optional<Effect> (*)(const SymptomCase&);
 
 namespace effects {
+std::optional<Effect> loose_part(const SymptomCase& c);
 std::optional<Effect> slot_low(const SymptomCase& c);
 std::optional<Effect> slot_wide(const SymptomCase& c);
 std::optional<Effect> slot_tight(const SymptomCase& c);

@@ -17,6 +17,8 @@ Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
     return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
 }
 
+constexpr double plain_fault_mm = 0.1; // a slot so far under its target needs no other cause
+
 /// 1 where the string lies on the frets behind the finger, 0 where it has twice the room it needs.
 double back_shortage(const SymptomCase& c, const FoundString& on) {
     const auto n = static_cast<std::size_t>(std::max(0, c.heard.fret - 2));
@@ -55,10 +57,18 @@ std::optional<Effect> slot_deep_behind(const SymptomCase& c) {
         change.raise_slot_mm = mm;
         return change;
     });
-    if (!amount) return effect("effect.does_not_free", 0.0, {});
-    return effect(*amount > 0 ? "effect.raise_slot_behind" : "effect.not_short",
-                  *amount > 0 ? back_weight(c, Restored::slot) : 0.0,
-                  {LengthMm{std::ceil(*amount * 100 - 1e-6) / 100}});
+    if (!c.was_read(Restored::slot)) return std::nullopt;
+    // A slot a tenth under its target, or a string that rests on fret 1, comes first.
+    const auto n = static_cast<std::size_t>(std::max(0, c.heard.fret - 2));
+    const auto& gaps = c.string().back_gaps_mm;
+    const bool rests_on_1 = n < gaps.size() && !gaps[n];
+    const double fault_mm = c.fault_mm(Restored::slot);
+    const bool plain = fault_mm >= plain_fault_mm || rests_on_1;
+    const double weight = plain ? 0.97 : back_weight(c, Restored::slot);
+    constexpr double least_mm = 0.05; // what a gauge can tell
+    const double said_mm = std::max(std::ceil(amount.value_or(fault_mm) * 100 - 1e-6) / 100, least_mm);
+    return effect(amount == 0.0 ? "effect.at_least" : "effect.raise_slot_behind", weight,
+                  {LengthMm{said_mm}});
 }
 
 std::optional<Effect> straight_behind(const SymptomCase& c) {
@@ -67,16 +77,18 @@ std::optional<Effect> straight_behind(const SymptomCase& c) {
         change.relief_mm = mm;
         return change;
     });
+    if (!c.was_read(Restored::relief)) return std::nullopt;
     if (!amount) return effect("effect.does_not_free", 0.0, {});
     // More relief lifts the middle of the strings: the saddle gives that back.
     Bench::Change bowed;
-    bowed.relief_mm = *amount;
+    constexpr double least_mm = 0.02; // what a gauge can tell
+    bowed.relief_mm = std::max(*amount, least_mm);
     const std::vector<FoundString> strings = c.bench.with(bowed);
     const double lift_mm =
         clearance_mm(strings[c.heard.string].standing, 0, 12) - clearance_mm(c.string().standing, 0, 12);
-    return effect(*amount > 0 ? "effect.relief_behind" : "effect.not_short",
-                  *amount > 0 ? 0.95 * back_weight(c, Restored::relief) : 0.0,
-                  {LengthMm{std::ceil(*amount * 100 - 1e-6) / 100}, LengthMm{rounded(2.0 * lift_mm, 0.01)}});
+    return effect(
+        "effect.relief_behind", 0.95 * back_weight(c, Restored::relief),
+        {LengthMm{std::ceil(bowed.relief_mm * 100 - 1e-6) / 100}, LengthMm{rounded(2.0 * lift_mm, 0.01)}});
 }
 
 std::optional<Effect> nut_high(const SymptomCase& c) {

@@ -33,13 +33,17 @@ constexpr std::array rules{
     Rule{Symptom::open_buzz, "floor_tilted", 2, false, 0.35, floor_tilted, nullptr},
     Rule{Symptom::open_buzz, "slot_wide", 1, false, 0.3, slot_wide, width},
     Rule{Symptom::open_buzz, "relief_low", 2, false, 0.2, relief_low, "relief", true},
+    Rule{Symptom::open_buzz, "loose_part", 1, false, 0.25, loose_part, nullptr},
     Rule{Symptom::note_buzz, "high_fret", 2, false, 0.4, high_fret, nullptr},
     Rule{Symptom::note_buzz, "relief_low", 2, false, 0.3, relief_low, "relief", true},
     Rule{Symptom::note_buzz, "action_low", 3, false, 0.3, action_low, "action12_mm"},
+    Rule{Symptom::note_buzz, "loose_part", 1, false, 0.25, loose_part, nullptr},
     Rule{Symptom::all_buzz, "action_low", 3, false, 0.5, action_low, "action12_mm"},
     Rule{Symptom::all_buzz, "relief_low", 2, false, 0.4, relief_low, "relief", true},
+    Rule{Symptom::all_buzz, "loose_part", 1, false, 0.25, loose_part, nullptr},
     Rule{Symptom::behind_finger_buzz, "slot_deep", 1, false, 0.5, slot_deep_behind, open_gap},
     Rule{Symptom::behind_finger_buzz, "neck_straight", 2, false, 0.4, straight_behind, "relief", true},
+    Rule{Symptom::behind_finger_buzz, "loose_part", 1, false, 0.2, loose_part, nullptr},
     Rule{Symptom::first_frets_sharp, "nut_high", 1, false, 0.5, nut_high, open_gap, true},
     Rule{Symptom::first_frets_sharp, "nut_back", 3, false, 0.3, nut_back, nullptr},
     Rule{Symptom::sharp_up_the_neck, "crown_forward", 1, false, 0.5, crown_forward, "cents", true},
@@ -61,7 +65,7 @@ constexpr std::array rules{
 };
 
 bool has_reading(const SymptomCase& c, std::string_view key) {
-    if (key == "relief") return found_relief(c.bench.design(), in_order(c.entries)).has_value();
+    if (key == "relief") return c.was_read(Restored::relief);
     if (key == width) return c.known().slot_width_mm.has_value() || !c.known().slot.empty();
     if (key == "cents") {
         std::vector<CentsAgainst> against;

@@ -34,6 +34,13 @@ public:
     const Design& design() const { return design_; }
     const Solution& target() const { return target_; }
 
+    /// A buzz that was heard though everything stands as it should, as gauges read it.
+    Complaint nothing_wrong(Symptom symptom) {
+        s_ = std::uniform_int_distribution<std::size_t>(0, above_mm_.size() - 1)(random_);
+        return *told("nothing wrong", symptom, symptom == Symptom::open_buzz ? 0 : whole(2, 9),
+                     {"loose_part"});
+    }
+
     /// Nothing where this job cannot be spoiled that way within the range.
     std::optional<Complaint> make(int kind) {
         s_ = std::uniform_int_distribution<std::size_t>(0, above_mm_.size() - 1)(random_);

@@ -54,6 +54,88 @@ private Q_SLOTS:
         QVERIFY(sum.first >= 0.9 * sum.all);
         QVERIFY(sum.second >= 0.98 * sum.all);
     }
+
+    /// The ear is right: what was heard is never answered with room enough, and no gauge can tell less than
+    /// what is advised.
+    void a_buzz_that_was_heard_is_there() {
+        for (const char* name : {"kittiwake", "curlew", "groundswell", "lantern"}) {
+            const Design design = job_of(demo_document(name)).design;
+            for (unsigned seed = 0; seed < jobs_from_seeds(20, 500); ++seed)
+                for (const Symptom symptom : buzzes) {
+                    ComplaintMaker maker(design, seed);
+                    const Complaint right = maker.nothing_wrong(symptom);
+                    const Diagnosis found =
+                        diagnosis(maker.design(), maker.target(), right.entries, right.heard);
+                    for (const Cause& cause : found.causes) {
+                        if (!cause.effect) continue;
+                        QVERIFY(english(cause.effect->text).find("room enough") == std::string::npos);
+                        for (const Argument& argument : cause.effect->text.arguments)
+                            if (const LengthMm* length = std::get_if<LengthMm>(&argument))
+                                QVERIFY(cause.id == "neck_straight" || length->mm >= 0.02);
+                    }
+                }
+        }
+    }
+
+    void where_everything_is_right_something_is_loose() {
+        const Design design = job_of(demo_document("kittiwake")).design;
+        const Solution target = solve(design);
+        const Neck neck(design.neck);
+        ReadingEntry entry;
+        entry.relief = design.neck.relief;
+        for (const StringSolution& string : target.strings) {
+            StringReadings read;
+            read.open_gap_fret1_mm = string.open_gaps_mm[0];
+            read.action12_mm = string.action12_mm;
+            entry.strings.push_back(read);
+        }
+        for (const Symptom symptom : buzzes)
+            QCOMPARE(diagnosis(design, target, {entry}, {symptom, 1, 3, {}, {}}).causes[0].id,
+                     std::string("loose_part"));
+    }
+
+    /// Nothing is called read that was not: causes keep their standing from experience, and a reading or a
+    /// test that costs nothing comes first.
+    void without_readings_a_reading_comes_first() {
+        const Design design = job_of(demo_document("kittiwake")).design;
+        const Solution target = solve(design);
+        for (const Symptom symptom : buzzes) {
+            const Diagnosis found = diagnosis(design, target, {}, {symptom, 1, 3, {}, {}});
+            QVERIFY(!found.missing_keys.empty());
+            QCOMPARE(found.causes[found.tests[0]].test_effort, 1);
+            for (const Cause& cause : found.causes)
+                if (cause.id != "high_fret" && cause.id != "floor_tilted") QVERIFY(!cause.effect);
+        }
+    }
+
+    void a_slot_too_low_buzzes_behind_the_finger() {
+        Design design = job_of(demo_document("kittiwake")).design;
+        design.neck.relief->depth_mm = 0.05;
+        const Solution target = solve(design);
+        const Neck neck(design.neck);
+        for (double low_mm = 0.15; low_mm <= 0.351; low_mm += 0.05)
+            for (std::size_t s = 0; s < target.strings.size(); ++s) {
+                ReadingEntry entry;
+                entry.relief = design.neck.relief;
+                for (std::size_t i = 0; i < target.strings.size(); ++i) {
+                    const StringOnNeck on(neck, target.strings[i].line);
+                    EndHeights ends = target.strings[i].ends;
+                    if (i == s) ends.nut_z_mm -= low_mm;
+                    StringReadings read;
+                    read.open_gap_fret1_mm = std::max(0.0, open_gap_mm(on, ends, 1));
+                    read.action12_mm = open_gap_mm(on, ends, 12);
+                    entry.strings.push_back(read);
+                }
+                const Diagnosis found =
+                    diagnosis(design, target, {entry}, {Symptom::behind_finger_buzz, s, 4, {}, {}});
+                QCOMPARE(found.causes[0].id, std::string("slot_deep"));
+                QVERIFY(std::get<LengthMm>(found.causes[0].effect->text.arguments[0]).mm >= 0.05);
+            }
+    }
+
+private:
+    static constexpr std::array buzzes{Symptom::open_buzz, Symptom::note_buzz, Symptom::all_buzz,
+                                       Symptom::behind_finger_buzz};
 };
 
 QTEST_APPLESS_MAIN(TestSymptoms)
