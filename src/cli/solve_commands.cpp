@@ -5,6 +5,7 @@
 #include "cli/solution_json.h"
 #include "core/reading_doubts.h"
 #include "core/uncertainty.h"
+#include "job/old_defaults.h"
 
 #include <algorithm>
 #include <functional>
@@ -61,13 +62,16 @@ CommandResult plan_command(const Words& words) {
 
 CommandResult check_command(const Words& words) {
     const std::vector<Message> shop_faults = shop_of(words, {}).workshop.faults();
-    JobResult read = read_job(document_at(words.plain[0]));
+    const Value document = document_at(words.plain[0]);
+    JobResult read = read_job(document);
     std::vector<Message> problems = std::move(read.problems);
     if (read.job) {
         const Solution solution = solve(read.job->design);
         problems = solution.warnings;
         const std::vector<Message> readings = reading_doubts(read.job->design, solution, read.job->readings);
         problems.insert(problems.end(), readings.begin(), readings.end());
+        const std::vector<Message> moved = moved_by_defaults(document, read.job->design, solution);
+        problems.insert(problems.end(), moved.begin(), moved.end());
         const std::vector<Message> found = survey_doubts(read.job->survey);
         problems.insert(problems.end(), found.begin(), found.end());
         if (read.job->read_only())

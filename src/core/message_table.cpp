@@ -286,6 +286,20 @@ constexpr MessageEntry table[] = {
     {"not_from_below",
      QT_TRANSLATE_NOOP("messages", "{where} is below, but not every slot is so high that a gauge can tell: "
                                    "what counts is filed")},
+    {"default_moved",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is not in the file; what is taken for it was {0} and is {1} now")},
+    {"nylon_moved",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where}: nylon is taken lighter and stiffer than it was (950 kg/m³ and 5 GPa "
+                       "at pitch; floss 5 GPa)")},
+    {"pluck_moved",
+     QT_TRANSLATE_NOOP("messages", "{where} is not in the file; every string was plucked with {0} N, now a "
+                                   "normal hand draws each aside by its length and pitch")},
+    {"numbers_moved",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: by that its compensation moved from {1} to {2}, its tension from {3} N "
+                       "to {4} N")},
     {"not_a_slot_word",
      QT_TRANSLATE_NOOP("messages", "{where} has {0}; allowed are wiggles, binds, filled, floor_flat, "
                                    "floor_forward, front_untouched, fine")},

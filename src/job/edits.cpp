@@ -179,7 +179,7 @@ Value with_string_set(const Value& document, const Value& set) {
     for (std::size_t i = 0; i < rows.size(); ++i) {
         const std::string string = "strings[" + std::to_string(i) + "].";
         for (const char* key :
-             {"pitch", "pitch_hz", "diameter_mm", "wound", "core", "core_mm", "unit_mass_g_m",
+             {"pitch", "pitch_hz", "diameter_mm", "wound", "wrap", "core", "core_mm", "unit_mass_g_m",
               "core_density_kg_m3", "wrap_density_kg_m3", "core_modulus_gpa", "bending_stiffness_n_mm2",
               "end_stiffness", "stretch_stiffness_n"})
             changed = without(changed, string + key);

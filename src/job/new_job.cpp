@@ -8,6 +8,7 @@ Value new_job(const std::string& title) {
     constexpr const char* plain = R"({
   "format": "fair-measure-job",
   "version": 1,
+  "defaults": 2,
   "title": "",
   "neck": {
     "scale_mm": 600.0, "frets": 20, "body_joint_fret": 14,

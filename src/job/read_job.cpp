@@ -200,6 +200,7 @@ std::vector<StatedUncertainty> read_uncertainties(Reader& root, const Design& de
 void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.title = root.text_or("title", "");
     job.owner = root.text_or("owner", "");
+    root.whole_or("defaults", 1, 1, 1000); // what was taken for what it does not say (job/old_defaults.h)
     job.a4_hz = root.number_or("a4_hz", 440.0, {200.0, 900.0});
     job.left_handed = root.word("handed", {"right", "left"}, 0) == 1;
     job.unit = static_cast<Unit>(root.word("unit", {"mm", "in", "thou", "64ths"}, 0));

@@ -58,6 +58,18 @@ QVariant StringsModel::headerData(int section, Qt::Orientation orientation, int 
     return {};
 }
 
+QString StringsModel::make_words(const StringDesign& string) {
+    if (!string.wound) return tr("plain");
+    if (!string.wrap) return tr("wound");
+    switch (*string.wrap) {
+    case Wrap::bronze: return tr("bronze");
+    case Wrap::nickel_steel: return tr("nickel steel");
+    case Wrap::stainless: return tr("stainless");
+    case Wrap::silvered_copper: return tr("silvered copper");
+    }
+    return {};
+}
+
 QString StringsModel::text(const QModelIndex& index) const {
     const State& state = session_.state();
     const auto i = static_cast<std::size_t>(index.row());
@@ -70,7 +82,7 @@ QString StringsModel::text(const QModelIndex& index) const {
     case Column::string: return QString::fromStdString(state.job.design.string_name(i));
     case Column::pitch: return QString::fromStdString(made.pitch_name);
     case Column::diameter: return length(made.diameter_mm);
-    case Column::wound: return made.wound ? tr("wound") : tr("plain");
+    case Column::wound: return make_words(made);
     case Column::core: return length(solved.make_up.core_mm);
     case Column::mass: return number_text(solved.make_up.unit_mass_g_m, 3);
     case Column::tension: return solved.sound ? number_text(*solved.tension_n(), 1) : QStringLiteral("–");
@@ -122,7 +134,8 @@ QVariant StringsModel::data(const QModelIndex& index, int role) const {
     }
     case Qt::AccessibleDescriptionRole: return name(index);
     case Qt::ToolTipRole:
-        if (column_of(index) == Column::wound) return tr("Enter or a double click: wound or plain");
+        if (column_of(index) == Column::wound)
+            return tr("Enter or a double click: plain, wound, and wound with what");
         if (ink(index) == Ink::estimated) return tr("estimated; what the maker states can be typed over it");
         return {};
     case ink_role: return static_cast<int>(ink(index));

@@ -31,6 +31,9 @@ public:
     /// The cell as it is edited.
     QString edit_text(const QModelIndex& index) const;
 
+    /// Plain, wound, or what it is wound with.
+    static QString make_words(const StringDesign& string);
+
 Q_SIGNALS:
     void changed(const QString& name, const Value& document);
     void not_understood(const QString& why);

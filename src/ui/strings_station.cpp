@@ -236,11 +236,18 @@ void StringsStation::group(bool together) {
 void StringsStation::toggle_wound(const QModelIndex& index) {
     if (index.column() != static_cast<int>(StringsModel::Column::wound) || session_.read_only()) return;
     const auto i = static_cast<std::size_t>(index.row());
-    const bool wound = !session_.state().job.design.strings[i].wound;
+    StringDesign made = session_.state().job.design.strings[i];
     const std::string string = "strings[" + std::to_string(i) + "]";
-    Value document = with(session_.document(), string + ".wound", wound);
-    if (!wound) document = without(document, string + ".core_mm"); // a plain string is its own core
-    commit(wound ? tr("wound") : tr("plain"), document);
+    // Plain, wound, and then with what, one wrap after the other.
+    constexpr auto wraps = words_of(Wrap{});
+    const std::size_t next = made.wrap ? static_cast<std::size_t>(*made.wrap) + 1 : 0;
+    const bool was_wound = made.wound;
+    made.wound = !was_wound || next < wraps.size();
+    made.wrap = was_wound && made.wound ? std::optional(static_cast<Wrap>(next)) : std::nullopt;
+    Value document = without(with(session_.document(), string + ".wound", made.wound), string + ".wrap");
+    if (made.wrap) document = with(document, string + ".wrap", std::string(word_of(*made.wrap)));
+    if (!made.wound) document = without(document, string + ".core_mm"); // a plain string is its own core
+    commit(StringsModel::make_words(made), document);
 }
 
 void StringsStation::refresh() {

@@ -2,6 +2,7 @@
 #include "core/check.h"
 #include "core/plan.h"
 #include "core/quantities.h"
+#include "job/old_defaults.h"
 
 #include <QTest>
 
@@ -142,6 +143,34 @@ private Q_SLOTS:
     void a_clean_job_has_no_doubts() {
         for (const char* name : {"curlew", "kittiwake", "lantern", "groundswell"})
             QVERIFY2(solve(job_of(demo_document(name)).design).warnings.empty(), name);
+    }
+    /// A job of before the defaults were revised says which numbers moved, from what to what; a newer one,
+    /// and one that says its own, does not.
+    void moved_defaults_are_told() {
+        const Value old = without(demo_document("lantern"), "defaults");
+        const auto told = [](const Value& document) {
+            const Design design = job_of(document).design;
+            return moved_by_defaults(document, design, solve(design));
+        };
+        QVERIFY(told(demo_document("lantern")).empty());
+        QStringList texts;
+        for (const Message& message : told(old)) texts << QString::fromStdString(english(message));
+        const QString all = texts.join(QLatin1Char('\n'));
+        QVERIFY(all.contains(
+            QStringLiteral("player.end_stiffness is not in the file; what is taken for it was 0.25 "
+                           "and is 0.5 now")));
+        QVERIFY(all.contains(QStringLiteral("strings[4]: nylon is taken lighter")));
+        const Solution now = solve(job_of(old).design);
+        QVERIFY(all.contains(QStringLiteral("3 · G3: by that its compensation moved from")));
+        QVERIFY(
+            all.contains(QStringLiteral("to %1 N").arg(std::round(*now.strings[4].tension_n() * 100) / 100)));
+        Value own = with(with(old, "player.end_stiffness", 0.5), "player.press_depth_mm", 0.1);
+        own = with(own, "player.pluck_force_n", 1.5);
+        for (std::size_t i = 0; i < 7; ++i) {
+            const std::string string = "strings[" + std::to_string(i) + "].";
+            own = with(with(own, string + "core_density_kg_m3", 950.0), string + "core_modulus_gpa", 5.0);
+        }
+        QVERIFY(told(own).empty());
     }
     void only_what_has_no_solution_is_unsolvable() {
         QVERIFY(unsolvable({"string_no_tension", Severity::error, "strings[0]", {}}));

@@ -133,13 +133,19 @@ private Q_SLOTS:
     }
     void wound_and_plain_change_by_enter() {
         choose(0, Column::wound);
-        QTest::keyClick(station()->table(), Qt::Key_Return);
-        QVERIFY(!state().job.design.strings[0].wound && !state().job.design.strings[0].core_mm);
-        QCOMPARE(cell(0, Column::wound), QStringLiteral("plain"));
-        QTest::keyClick(station()->table(), Qt::Key_Return);
-        QVERIFY(state().job.design.strings[0].wound);
-        press(Qt::Key_Z, Qt::ControlModifier);
-        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(cell(0, Column::wound), QStringLiteral("bronze"));
+        for (const char* then :
+             {"nickel steel", "stainless", "silvered copper", "plain", "wound", "bronze"}) {
+            const double before_g_m = state().solution.strings[0].make_up.unit_mass_g_m;
+            QTest::keyClick(station()->table(), Qt::Key_Return);
+            QCOMPARE(cell(0, Column::wound), QString::fromLatin1(then));
+            const StringDesign& string = state().job.design.strings[0];
+            QCOMPARE(string.wound, QByteArray(then) != "plain");
+            QVERIFY(string.wound || !string.core_mm);
+            if (QByteArray(then) == "nickel steel")
+                QVERIFY(state().solution.strings[0].make_up.unit_mass_g_m < 0.95 * before_g_m);
+        }
+        for (int step = 0; step < 6; ++step) press(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(*state().job.design.strings[0].core_mm, 0.43);
     }
     void a_doubtful_string_is_marked() {

@@ -175,7 +175,8 @@ private:
             while (table->currentIndex().row() < i) press(Qt::Key_Down);
             while (table->currentIndex().column() > static_cast<int>(Column::wound)) press(Qt::Key_Left);
             while (table->currentIndex().column() < static_cast<int>(Column::wound)) press(Qt::Key_Right);
-            press(Qt::Key_Return);
+            press(Qt::Key_Return); // wound
+            press(Qt::Key_Return); // with bronze
             QApplication::processEvents();
         }
         cell(0, Column::core, ".38");
