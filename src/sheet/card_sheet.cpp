@@ -2,6 +2,8 @@
 #include "core/plan.h"
 #include "sheet/part_sheets.h"
 
+#include <algorithm>
+
 namespace fm {
 
 namespace {
@@ -47,7 +49,10 @@ private:
                       ", " +
                       with_values(translate("sheet", "read at fret %1"), std::to_string(wanted->at_fret))
                 : translate("sheet", "The neck straight");
-        if (plan_ && plan_->relief.from && plan_->relief.to_mm)
+        if (plan_ && plan_->relief.from && plan_->relief.left())
+            words += " · " + with_values(translate("sheet", "leave it: %1 as found"),
+                                         page_.label(plan_->relief.from->depth_mm));
+        else if (plan_ && plan_->relief.from && plan_->relief.to_mm)
             words += " · " + with_values(translate("sheet", "now %1, to %2 there"),
                                          page_.label(plan_->relief.from->depth_mm),
                                          page_.figure("card.relief_there", *plan_->relief.to_mm));
@@ -72,8 +77,8 @@ private:
 
     void with_plan() {
         page_.heading(translate("sheet", "2. Saddle, 3. Nut"),
-                      translate("sheet", "gap: open, over fret 1; action: open, at fret 12; take off: minus "
-                                         "means raise"));
+                      translate("sheet", "gap: open, over fret 1; action: open, at fret 12; minus: filled, "
+                                         "or turned up"));
         const std::string gap_head = translate("sheet", "gap");
         const std::string action_head = translate("sheet", "action");
         const std::vector<TableColumn> columns{{translate("sheet", "string")},
@@ -90,18 +95,20 @@ private:
                                                {translate("sheet", "reads"), false, true}};
         std::vector<std::vector<std::string>> rows;
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
-            const auto& saddle = plan_->saddle.take_off_mm[i];
             rows.push_back({design_.string_name(i), gap(plan_->relief.after, i),
-                            action(plan_->relief.after, i), "",
-                            saddle ? page_.figure(string_name(i, "saddle_off"), *saddle) : dash(),
-                            gap(plan_->saddle.after, i), action(plan_->saddle.after, i), "", nut_off(i),
-                            gap(plan_->nut.after, i), action(plan_->nut.after, i), ""});
+                            action(plan_->relief.after, i), "", saddle_off(i), gap(plan_->saddle.after, i),
+                            action(plan_->saddle.after, i), "", nut_off(i), gap(plan_->nut.after, i),
+                            action(plan_->nut.after, i), ""});
         }
         page_.table(columns, rows, page_.bottom() + 14.0);
         page_.down(1.0);
         const SaddleCut& cut = plan_->saddle.cut;
         std::string words;
-        if (plan_->saddle.screws_mm)
+        if (plan_->saddle.left())
+            words = translate("sheet", "The saddle is left as found.");
+        else if (plan_->saddle.choice == SaddleChoice::renew)
+            words = translate("sheet", "A new saddle: its sheet has its heights.");
+        else if (plan_->saddle.screws_mm)
             words = with_values(translate("sheet", "Screws down: bass %1, treble %2; minus is up."),
                                 page_.label(plan_->saddle.screws_mm->bass_mm),
                                 page_.label(plan_->saddle.screws_mm->treble_mm));
@@ -115,13 +122,40 @@ private:
                 translate("sheet", "Off the saddle's bottom: bass %1, treble %2; the rest off its top."),
                 page_.label(cut.bottom_mm.bass_mm), page_.label(cut.bottom_mm.treble_mm));
         page_.paragraph(words);
+        const NutDecision& nut = plan_->nut.decision;
+        if (nut.choice == NutChoice::shim && nut.shim_mm)
+            page_.paragraph(with_values(translate("sheet", "Shim under the whole nut: %1; then file."),
+                                        page_.label(*nut.shim_mm)));
+        if (nut.choice == NutChoice::below)
+            page_.paragraph(with_values(translate("sheet", "Off the nut's bottom in one: %1; then file."),
+                                        page_.label(nut.below_mm)));
+        if (nut.choice == NutChoice::choose)
+            page_.paragraph(translate("sheet", "A shim or filling: decide at the nut first."));
     }
 
+    /// What comes off a saddle under a string, negative: how far a screw is turned up; what is packed under
+    /// the whole stands below the table.
+    std::string saddle_off(std::size_t i) {
+        const SaddleStep& step = plan_->saddle;
+        if (!step.take_off_mm[i]) return dash();
+        if (step.left()) return translate("sheet", "leave");
+        const bool of_wood = !design_.saddle.by_screws() && step.choice == SaddleChoice::set;
+        const double mm =
+            of_wood ? std::max(0.0, *step.take_off_mm[i] + step.cut.pack_mm) : *step.take_off_mm[i];
+        return page_.figure(string_name(i, "saddle_off"), mm);
+    }
+
+    /// What is filed off a slot; negative: what it is filled by.
     std::string nut_off(std::size_t i) {
-        const auto& raise = plan_->nut.raise_mm[i];
-        const auto& off = plan_->nut.take_off_mm[i];
-        if (raise && *raise > 0) return page_.figure(string_name(i, "nut_off"), -*raise);
-        return off ? page_.figure(string_name(i, "nut_off"), *off) : dash();
+        const NutStep& step = plan_->nut;
+        if (!step.take_off_mm[i]) return dash();
+        if (step.left()) return translate("sheet", "leave");
+        if (step.decision.choice == NutChoice::replace) return translate("sheet", "new");
+        const auto& fill = step.decision.fill;
+        const bool filled = std::find(fill.begin(), fill.end(), i) != fill.end();
+        if (!filled && plan_->strings[i]->slot_stays) return translate("sheet", "leave");
+        const double mm = filled && *step.raise_mm[i] > 0 ? -*step.raise_mm[i] : *step.take_off_mm[i];
+        return page_.figure(string_name(i, "nut_off"), mm);
     }
 
     void without_plan() {

@@ -150,14 +150,7 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
     for (std::size_t i = 0; i < after.size(); ++i) {
         const auto& each = after[i];
         QString off;
-        if (part == BenchPart::saddle) off = shown(made.saddle.take_off_mm[i]);
-        if (part == BenchPart::nut) {
-            off = shown(made.nut.take_off_mm[i]);
-            if (made.nut.raise_mm[i].value_or(0) > 0)
-                off +=
-                    tr(" (raise %1%2)")
-                        .arg(made.nut.at_least[i] ? tr("at least ") : QString(), shown(made.nut.raise_mm[i]));
-        }
+        if (part != BenchPart::relief) off = off_words(made, part, i);
         const auto gap = [&](double GaugeReadings::*reading) {
             return each ? gap_text((*each).*reading, shown((*each).*reading)) : QStringLiteral("–");
         };
@@ -167,6 +160,30 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
                      gap(&GaugeReadings::action12_capo_mm)});
     }
     return html + QStringLiteral("</table>") + told_apart(made, part);
+}
+
+/// What is asked for with its ±, and what of it is done.
+QString PlanView::off_words(const Plan& made, BenchPart part, std::size_t i) const {
+    const bool saddle = part == BenchPart::saddle;
+    const auto& u = saddle ? made.saddle.u_mm[i] : made.nut.u_mm[i];
+    if (!u) return QStringLiteral("–");
+    const QString sure = QStringLiteral(" ± ") + shown(u);
+    if (saddle) {
+        const QString asked = shown(made.saddle.take_off_mm[i]) + sure;
+        return made.saddle.left() ? tr("left (%1)").arg(asked) : asked;
+    }
+    const auto& raise = made.nut.raise_mm[i];
+    const SlotFinding* slot = nullptr;
+    for (const SlotFinding& finding : made.nut.findings)
+        if (finding.string == i) slot = &finding;
+    const QString low =
+        tr("%1%2 too low").arg(made.nut.at_least[i] ? tr("at least ") : QString(), shown(raise));
+    if (made.strings[i]->slot_stays)
+        return tr("left (%1)")
+            .arg((*raise > 0 ? low : shown(slot->lower_mm) + QLatin1Char(' ') + tr("too high")) + sure);
+    QString off = shown(made.nut.take_off_mm[i]) + sure;
+    if (*raise > 0) off += QStringLiteral(" (%1)").arg(low);
+    return off;
 }
 
 QString PlanView::saddle_words(const SaddleStep& step) const {

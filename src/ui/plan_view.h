@@ -25,6 +25,7 @@ private:
     QString html() const;
     QString step_html(const Plan& plan, int number, BenchPart part) const;
     QString amounts(const Plan& plan, BenchPart part) const;
+    QString off_words(const Plan& made, BenchPart part, std::size_t string) const;
     QString saddle_words(const SaddleStep& step) const;
     QString told_apart(const Plan& plan, BenchPart part) const;
     QString schedule_html(const Plan& plan) const;

@@ -151,6 +151,37 @@ private Q_SLOTS:
         QVERIFY(!window_->view().verdict);
     }
 
+    /// Plan, minutes, cut list, bench and what is cut by follow the one plan.
+    void a_choice_is_taken_everywhere() {
+        Value left = window_->session().document();
+        for (const char* part : {"relief", "saddle", "nut"})
+            left = with(left, std::string("plan.") + part, "leave");
+        QVERIFY(window_->session().commit(QStringLiteral("left"), left).empty());
+        const State& state = window_.state();
+        QVERIFY(state.plan->relief.left() && state.plan->saddle.left() && state.plan->nut.left());
+        const Schedule schedule =
+            schedule_of(*state.plan, state.job.design, window_->session().workshop().tables());
+        QCOMPARE(schedule.steps.size(), std::size_t{1}); // intonation alone
+        window_->choose_station(Station::nut);
+        for (std::size_t i = 0; i < state.solution.strings.size(); ++i) {
+            // What is shown and cut by is what is there.
+            QVERIFY(std::abs(state.solution.strings[i].slot.floor_above_seat_mm - *state.found_floors[i]) <
+                    1e-3);
+            QVERIFY(std::abs(state.solution.strings[i].ends.saddle_z_mm - *state.known[i].saddle_z_mm) <
+                    1e-3);
+        }
+        for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut}) {
+            QVERIFY(!whole_first(state.job.design, state.written, state.job.readings, part));
+            for (const Filing& filing :
+                 filing_of(state.job.design, state.written, state.job.readings, part, {}))
+                QVERIFY(filing.state == FilingState::left);
+        }
+        window_->show_plan(true);
+        QVERIFY(text().contains(QStringLiteral("Left as found")));
+        window_->session().undo_stack()->undo();
+        QVERIFY(!window_.state().plan->relief.left());
+    }
+
     void a_job_never_read_says_where_to_begin() {
         window_.again("groundswell");
         window_->show_plan(true);
