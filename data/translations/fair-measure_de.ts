@@ -9073,10 +9073,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>{where} ist „set“, aber es ist keine Krümmung gewünscht: sie bleibt wie vorgefunden</translation>
     </message>
     <message>
-        <source>no truss rod: relief is left as found; what else can be done stands at its step</source>
-        <translation>kein Halsstab: die Krümmung bleibt wie vorgefunden; was sonst getan werden kann, steht bei ihrem Schritt</translation>
-    </message>
-    <message>
         <source>{where} is shim, but no slot is so low that a gauge can tell: what counts is filed</source>
         <translation>{where} ist „shim“, aber keine Kerbe ist so tief, dass eine Messung es unterscheidet: gefeilt wird, was zählt</translation>
     </message>
@@ -9151,6 +9147,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>modulus of the core</source>
         <translation>Elastizitätsmodul des Kerns</translation>
+    </message>
+    <message>
+        <source>by the readings there is room, and it was heard: {0} brings it back to its target</source>
+        <translation>nach den Messungen ist Raum, und gehört wurde es doch: {0} bringt es auf sein Maß zurück</translation>
+    </message>
+    <message>
+        <source>no truss rod: relief is left as found; heavier or lighter strings, heat or a levelled board change it: a trained repairer</source>
+        <translation>kein Halsstab: die Krümmung bleibt wie vorgefunden; stärkere oder schwächere Saiten, Wärme oder ein abgerichtetes Griffbrett ändern sie: eine Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>the truss rod is stuck: relief is left as found, and nobody forces it: a trained repairer</source>
+        <translation>der Halsstab klemmt: die Krümmung bleibt wie vorgefunden, und niemand erzwingt etwas: eine Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>relief of {0} at full tension, more than {1}: no matter of a rod alone; a trained repairer</source>
+        <translation>Krümmung von {0} unter voller Spannung, mehr als {1}: keine Sache eines Halsstabs allein; eine Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>a back-bow of {0} and a rod that only straightens: the strings have to bring it back, or a trained repairer</source>
+        <translation>eine Rückbiegung von {0} und ein Halsstab, der nur streckt: die Saiten müssen sie zurückholen, oder eine Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>packing of {0}, more than {1}: a new saddle</source>
+        <translation>Unterlage von {0}, mehr als {1}: eine neue Einlage</translation>
+    </message>
+    <message>
+        <source>packed up, {0} of the saddle would stand in its slot and {1} out of it: a new saddle</source>
+        <translation>unterlegt stünde die Einlage {0} in ihrem Schlitz und {1} heraus: eine neue Einlage</translation>
+    </message>
+    <message>
+        <source>the saddle would stand out by {0}, less than {1}: the neck&apos;s angle, or the bridge, is the matter: a trained repairer</source>
+        <translation>die Einlage stünde {0} heraus, weniger als {1}: es liegt am Halswinkel oder am Steg: eine Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>the strings would break by {0} over the saddle, less than {1}: the neck&apos;s angle, or the bridge, is the matter: a trained repairer</source>
+        <translation>die Saiten knickten über der Einlage um {0}, weniger als {1}: es liegt am Halswinkel oder am Steg: eine Fachwerkstatt</translation>
     </message>
 </context>
 <context>

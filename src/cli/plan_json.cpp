@@ -1,6 +1,7 @@
 #include "cli/plan_json.h"
 
 #include "cli/json_parts.h"
+#include "core/stops.h"
 
 namespace fm {
 
@@ -88,9 +89,30 @@ Value nut_json(const NutDesign& nut, const NutStep& step, const Tools& tools) {
     return out.take();
 }
 
+/// With why somebody goes on in spite of it, where the record says so.
+Value stops_json(const Job& job, const std::vector<Stop>& stops) {
+    Value::Array list;
+    for (const Stop& stop : stops) {
+        const RecordEntry* passed = nullptr;
+        const std::vector<StandingEntry> standing = standing_entries(job.record);
+        for (const StandingEntry& each : standing)
+            if (each.entry.kind == RecordKind::decision && each.entry.about == "stop:" + stop.point)
+                passed = &each.entry;
+        list.push_back(Members()
+                           .add("point", stop.point)
+                           .add("at", std::string(word_of(stop.at)))
+                           .add("text", english(stop.text))
+                           .add("passed", passed != nullptr)
+                           .add("reason", passed ? Value(passed->reason) : Value())
+                           .take());
+    }
+    return list;
+}
+
 } // namespace
 
-Value plan_json(const Design& design, const Plan& plan, const Tools& tools) {
+Value plan_json(const Job& job, const Solution& target, const Plan& plan, const Tools& tools) {
+    const Design& design = job.design;
     const bool saddle_first = plan.order == PlanOrder::neck_saddle_nut;
     Value::Array steps{relief_json(plan.relief)};
     if (saddle_first) steps.push_back(saddle_json(plan.saddle));
@@ -112,6 +134,7 @@ Value plan_json(const Design& design, const Plan& plan, const Tools& tools) {
         .add("order", saddle_first ? "neck_saddle_nut" : "neck_nut_saddle")
         .add("steps", std::move(steps))
         .add("moment_found_nm", or_null(plan.moment_found_nm))
+        .add("stops", stops_json(job, stops_of(design, target, plan, job.survey)))
         .add("warnings", std::move(warnings))
         .take();
 }

@@ -4,7 +4,8 @@
 
 namespace fm {
 
-/// @param tools the shop's shims, for a clamping nut. The plan as `plan` prints it, steps in their order.
-Value plan_json(const Design& design, const Plan& plan, const Tools& tools);
+/// The plan as `plan` prints it, steps in their order. @param target the design solved as written @param
+/// tools the shop's shims, for a clamping nut
+Value plan_json(const Job& job, const Solution& target, const Plan& plan, const Tools& tools);
 
 } // namespace fm

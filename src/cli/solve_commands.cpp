@@ -56,7 +56,7 @@ CommandResult plan_command(const Words& words) {
         const Job& job = *solved.job;
         const std::optional<Plan> made = plan(job.design, solved.solution, job.readings, order);
         if (!made) return told({{"nothing_read", Severity::error, "readings", {}}});
-        return printed(plan_json(job.design, *made, tools_of(job, shop.workshop)), words);
+        return printed(plan_json(job, solved.solution, *made, tools_of(job, shop.workshop)), words);
     }));
 }
 

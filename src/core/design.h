@@ -48,6 +48,7 @@ struct NeckDesign {
     std::vector<double> fret_offsets_mm; ///< empty, or one a fret
     std::optional<Relief> relief;        ///< wanted
     std::optional<Rod> rod;              ///< none: not known
+    bool rod_stuck = false;              ///< as the survey found it
     std::optional<std::array<double, 12>> temperament_cents;
 
     bool fanned() const { return scale_bass_mm != scale_treble_mm; }

@@ -279,8 +279,33 @@ constexpr MessageEntry table[] = {
     {"relief_not_wanted",
      QT_TRANSLATE_NOOP("messages", "{where} is set, but no relief is wanted: it is left as found")},
     {"relief_without_rod",
-     QT_TRANSLATE_NOOP("messages", "no truss rod: relief is left as found; what else can be done stands at "
-                                   "its step")},
+     QT_TRANSLATE_NOOP("messages",
+                       "no truss rod: relief is left as found; heavier or lighter strings, heat or "
+                       "a levelled board change it: a trained repairer")},
+    {"relief_with_stuck_rod",
+     QT_TRANSLATE_NOOP("messages", "the truss rod is stuck: relief is left as found, and nobody forces it: a "
+                                   "trained repairer")},
+    {"stop.relief_too_large",
+     QT_TRANSLATE_NOOP("messages",
+                       "relief of {0} at full tension, more than {1}: no matter of a rod alone; a "
+                       "trained repairer")},
+    {"stop.back_bow",
+     QT_TRANSLATE_NOOP("messages",
+                       "a back-bow of {0} and a rod that only straightens: the strings have to bring "
+                       "it back, or a trained repairer")},
+    {"stop.packing_too_high", QT_TRANSLATE_NOOP("messages", "packing of {0}, more than {1}: a new saddle")},
+    {"stop.saddle_half_out",
+     QT_TRANSLATE_NOOP("messages",
+                       "packed up, {0} of the saddle would stand in its slot and {1} out of it: a new "
+                       "saddle")},
+    {"stop.saddle_too_low",
+     QT_TRANSLATE_NOOP("messages",
+                       "the saddle would stand out by {0}, less than {1}: the neck's angle, or the "
+                       "bridge, is the matter: a trained repairer")},
+    {"stop.saddle_break_shallow",
+     QT_TRANSLATE_NOOP("messages",
+                       "the strings would break by {0} over the saddle, less than {1}: the neck's "
+                       "angle, or the bridge, is the matter: a trained repairer")},
     {"nothing_to_shim", QT_TRANSLATE_NOOP("messages", "{where} is shim, but no slot is so low that a gauge "
                                                       "can tell: what counts is filed")},
     {"not_from_below",

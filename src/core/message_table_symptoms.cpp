@@ -115,6 +115,10 @@ constexpr MessageEntry table[] = {
     {"cure.neck_moved", QT_TRANSLATE_NOOP("messages", "bring the relief back, then read all again")},
     {"effect.raise_slot", QT_TRANSLATE_NOOP("messages", "raising the slot by {0} frees it")},
     {"effect.does_not_free", QT_TRANSLATE_NOOP("messages", "this alone does not free it")},
+    {"effect.back_to_target",
+     QT_TRANSLATE_NOOP("messages",
+                       "by the readings there is room, and it was heard: {0} brings it back to its "
+                       "target")},
     {"effect.at_least",
      QT_TRANSLATE_NOOP("messages",
                        "by the readings there is room, and it was heard: {0} is the least a gauge "

@@ -146,9 +146,13 @@ private:
             step.choice = ReliefChoice::leave;
             plan.notes.push_back({"relief_not_wanted", Severity::warning, "plan.relief", {}});
         }
-        if (step.choice == ReliefChoice::set && design_.neck.rod == Rod::none) {
+        const bool no_rod = design_.neck.rod == Rod::none;
+        if (step.choice == ReliefChoice::set && (no_rod || design_.neck.rod_stuck)) {
             step.choice = ReliefChoice::leave;
-            plan.notes.push_back({"relief_without_rod", Severity::warning, "neck.rod", {}});
+            plan.notes.push_back({no_rod ? "relief_without_rod" : "relief_with_stuck_rod",
+                                  Severity::warning,
+                                  no_rod ? "neck.rod" : "survey.rod_stuck",
+                                  {}});
         }
         if (step.from) step.to_mm = step.left() ? step.from->depth_mm : *amount.wanted_mm;
     }

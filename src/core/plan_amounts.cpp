@@ -12,7 +12,6 @@ namespace {
 constexpr double sure = 3.0;
 constexpr double least_relief_mm = 0.02;
 constexpr double least_saddle_mm = 0.05;
-constexpr double least_filing_mm = 0.02;
 constexpr double least_raise_mm = 0.05;
 
 double above(double bare_mm, double u_mm) {

@@ -38,8 +38,16 @@ std::optional<Effect> by_part(const SymptomCase& c, const char* id, Restored par
     const double share = c.share(part);
     if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
     const LengthMm said{std::max(enough_mm(*amount_mm), told_mm(part))};
-    // It was heard: where the model finds room the amount is the least a gauge can tell, and it says so.
-    if (*amount_mm == 0.0) return effect("effect.at_least", 0.9 * c.shortage() * share, {said});
+    // It was heard, whatever room the model finds: a part that stands off its target is put back there; of
+    // one that does not, the amount is the least a gauge can tell.
+    if (*amount_mm == 0.0) {
+        const double fault_mm = c.fault_mm(part);
+        const double weight = 0.9 * c.shortage() * share;
+        if (fault_mm < told_mm(part)) return effect("effect.at_least", weight, {said});
+        return effect("effect.back_to_target",
+                      std::max(weight, 0.6 * std::min(1.0, fault_mm / (0.5 * usual_mm))),
+                      {LengthMm{enough_mm(fault_mm)}});
+    }
     const double small = 1.0 - 0.5 * std::min(1.0, *amount_mm / usual_mm);
     return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {said});
 }

@@ -222,6 +222,9 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
                       choices.choice_if<NutChoice>("nut")};
     if (design.choices.nut == NutChoice::choose) choices.fault("choose_not_chosen", "nut");
     job.survey = read_survey(root);
+    for (std::size_t i = 0; i < job.survey.size(); ++i)
+        if (survey_points()[i].word == "rod_stuck")
+            design.neck.rod_stuck = job.survey[i].mark == SurveyMark::found;
     job.readings = read_readings(root, design);
     job.sheets = read_printed(root);
     job.intonation = read_intonation(root);

@@ -1,0 +1,29 @@
+#pragma once
+// What keeps a set-up from going on until somebody says why it may: what the survey found unsafe, and what a
+// step of the plan would leave. Source: docs/mathematics.md, "Stops".
+#include "core/plan.h"
+#include "core/survey.h"
+
+#include <string>
+#include <vector>
+
+namespace fm {
+
+/// Where a stop stands: before any amount, or at a step of the plan.
+enum class StopAt { all, relief, saddle, nut };
+constexpr std::array<std::string_view, 4> words_of(StopAt) {
+    return {"all", "relief", "saddle", "nut"};
+}
+
+struct Stop {
+    std::string point; ///< "bridge_lifting", "saddle_too_low": passed by a decision about "stop:POINT"
+    StopAt at = StopAt::all;
+    Message text;
+};
+
+/// All stops of a plan, in the order of the work.
+/// @param target the design solved as written
+std::vector<Stop> stops_of(const Design& design, const Solution& target, const Plan& plan,
+                           const std::vector<SurveyFinding>& survey);
+
+} // namespace fm
