@@ -29,10 +29,10 @@ CoreLaw core_law(CoreMaterial core) {
 
 double wrap_density_kg_m3(std::optional<Wrap> wrap) {
     switch (wrap.value_or(Wrap::bronze)) {
-    case Wrap::bronze: return 8900;
-    case Wrap::nickel_steel: return 7900;
-    case Wrap::stainless: return 7900;
+    case Wrap::bronze:
     case Wrap::silvered_copper: return 8900;
+    case Wrap::nickel_steel:
+    case Wrap::stainless: return 7900;
     }
     return 8900;
 }

@@ -23,7 +23,7 @@ double told_mm(Restored part) {
     switch (part) {
     case Restored::slot: return 0.05;
     case Restored::saddle: return 0.1;
-    case Restored::relief: return 0.02;
+    case Restored::relief:
     case Restored::fret: return 0.02;
     }
     return 0.05;
