@@ -2,6 +2,7 @@
 
 #include "core/as_found.h"
 #include "core/inputs.h"
+#include "core/relief_choice.h"
 
 #include <algorithm>
 #include <cmath>
@@ -165,8 +166,7 @@ Filing relief_filing(const Design& design, const Solution& target, const std::ve
     const Story story = story_of(design, entries, BenchPart::relief, 0, 1, 0);
     const Run& run = story.run;
     filing.gauge_u_mm = filing.u_mm = usual_u_mm(BenchPart::relief);
-    const bool set = design.choices.relief.value_or(
-                         amount.counts() ? ReliefChoice::set : ReliefChoice::leave) == ReliefChoice::set;
+    const bool set = relief_choice(design, amount) == ReliefChoice::set;
     if (!set && !story.begun && amount.read) filing.state = FilingState::left;
     if (run.empty()) return filing;
     filing.now_mm = run.mean_mm();

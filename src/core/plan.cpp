@@ -1,5 +1,7 @@
 #include "core/plan.h"
 
+#include "core/relief_choice.h"
+
 #include <algorithm>
 
 namespace fm {
@@ -140,20 +142,10 @@ private:
         ReliefStep& step = plan.relief;
         step.from = amount.found;
         step.u_mm = amount.u_mm;
-        step.proposal = amount.counts() ? ReliefChoice::set : ReliefChoice::leave;
-        step.choice = design_.choices.relief.value_or(step.proposal);
-        if (step.choice == ReliefChoice::set && !amount.wanted_mm) {
-            step.choice = ReliefChoice::leave;
-            plan.notes.push_back({"relief_not_wanted", Severity::warning, "plan.relief", {}});
-        }
-        const bool no_rod = design_.neck.rod == Rod::none;
-        if (step.choice == ReliefChoice::set && (no_rod || design_.neck.rod_stuck)) {
-            step.choice = ReliefChoice::leave;
-            plan.notes.push_back({no_rod ? "relief_without_rod" : "relief_with_stuck_rod",
-                                  Severity::warning,
-                                  no_rod ? "neck.rod" : "survey.rod_stuck",
-                                  {}});
-        }
+        step.proposal = relief_proposal(amount);
+        std::optional<Message> replaced;
+        step.choice = relief_choice(design_, amount, &replaced);
+        if (replaced) plan.notes.push_back(*std::move(replaced));
         if (step.from) step.to_mm = step.left() ? step.from->depth_mm : *amount.wanted_mm;
     }
 

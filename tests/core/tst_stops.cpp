@@ -1,5 +1,6 @@
 // What keeps a plan from going on, each made by a job that has it and gone by one that has not.
 #include "common/jobs.h"
+#include "core/filing.h"
 #include "core/stops.h"
 
 #include <QTest>
@@ -49,6 +50,9 @@ private Q_SLOTS:
             const auto made = plan(job.design, target, job.readings, PlanOrder::neck_saddle_nut);
             QVERIFY(made->relief.left());
             QCOMPARE(made->notes.size(), std::size_t{1});
+            // The bench is of one mind with it.
+            QVERIFY(filing_of(job.design, target, job.readings, BenchPart::relief, {})[0].state ==
+                    FilingState::left);
             // Heights are wanted over the neck as it stands: every string still comes to its gap.
             QVERIFY(std::abs(made->nut.after[0]->action12_mm - target.strings[0].action12_mm) < 0.02);
         }
