@@ -70,6 +70,9 @@ CommandResult check_command(const Words& words) {
         problems = solution.warnings;
         const std::vector<Message> readings = reading_doubts(read.job->design, solution, read.job->readings);
         problems.insert(problems.end(), readings.begin(), readings.end());
+        if (const auto made =
+                plan(read.job->design, solution, read.job->readings, PlanOrder::neck_saddle_nut))
+            problems.insert(problems.end(), made->notes.begin(), made->notes.end());
         const std::vector<Message> moved = moved_by_defaults(document, read.job->design, solution);
         problems.insert(problems.end(), moved.begin(), moved.end());
         const std::vector<Message> found = survey_doubts(read.job->survey);

@@ -380,6 +380,26 @@ private Q_SLOTS:
                      QByteArray::fromStdString(written_json(with(demo_document("curlew"), "version", 9))))});
         QVERIFY(ran.exit_code == 0 &&
                 ran.output.startsWith("note: version: this job was written by a newer version (9)"));
+        // A choice that cannot be is told, and what is done instead.
+        const Value chosen = with(demo_document("curlew"), "plan.nut", "shim");
+        const QString path = written(dir, "c.fmjob", QByteArray::fromStdString(written_json(chosen)));
+        ran = cli({QStringLiteral("check"), path});
+        QCOMPARE(ran.exit_code, 0);
+        QVERIFY(ran.output.startsWith("warning: plan.nut is shim, but no slot is so low"));
+        const Value made = parse_json(cli({QStringLiteral("plan"), path}).output.toStdString());
+        QCOMPARE(compact_json(*find(made, "steps[2].choice")), std::string("\"file\""));
+        // What keeps the work from going on, and why somebody goes on.
+        Value stopped = with(demo_document("kittiwake"), "record",
+                             parse_json(R"([{"kind": "decision", "when": "2026-04-11T09:30", "text": "go on",
+                                  "reason": "a reading for the repairer", "about": "stop:bridge_lifting"}])"));
+        const Value stops =
+            parse_json(cli({QStringLiteral("plan"),
+                            written(dir, "s.fmjob", QByteArray::fromStdString(written_json(stopped)))})
+                           .output.toStdString());
+        QCOMPARE(compact_json(*find(stops, "stops[0].point")), std::string("\"bridge_lifting\""));
+        QCOMPARE(compact_json(*find(stops, "stops[0].passed")), std::string("true"));
+        QCOMPARE(compact_json(*find(stops, "stops[0].reason")),
+                 std::string("\"a reading for the repairer\""));
     }
     void check_tells_what_the_survey_found() {
         const Ran ran = cli({QStringLiteral("check"), demo("kittiwake")});
