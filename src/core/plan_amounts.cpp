@@ -23,6 +23,14 @@ NeckDesign with_relief(NeckDesign neck, const std::optional<Relief>& relief) {
     return neck;
 }
 
+/// Of two numbers of one end the first is the one heights are worked out from.
+void move_first(std::optional<double>& first, std::optional<double>& second, double by_mm) {
+    if (first)
+        *first += by_mm;
+    else if (second)
+        *second += by_mm;
+}
+
 /// Every amount beyond its limit; where the mean, which is known better, is beyond it, every amount of its
 /// sign that is above the bare limit.
 void let_count(Amounts& amounts, double mean_u_mm, double bare_up_mm, double bare_down_mm) {
@@ -94,23 +102,15 @@ void Judgement::move_all_numbers(const std::vector<ReadingEntry>& ordered) {
         const auto& strings = ordered[e].strings;
         if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_nut(); }))
             add(false, [e](auto& entries, double sign) {
-                for (StringReadings& read : entries[e].strings) {
-                    const double u_mm = sign * u_of_nut_mm(entries[e], read);
-                    if (read.open_gap_fret1_mm)
-                        *read.open_gap_fret1_mm += u_mm;
-                    else if (read.pressed_gap_mm)
-                        *read.pressed_gap_mm += u_mm;
-                }
+                for (StringReadings& read : entries[e].strings)
+                    move_first(read.open_gap_fret1_mm, read.pressed_gap_mm,
+                               sign * u_of_nut_mm(entries[e], read));
             });
         if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_action(); }))
             add(false, [e](auto& entries, double sign) {
-                for (StringReadings& read : entries[e].strings) {
-                    const double u_mm = sign * u_of_action_mm(entries[e], read);
-                    if (read.action12_mm)
-                        *read.action12_mm += u_mm;
-                    else if (read.action12_capo_mm)
-                        *read.action12_capo_mm += u_mm;
-                }
+                for (StringReadings& read : entries[e].strings)
+                    move_first(read.action12_mm, read.action12_capo_mm,
+                               sign * u_of_action_mm(entries[e], read));
             });
     }
 }

@@ -18,17 +18,6 @@ double enough_mm(double amount_mm) {
 
 constexpr double width_told_mm = 0.02; // what a caliper tells of a slot's width
 
-/// The least of a part that its gauge can tell.
-double told_mm(Restored part) {
-    switch (part) {
-    case Restored::slot: return 0.05;
-    case Restored::saddle: return 0.1;
-    case Restored::relief:
-    case Restored::fret: return 0.02;
-    }
-    return 0.05;
-}
-
 /// A part that can be put back: the more of the shortage that takes away, and the smaller the cure against
 /// what is usual for it, the likelier it is the cause. Nothing where the part was not read: then the cause
 /// keeps its standing from experience.
@@ -37,13 +26,13 @@ std::optional<Effect> by_part(const SymptomCase& c, const char* id, Restored par
     if (!c.was_read(part)) return std::nullopt;
     const double share = c.share(part);
     if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
-    const LengthMm said{std::max(enough_mm(*amount_mm), told_mm(part))};
+    const LengthMm said{std::max(enough_mm(*amount_mm), least_cure_mm(part))};
     // It was heard, whatever room the model finds: a part that stands off its target is put back there; of
     // one that does not, the amount is the least a gauge can tell.
     if (*amount_mm == 0.0) {
         const double fault_mm = c.fault_mm(part);
         const double weight = 0.9 * c.shortage() * share;
-        if (fault_mm < told_mm(part)) return effect("effect.at_least", weight, {said});
+        if (fault_mm < least_cure_mm(part)) return effect("effect.at_least", weight, {said});
         return effect("effect.back_to_target",
                       std::max(weight, 0.6 * std::min(1.0, fault_mm / (0.5 * usual_mm))),
                       {LengthMm{enough_mm(fault_mm)}});

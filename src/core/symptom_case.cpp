@@ -18,6 +18,16 @@ constexpr double fret_told_mm = 0.02;
 
 } // namespace
 
+double least_cure_mm(Restored part) {
+    switch (part) {
+    case Restored::slot: return 0.05;
+    case Restored::saddle: return 0.1;
+    case Restored::relief:
+    case Restored::fret: return 0.02;
+    }
+    return 0.05;
+}
+
 int SymptomCase::fret() const {
     const auto& heads = string().headroom;
     if (heard.symptom != Symptom::all_buzz) return std::min(heard.fret, design.neck.frets - 1);

@@ -8,6 +8,8 @@ namespace fm {
 
 /// Parts that can be put back where they should be, one at a time, to see what that does.
 enum class Restored { slot, saddle, relief, fret };
+/// The least that is advised of a part: what its gauge can tell.
+double least_cure_mm(Restored part);
 
 /// What was heard, on the instrument as it was read last.
 struct SymptomCase {

@@ -65,8 +65,8 @@ std::optional<Effect> slot_deep_behind(const SymptomCase& c) {
     const double fault_mm = c.fault_mm(Restored::slot);
     const bool plain = fault_mm >= plain_fault_mm || rests_on_1;
     const double weight = plain ? 0.97 : back_weight(c, Restored::slot);
-    constexpr double least_mm = 0.05; // what a gauge can tell
-    const double said_mm = std::max(std::ceil(amount.value_or(fault_mm) * 100 - 1e-6) / 100, least_mm);
+    const double said_mm =
+        std::max(std::ceil(amount.value_or(fault_mm) * 100 - 1e-6) / 100, least_cure_mm(Restored::slot));
     return effect(amount == 0.0 ? "effect.at_least" : "effect.raise_slot_behind", weight,
                   {LengthMm{said_mm}});
 }
@@ -81,8 +81,7 @@ std::optional<Effect> straight_behind(const SymptomCase& c) {
     if (!amount) return effect("effect.does_not_free", 0.0, {});
     // More relief lifts the middle of the strings: the saddle gives that back.
     Bench::Change bowed;
-    constexpr double least_mm = 0.02; // what a gauge can tell
-    bowed.relief_mm = std::max(*amount, least_mm);
+    bowed.relief_mm = std::max(*amount, least_cure_mm(Restored::relief));
     const std::vector<FoundString> strings = c.bench.with(bowed);
     const double lift_mm =
         clearance_mm(strings[c.heard.string].standing, 0, 12) - clearance_mm(c.string().standing, 0, 12);
