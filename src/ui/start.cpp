@@ -23,6 +23,7 @@
 #include <cstdio>
 #include <cstdlib>
 #include <cstring>
+#include <malloc.h>
 #include <system_error>
 #include <thread>
 
@@ -156,7 +157,14 @@ void display_is_there() {
     qInstallMessageHandler(nullptr);
 }
 
+void keep_memory_small() {
+    constexpr int picture_bytes = 256 * 1024;
+    mallopt(M_ARENA_MAX, 1);
+    mallopt(M_MMAP_THRESHOLD, picture_bytes);
+}
+
 std::string prepare_environment(int argc, char** argv) {
+    keep_memory_small();
     for (int i = 1; i < argc; ++i) {
         const bool has_value = i + 1 < argc;
         for (const char* word : {"--picture", "--help", "--help-all", "-h", "--version", "-v"})

@@ -37,6 +37,9 @@ std::string prepare_environment(int argc, char** argv);
 void say_when_no_display();
 /// The toolkit is there: what it has to say is said as usual again.
 void display_is_there();
+/// Keeps the process small over a long day: threads share one heap, and memory of pictures goes back at
+/// once. Before any other thread begins.
+void keep_memory_small();
 inline constexpr int exit_no_display = 4;
 
 /// The application's font and style.

@@ -27,6 +27,7 @@ inline void prepare_application(const char* name) {
     load_fonts();
     dress(*qobject_cast<QApplication*>(QCoreApplication::instance()));
     QAccessible::setActive(true);
+    keep_memory_small();
 }
 
 /// A workshop of the test's own and a window on it.

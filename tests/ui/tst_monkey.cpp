@@ -123,6 +123,8 @@ private Q_SLOTS:
         if (more > 8) findings_ << QStringLiteral("%1 files more are open").arg(more);
         if (qEnvironmentVariableIsEmpty("ASAN_OPTIONS") && grown_mb > 30)
             findings_ << QStringLiteral("grew by %1 MB").arg(grown_mb);
+        if (qEnvironmentVariableIsEmpty("ASAN_OPTIONS") && resident_mb() > 120)
+            findings_ << QStringLiteral("%1 MB at the end").arg(resident_mb());
         std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB, grew %.1f MB, %d files more\n",
                     QTest::currentDataTag(), done_, slowest_ms_, resident_mb(), grown_mb,
                     static_cast<int>(more));
@@ -197,6 +199,10 @@ private:
         if (done_ == std::max(200, actions_ / 10)) {
             base_mb_ = resident_mb();
             base_descriptors_ = descriptors();
+        }
+        if (done_ % 20000 == 0) {
+            std::printf("after %d: slowest answer %.0f ms, %.0f MB\n", done_, slowest_ms_, resident_mb());
+            std::fflush(stdout);
         }
     }
 
