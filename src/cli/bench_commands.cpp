@@ -1,55 +1,14 @@
-// What helps at the bench beyond one solution: fit, least-action, symptom, quote.
+// What helps at the bench beyond one solution: least-action, symptom, quote.
 #include "cli/command_parts.h"
 #include "cli/json_parts.h"
-#include "core/fit.h"
 #include "core/least_action.h"
 #include "core/symptoms.h"
-#include "job/edits.h"
-#include "job/job_file.h"
-#include "job/json.h"
 #include "job/reader.h"
 #include "workshop/quote.h"
 
 namespace fm {
 
 namespace {
-
-Value fitted_json(const Fitted& fitted) {
-    return Members().add("value", fitted.value).add("standard", fitted.standard).take();
-}
-
-Value texts(const std::vector<Message>& messages) {
-    Value::Array lines;
-    for (const Message& message : messages) lines.emplace_back(english(message));
-    return lines;
-}
-
-Value fit_json(const Design& design, std::size_t string, const Fit& made,
-               const std::optional<CrownRange>& range) {
-    Value::Array residuals;
-    for (const FitResidual& residual : made.residuals)
-        residuals.push_back(Members()
-                                .add("fret", residual.fret)
-                                .add("measured_cents", residual.measured_cents)
-                                .add("before_cents", residual.before_cents)
-                                .add("after_cents", residual.after_cents)
-                                .take());
-    Members out;
-    out.add("string", static_cast<int>(string))
-        .add("name", design.string_name(string))
-        .add("end_stiffness", fitted_json(made.end_stiffness))
-        .add("stretch_stiffness_n",
-             made.stretch_stiffness_n ? fitted_json(*made.stretch_stiffness_n) : Value())
-        .add("correlation", made.stretch_stiffness_n ? Value(made.correlation) : Value())
-        .add("rms_before_cents", made.rms_before_cents)
-        .add("rms_after_cents", made.rms_after_cents)
-        .add("residuals", std::move(residuals))
-        .add("notes", texts(made.notes));
-    if (range)
-        out.add("compensation_mm_at_end_stiffness",
-                Members().add("0", range->at_0_mm).add("0.5", range->at_half_mm).take());
-    return out.take();
-}
 
 Value effect_json(const Design& design, const Cause& cause) {
     Value::Array others;
@@ -116,52 +75,7 @@ Value quote_json(const PartQuote& quote, const std::string& currency) {
     return out.take();
 }
 
-struct FitResult {
-    CommandResult result;
-    Value document; ///< with what was fitted
-};
-
-FitResult fit_of(const Words& words, Value document) {
-    const SolvedJob solved = solved_job(document);
-    if (!solved.good()) return {told(solved.problems), {}};
-    const Job& job = *solved.job;
-    std::string fault;
-    const auto only = string_option(words, job.design, fault);
-    if (!fault.empty()) return {usage(fault), {}};
-    Value::Array fits;
-    for (std::size_t i = 0; i < job.design.strings.size(); ++i) {
-        if (only && *only != i) continue;
-        const std::optional<Fit> made = fit(job.design, solved.solution, job.readings, i);
-        if (!made) continue;
-        fits.push_back(fit_json(job.design, i, *made, crown_range(job.design, solved.solution, i)));
-        document = with_fit(document, i, *made);
-    }
-    if (fits.empty()) return {told({{"nothing_to_fit", Severity::error, "readings", {}}}), {}};
-    if (words.has("--write")) {
-        if (job.read_only()) return {told({{"job_read_only", Severity::error, "version", {}}}), {}};
-        const JobResult written = read_job(document);
-        if (!written.job) return {told(written.problems), {}};
-    }
-    return {printed(Value(std::move(fits)), words), std::move(document)};
-}
-
 } // namespace
-
-CommandResult fit_command(const Words& words) {
-    const std::string& path = words.plain[0];
-    const bool write = words.has("--write");
-    if (write && path == "-") return usage("--write needs a job file");
-    if (!write) return fit_of(words, document_at(path)).result;
-    (void)document_at(path); // one that is not there, or cannot be read, is told as that
-    CommandResult result;
-    change_file(QString::fromStdString(path), [&](const QByteArray* text) {
-        if (!text) throw InputError({"file_missing", Severity::error, {}, {path}});
-        FitResult made = fit_of(words, parse_json(text->toStdString()));
-        result = std::move(made.result);
-        return result.exit_code == 0 ? QByteArray::fromStdString(file_text(made.document)) : *text;
-    });
-    return result;
-}
 
 CommandResult least_action_command(const Words& words) {
     const SolvedJob solved = solved_job(words.plain[0]);

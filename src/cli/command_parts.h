@@ -65,6 +65,7 @@ CommandResult plan_command(const Words& words);
 CommandResult check_command(const Words& words);
 CommandResult explain_command(const Words& words);
 CommandResult fit_command(const Words& words);
+CommandResult intonation_command(const Words& words);
 CommandResult least_action_command(const Words& words);
 CommandResult symptom_command(const Words& words);
 CommandResult quote_command(const Words& words);

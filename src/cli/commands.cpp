@@ -31,6 +31,8 @@ constexpr const char* help_text = R"(usage: fair-measure-cli COMMAND [OPTIONS]
   fit JOB [--string N] [--write]
                                 the stiffness of a string's ends (and its stretch) from measured cents;
                                 --write puts it into the job
+  intonation JOB                how far each crown goes by the cents that count: new strings, a set-up or a
+                                changed crown make those before them not count
   least-action JOB [--hand soft|normal|hard] [--pluck N]
                                 how low the strings may go for a hand, or a force in newtons
   symptom JOB WORD [--string N] [--fret N] [--also N:FRET,...]
@@ -81,6 +83,7 @@ const std::vector<Command>& commands() {
          {workshop, {"--bar-x", true}, {"--bar-y", true}},
          printer_command},
         {"fit", "one job file", 1, 1, {workshop, pretty, string, {"--write", false}}, fit_command},
+        {"intonation", "one job file", 1, 1, {workshop, pretty}, intonation_command},
         {"least-action",
          "one job file",
          1,

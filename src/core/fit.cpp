@@ -12,14 +12,14 @@ namespace {
 constexpr double least_end_stiffness = -3.0; // it absorbs an error of the crown's place and may leave 0 … 1
 constexpr double most_end_stiffness = 4.0;
 constexpr double most_stretch_factor = 6.0; // either way from the estimate
-constexpr double tuner_cents = 0.5; // one standard deviation where the readings leave none to judge by
+constexpr double tuner_cents = 1.0;         // one standard deviation of a reading, whatever few of them agree
 constexpr std::size_t readings_for_stretch = 6;
+constexpr int octave_fret = 12;
 
 class Fitting {
 public:
-    Fitting(const TunedString& tuned, const StandingString& standing, std::vector<CentsReading> readings,
-            std::vector<CentsAgainst> against)
-        : tuned_(tuned), standing_(standing), readings_(std::move(readings)), against_(std::move(against)),
+    Fitting(const TunedString& tuned, const StandingString& standing, std::vector<CentsRead> readings)
+        : tuned_(tuned), standing_(standing), readings_(std::move(readings)),
           usual_ea_n_(tuned.stretch_stiffness_n) {}
 
     /// What the model says less what was read, fret by fret; empty if it cannot sound.
@@ -84,7 +84,7 @@ public:
         return sum;
     }
     double usual_ea_n() const { return usual_ea_n_; }
-    const std::vector<CentsReading>& readings() const { return readings_; }
+    const std::vector<CentsRead>& readings() const { return readings_; }
 
     bool enough_for_stretch() const {
         if (readings_.size() < readings_for_stretch) return false;
@@ -95,7 +95,7 @@ public:
 
 private:
     double measured(std::size_t k, const TunedString& tried, double open_n) const {
-        if (against_[k] == CentsAgainst::open) return readings_[k].cents;
+        if (readings_[k].against == CentsAgainst::open) return readings_[k].cents;
         return readings_[k].cents +
                harmonic_above_octave_cents(tried.body, standing_.open_length_mm(), open_n);
     }
@@ -109,8 +109,7 @@ private:
 
     const TunedString& tuned_;
     const StandingString& standing_;
-    std::vector<CentsReading> readings_;
-    std::vector<CentsAgainst> against_;
+    std::vector<CentsRead> readings_;
     double usual_ea_n_;
 };
 
@@ -129,9 +128,8 @@ void judge(const Fitting& fitting, double kappa, double ea_n, Fit& result) {
     const std::size_t unknowns = result.stretch_stiffness_n ? 2 : 1;
     const std::size_t spare = miss.size() - std::min(miss.size(), unknowns);
     const double scatter =
-        spare > 0
-            ? std::max(std::sqrt(Fitting::dot(miss, miss) / static_cast<double>(spare)), 0.1 * tuner_cents)
-            : tuner_cents;
+        spare > 0 ? std::max(std::sqrt(Fitting::dot(miss, miss) / static_cast<double>(spare)), tuner_cents)
+                  : tuner_cents;
     result.correlation = kk > 0 && ee > 0 ? -ke / std::sqrt(kk * ee) : 0.0;
     if (!result.stretch_stiffness_n) {
         result.end_stiffness.standard = scatter / std::sqrt(kk);
@@ -154,46 +152,33 @@ void judge(const Fitting& fitting, double kappa, double ea_n, Fit& result) {
 
 } // namespace
 
-std::vector<CentsReading> newest_cents(const std::vector<ReadingEntry>& entries, std::size_t string,
-                                       std::vector<CentsAgainst>& against) {
-    std::vector<CentsReading> list;
-    against.clear();
-    for (const ReadingEntry& entry : in_order(entries)) {
-        if (string >= entry.strings.size()) continue;
-        if (entry.strings[string].crown_moved_mm) { // what was read before it is of another length
-            list.clear();
-            against.clear();
-        }
-        for (const CentsReading& reading : entry.strings[string].cents) {
-            const auto at = std::find_if(list.begin(), list.end(),
-                                         [&](const CentsReading& have) { return have.fret == reading.fret; });
-            if (at == list.end()) {
-                list.push_back(reading);
-                against.push_back(entry.strings[string].cents_against);
-            } else {
-                *at = reading;
-                against[static_cast<std::size_t>(at - list.begin())] = entry.strings[string].cents_against;
-            }
-        }
-    }
-    return list;
+/// The design's strings, this one's crown where it was measured.
+Solution with_crown_found(const Solution& target, const Neck& neck, std::size_t string,
+                          const std::optional<double>& crown_mm) {
+    Solution stands = target;
+    StringLine& line = stands.strings[string].line;
+    if (crown_mm) line.saddle_x_mm = neck.fret_x_mm(octave_fret, line.scale_mm) + *crown_mm;
+    return stands;
 }
 
 std::optional<Fit> fit(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
                        std::size_t string) {
-    std::vector<CentsAgainst> against;
-    std::vector<CentsReading> readings = newest_cents(entries, string, against);
+    std::vector<CentsRead> readings = newest_cents(entries, string);
     if (readings.size() < 2) return std::nullopt;
     Design unfitted = design_as_found(design, entries);
     unfitted.strings[string].end_stiffness.reset();
     unfitted.strings[string].stretch_stiffness_n.reset();
     const Neck neck(unfitted.neck);
-    const TunedString tuned = tuned_string(unfitted, neck, target.strings[string].line, string);
-    const std::vector<FoundString> found = as_found(design, target, entries);
-    const Fitting fitting(tuned, found[string].standing, std::move(readings), std::move(against));
+    const std::optional<double> crown_mm = cents_rounds(entries, string + 1)[string].crown_mm;
+    const Solution stands = with_crown_found(target, neck, string, crown_mm);
+    const TunedString tuned = tuned_string(unfitted, neck, stands.strings[string].line, string);
+    const std::vector<FoundString> found = as_found(design, stands, entries);
+    const Fitting fitting(tuned, found[string].standing, std::move(readings));
     const std::vector<double> before = fitting.misses(tuned.body.end_stiffness, tuned.stretch_stiffness_n);
     if (before.empty()) return std::nullopt;
     Fit result;
+    result.crown_known = crown_mm.has_value();
+    if (!result.crown_known) result.notes.push_back({"fit_needs_crown", Severity::warning, {}, {}});
     double ea_n = fitting.usual_ea_n();
     if (fitting.enough_for_stretch()) {
         if (const auto log_ea = fitting.best_log_ea()) {

@@ -2,6 +2,7 @@
 // What a tuner's readings say of a string: the stiffness of its ends, and with enough of them its stretch.
 // Source: docs/mathematics.md, "Fit to the instrument".
 #include "core/as_found.h"
+#include "core/cents_rounds.h"
 
 #include <optional>
 #include <vector>
@@ -28,17 +29,14 @@ struct Fit {
     double rms_before_cents = 0;
     double rms_after_cents = 0;
     double correlation = 0;     ///< of the two, −1 … 1; near either end they cannot be told apart
+    bool crown_known = false;   ///< where it stood was measured: else this may be shown, not used
     std::vector<Message> notes; ///< the conditioning, said aloud
 };
 
-/// Fits one string to its readings.
+/// Fits one string to its readings that count, its crown where it was measured; else where the design has it.
 /// @param readings cents at two or more frets @returns nothing with fewer, or for a string that cannot sound
 std::optional<Fit> fit(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
                        std::size_t string);
-
-/// The newest cents of every fret of a string, since its crown was moved last.
-std::vector<CentsReading> newest_cents(const std::vector<ReadingEntry>& entries, std::size_t string,
-                                       std::vector<CentsAgainst>& against);
 
 /// How far the crown moves for end stiffness from 0 to 0.5: how well it can be predicted [mm].
 struct CrownRange {

@@ -10,43 +10,29 @@ namespace fm {
 
 namespace {
 
-constexpr double tuner_u_cents = 0.3;
 // A move is known to a few per cent: heights and tension follow it a little.
 constexpr double move_share_u = 0.05;
 const double cents_per_e_fold = 1200.0 / std::log(2.0); // for a ratio of e
-constexpr double near_enough_cents = 0.5;               // nobody hears less
 constexpr int most_low_fret = 5;
-constexpr int least_octave_fret = 12;
+constexpr int octave_fret = 12;
+constexpr double far_move_mm = 1.0; // before it the frets beside the octave are asked
+constexpr double sure = 3.0;        // standard deviations
 
-/// One reading against the open string, and where its crown has been moved to by then.
+/// One reading against the open string that counts, and where its crown had been moved to by then.
 struct Read {
     int fret = 12;
     double cents = 0;
-    double moved_mm = 0; ///< by all moves so far
-};
-
-struct StringReads {
-    std::vector<Read> reads;
     double moved_mm = 0;
-    int rounds = 0;
 };
 
-StringReads reads_of(const std::vector<ReadingEntry>& ordered, std::size_t string, double harmonic_cents) {
-    StringReads all;
-    for (const ReadingEntry& entry : ordered) {
-        if (string >= entry.strings.size()) continue;
-        const StringReadings& read = entry.strings[string];
-        if (read.crown_moved_mm) {
-            all.moved_mm += *read.crown_moved_mm;
-            ++all.rounds;
-        }
-        for (const CentsReading& each : read.cents)
-            all.reads.push_back(
-                {each.fret,
-                 each.cents + (read.cents_against == CentsAgainst::harmonic ? harmonic_cents : 0.0),
-                 all.moved_mm});
-    }
-    return all;
+std::vector<Read> counting(const CentsOfString& string, double harmonic_cents) {
+    std::vector<Read> list;
+    for (const CentsRead& read : string.reads)
+        if (read.counts)
+            list.push_back({read.fret,
+                            read.cents + (read.against == CentsAgainst::harmonic ? harmonic_cents : 0.0),
+                            read.moved_mm});
+    return list;
 }
 
 /// What the design wants at a fret, against the open string.
@@ -57,46 +43,120 @@ double wanted_cents(const StringSolution& target, int fret) {
 
 } // namespace
 
-bool CrownAdvice::there() const {
-    return std::abs(off_cents) + u_cents <= near_enough_cents;
+namespace {
+
+/// How far the crown stands from where a reading wants it [mm], and one standard deviation of it.
+struct Off {
+    double mm = 0;
+    double u_mm = 0;
+};
+
+/// Readings of one string against what its design wants.
+class CrownReads {
+public:
+    CrownReads(const StringSolution& target, const StringOnNeck& string, std::vector<Read> reads,
+               double moved_mm, const IntonationAim& aim)
+        : target_(target), string_(string), reads_(std::move(reads)), moved_mm_(moved_mm), aim_(aim) {}
+
+    const std::vector<Read>& reads() const { return reads_; }
+
+    Off off(const Read& read) const {
+        const double per_mm = cents_per_crown_mm(string_, read.fret);
+        const double moved_since_mm = moved_mm_ - read.moved_mm;
+        return {(read.cents - wanted_cents(target_, read.fret) + aim_.flat_cents) / -per_mm - moved_since_mm,
+                std::hypot(aim_.tuner_u_cents / per_mm, move_share_u * moved_since_mm)};
+    }
+
+    /// All of them together, weighed by how sure each is; of no reading: nothing.
+    std::optional<Off> mean(const auto& takes) const {
+        double weight = 0;
+        double sum = 0;
+        for (const Read& read : reads_) {
+            if (!takes(read.fret)) continue;
+            const Off one = off(read);
+            weight += 1 / (one.u_mm * one.u_mm);
+            sum += one.mm / (one.u_mm * one.u_mm);
+        }
+        if (weight == 0) return std::nullopt;
+        return Off{sum / weight, 1 / std::sqrt(weight)};
+    }
+
+    bool has(int fret) const {
+        return std::any_of(reads_.begin(), reads_.end(), [&](const Read& read) { return read.fret == fret; });
+    }
+
+private:
+    const StringSolution& target_;
+    const StringOnNeck& string_;
+    std::vector<Read> reads_;
+    double moved_mm_ = 0;
+    IntonationAim aim_;
+};
+
+bool beside_octave(int fret) {
+    return fret == octave_fret - 1 || fret == octave_fret + 1;
 }
+
+/// A fret 12 that stands wrong alone is left out; where it might, its neighbours are asked for.
+Off without_wrong_octave(const CrownReads& reads, CrownAdvice& advice) {
+    const auto any = [](int) { return true; };
+    const Off all = *reads.mean(any);
+    if (!reads.has(octave_fret)) return all;
+    for (const int fret : {octave_fret - 1, octave_fret + 1})
+        if (!reads.has(fret) && std::abs(all.mm) > far_move_mm) advice.ask_frets.push_back(fret);
+    const auto octave = reads.mean([](int fret) { return fret == octave_fret; });
+    const auto beside = reads.mean(beside_octave);
+    if (!beside || !reads.has(octave_fret - 1) || !reads.has(octave_fret + 1)) return all;
+    if (std::abs(octave->mm - beside->mm) <= sure * std::hypot(octave->u_mm, beside->u_mm)) return all;
+    advice.fret12_off_cents = -(octave->mm - beside->mm) * advice.cents_per_mm;
+    return *reads.mean([](int fret) { return fret != octave_fret; });
+}
+
+/// How far a crown moved there would stand beyond what the thickness of a saddle in one piece allows.
+double leaves_saddle_mm(const Design& design, const Solution& target, const StringLine& line,
+                        double crown_x_mm) {
+    if (design.saddle.height_by != HeightBy::bottom_and_top || design.saddle.travel) return 0;
+    const StraightSaddle& saddle = target.straight_saddle;
+    const double across_mm = (line.plan_x_mm(crown_x_mm) - saddle.slot_x_mm(line.saddle_y_mm)) *
+                             std::cos(std::atan(saddle.line.slope));
+    const double room_mm = 0.5 * design.saddle.thickness_mm - design.saddle.crown_edge_mm;
+    return across_mm > room_mm ? across_mm - room_mm : std::min(0.0, across_mm + room_mm);
+}
+
+} // namespace
 
 std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const Solution& target,
                                                      const std::vector<ReadingEntry>& entries,
-                                                     double flat_cents) {
-    const std::vector<ReadingEntry> ordered = in_order(entries);
+                                                     const IntonationAim& aim) {
     const std::vector<FoundString> found = as_found(design, target, entries);
+    const std::vector<CentsOfString> rounds = cents_rounds(entries, target.strings.size());
     const Neck neck(design.neck);
     std::vector<std::optional<CrownAdvice>> all(target.strings.size());
     for (std::size_t i = 0; i < target.strings.size(); ++i) {
-        const StringReads read = reads_of(ordered, i, found[i].harmonic_cents);
-        if (read.reads.empty() || target.strings[i].cents.empty()) continue;
         const StringOnNeck string(neck, target.strings[i].line);
-        // Each reading says how far the crown stands from where it is right, in mm; weighed by how sure it
-        // is.
-        double weight = 0;
-        double sum = 0;
-        for (const Read& each : read.reads) {
-            const double per_mm = cents_per_crown_mm(string, each.fret);
-            const double moved_since_mm = read.moved_mm - each.moved_mm;
-            const double off_mm =
-                (each.cents - wanted_cents(target.strings[i], each.fret) + flat_cents) / -per_mm -
-                moved_since_mm;
-            const double u_mm = std::hypot(tuner_u_cents / per_mm, move_share_u * moved_since_mm);
-            weight += 1 / (u_mm * u_mm);
-            sum += off_mm / (u_mm * u_mm);
-        }
+        const CrownReads reads(target.strings[i], string, counting(rounds[i], found[i].harmonic_cents),
+                               rounds[i].moved_mm, aim);
+        if (reads.reads().empty() || target.strings[i].cents.empty()) continue;
         CrownAdvice advice;
         advice.string = i;
-        advice.readings = static_cast<int>(read.reads.size());
-        advice.rounds = read.rounds;
-        advice.move_mm = sum / weight;
-        advice.u_mm = 1 / std::sqrt(weight);
-        advice.cents_per_mm = cents_per_crown_mm(string, least_octave_fret);
-        advice.off_cents = -advice.move_mm * advice.cents_per_mm;
-        advice.u_cents = -advice.u_mm * advice.cents_per_mm;
-        advice.cents_now = wanted_cents(target.strings[i], least_octave_fret) - flat_cents + advice.off_cents;
-        all[i] = advice;
+        advice.readings = static_cast<int>(reads.reads().size());
+        advice.moves = rounds[i].moves;
+        advice.cents_per_mm = cents_per_crown_mm(string, octave_fret);
+        const Off off = without_wrong_octave(reads, advice);
+        advice.move_mm = off.mm;
+        advice.u_mm = off.u_mm;
+        advice.off_cents = -off.mm * advice.cents_per_mm;
+        advice.u_cents = -off.u_mm * advice.cents_per_mm;
+        advice.there = advice.readings >= 2 && std::abs(advice.off_cents) <= aim.near_cents;
+        const double design_mm = string.line().saddle_x_mm;
+        const double octave_mm = string.fret_x_mm(octave_fret);
+        if (rounds[i].crown_mm) advice.short_mm = design_mm - octave_mm - *rounds[i].crown_mm;
+        const double now_mm =
+            rounds[i].crown_mm ? octave_mm + *rounds[i].crown_mm : design_mm + rounds[i].moved_mm;
+        if (!advice.there)
+            advice.leaves_saddle_mm =
+                leaves_saddle_mm(design, target, string.line(), now_mm + advice.move_mm);
+        all[i] = std::move(advice);
     }
     return all;
 }
@@ -139,14 +199,13 @@ std::optional<LineAdvice> line_advice(const Solution& target,
 }
 
 std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target,
-                                    const std::vector<ReadingEntry>& entries) {
-    const std::vector<ReadingEntry> ordered = in_order(entries);
+                                    const std::vector<ReadingEntry>& entries, const IntonationAim& aim) {
+    const std::vector<CentsOfString> rounds = cents_rounds(entries, target.strings.size());
     const std::vector<FoundString> found = as_found(design, target, entries);
     const Neck neck(design.neck);
     NutAdvice advice;
     double weight = 0, sum = 0, cents_sum = 0;
     for (std::size_t i = 0; i < target.strings.size(); ++i) {
-        const StringReads read = reads_of(ordered, i, found[i].harmonic_cents);
         if (target.strings[i].cents.empty()) continue;
         const StringOnNeck string(neck, target.strings[i].line);
         // Two unknowns a string: a move of the crown, which works most far up, and one of the nut, which
@@ -154,8 +213,8 @@ std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target
         double cc = 0, cn = 0, nn = 0, cd = 0, nd = 0;
         bool low = false, high = false;
         const double per_nut = -cents_per_e_fold / (string.line().saddle_x_mm - string.line().set_forward_mm);
-        for (const Read& each : read.reads) {
-            if (each.moved_mm != read.moved_mm) continue; // of another length
+        for (const Read& each : counting(rounds[i], found[i].harmonic_cents)) {
+            if (each.moved_mm != rounds[i].moved_mm) continue; // of another length
             const double per_crown = cents_per_crown_mm(string, each.fret);
             const double over = each.cents - wanted_cents(target.strings[i], each.fret);
             cc += per_crown * per_crown;
@@ -164,12 +223,12 @@ std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target
             cd += per_crown * over;
             nd += per_nut * over;
             low = low || each.fret <= most_low_fret;
-            high = high || each.fret >= least_octave_fret;
+            high = high || each.fret >= octave_fret;
         }
         const double determinant = cc * nn - cn * cn;
         if (!low || !high || determinant <= 1e-9 * cc * nn) continue;
         const double forward_mm = -(cc * nd - cn * cd) / determinant;
-        const double variance = tuner_u_cents * tuner_u_cents * cc / determinant;
+        const double variance = aim.tuner_u_cents * aim.tuner_u_cents * cc / determinant;
         weight += 1 / variance;
         sum += forward_mm / variance;
         cents_sum += -forward_mm * per_nut;

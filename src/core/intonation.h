@@ -1,33 +1,44 @@
 #pragma once
 // From what a tuner reads to how far crowns, ends of a bridge or the nut are to be moved, round after round.
 // Source: docs/mathematics.md, "Intonation by reading".
-#include "core/readings.h"
+#include "core/cents_rounds.h"
 
 #include <optional>
 #include <vector>
 
 namespace fm {
 
-/// One string, all its rounds together. Cents are against the open string at fret 12; + sharp.
+/// What is aimed at, by whose tuner.
+struct IntonationAim {
+    double flat_cents = 0;    ///< how much flat on purpose, 0 or more
+    double tuner_u_cents = 1; ///< one standard deviation of a reading, the hand that presses included
+    double near_cents = 1.5;  ///< nearer is not looked for
+};
+
+/// One string, all that counts of its readings together. Cents are against the open string at fret 12; +
+/// sharp.
 struct CrownAdvice {
     std::size_t string = 0;
-    int readings = 0;        ///< that were used, of all rounds
-    int rounds = 0;          ///< moves so far
-    double cents_now = 0;    ///< at fret 12, by all readings together
+    int readings = 0;        ///< that count
+    int moves = 0;           ///< of its crown since they began to count
     double off_cents = 0;    ///< of what is aimed at
     double u_cents = 0;      ///< one standard deviation of it
     double move_mm = 0;      ///< of the crown; + lengthens
     double u_mm = 0;         ///< of the move
     double cents_per_mm = 0; ///< that lengthening by one mm changes fret 12; below 0
-    /// Near enough, and sure of it: half a cent.
-    bool there() const;
+    bool there = false;      ///< two readings or more put it near enough
+    /// Frets whose cents tell whether fret 12 itself stands wrong, asked for before a crown moves far.
+    std::vector<int> ask_frets;
+    /// What fret 12 is off its neighbours, where it was left out for that.
+    std::optional<double> fret12_off_cents;
+    std::optional<double> short_mm; ///< where its crown was measured: what it lacks of the design's place
+    double leaves_saddle_mm = 0;    ///< how far beyond its saddle's top the crown would stand; + from the nut
 };
 
-/// Advice for every string with cents; nothing for the others.
-/// @param flat_cents how much flat the shop aims on purpose, 0 or more
+/// Advice for every string with cents that count; nothing for the others.
 std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const Solution& target,
                                                      const std::vector<ReadingEntry>& entries,
-                                                     double flat_cents);
+                                                     const IntonationAim& aim);
 
 /// A saddle or a bridge that can only be moved as a straight line: at its two outer strings.
 struct LineAdvice {
@@ -49,6 +60,6 @@ struct NutAdvice {
         0; ///< mean of what the low frets are sharper than the design wants, the crowns set
 };
 std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target,
-                                    const std::vector<ReadingEntry>& entries);
+                                    const std::vector<ReadingEntry>& entries, const IntonationAim& aim);
 
 } // namespace fm

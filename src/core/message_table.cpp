@@ -367,6 +367,9 @@ constexpr MessageEntry table[] = {
                        "these readings leave the ends' stiffness uncertain by {0}; read more frets")},
     {"fit_outside", QT_TRANSLATE_NOOP("messages", "the ends' stiffness comes out as {0}, outside 0 to 1: it "
                                                   "makes up for an error in the crown's place")},
+    {"fit_needs_crown",
+     QT_TRANSLATE_NOOP("messages", "where the crown stood was not measured, and the ends' stiffness takes up "
+                                   "any error of it: measure from fret 12 to the crown before this is used")},
     {"fit_no_stretch",
      QT_TRANSLATE_NOOP(
          "messages",

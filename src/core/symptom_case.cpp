@@ -54,11 +54,9 @@ double SymptomCase::shortage(const FoundString& on) const {
 }
 
 double SymptomCase::cents(int at_fret) const {
-    std::vector<CentsAgainst> against;
-    const std::vector<CentsReading> read = newest_cents(entries, heard.string, against);
-    for (std::size_t k = 0; k < read.size(); ++k)
-        if (read[k].fret == at_fret)
-            return read[k].cents + (against[k] == CentsAgainst::harmonic ? string().harmonic_cents : 0.0);
+    for (const CentsRead& read : newest_cents(entries, heard.string))
+        if (read.fret == at_fret)
+            return read.cents + (read.against == CentsAgainst::harmonic ? string().harmonic_cents : 0.0);
     return string().sound ? string().sound->cents[static_cast<std::size_t>(at_fret)] : 0.0;
 }
 

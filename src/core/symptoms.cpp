@@ -67,10 +67,7 @@ constexpr std::array rules{
 bool has_reading(const SymptomCase& c, std::string_view key) {
     if (key == "relief") return c.was_read(Restored::relief);
     if (key == width) return c.known().slot_width_mm.has_value() || !c.known().slot.empty();
-    if (key == "cents") {
-        std::vector<CentsAgainst> against;
-        return !newest_cents(c.entries, c.heard.string, against).empty();
-    }
+    if (key == "cents") return !newest_cents(c.entries, c.heard.string).empty();
     if (key == open_gap) return c.known().nut_gap_mm.has_value();
     return c.known().action_mm.has_value();
 }

@@ -7,13 +7,16 @@ namespace fm {
 
 namespace {
 
-Value with_entry(const Value& document, const Value::Array& strings, std::string_view when) {
+Value added(const Value& document, const Value& entry) {
     const Value* all = find(document, "readings");
     const std::size_t place = all && all->array() ? all->array()->size() : 0;
     const Value changed = place > 0 ? document : with(document, "readings", Value::Array{});
-    Value entry = with(Value(Value::Object{}), "state", "during");
-    entry = with(entry, "when", std::string(when));
-    return with(changed, "readings[" + std::to_string(place) + "]", with(entry, "strings", strings));
+    return with(changed, "readings[" + std::to_string(place) + "]", entry);
+}
+
+Value with_entry(const Value& document, const Value::Array& strings, std::string_view when) {
+    const Value entry = with(with(Value(Value::Object{}), "state", "during"), "when", std::string(when));
+    return added(document, with(entry, "strings", strings));
 }
 
 /// The entry in which that number was typed in this sitting, if the crown was not moved since.
@@ -33,6 +36,22 @@ std::optional<std::size_t> typed_in_sitting(const Value& document, const std::st
     return std::nullopt;
 }
 
+/// One number of one string: an entry of its own, or a correction of that number's entry of this sitting.
+/// @param read what stands beside it
+Value with_typed(const Value& document, std::size_t strings, std::size_t string, const Value& read,
+                 const std::string& key, double number, std::string_view sitting, std::string_view when) {
+    const std::string at = "strings[" + std::to_string(string) + "].";
+    if (const auto before = typed_in_sitting(document, at, at + key, sitting)) {
+        Value entry = (*find(document, "readings")->array())[*before];
+        for (const auto& [beside, value] : *read.object()) entry = with(entry, at + beside, value);
+        entry = with(with(entry, at + key, number), "replaces", static_cast<std::int64_t>(*before));
+        return added(document, with(entry, "reason", "read again"));
+    }
+    Value::Array list(strings, Value(Value::Object{}));
+    list[string] = with(read, key, number);
+    return with_entry(document, list, when);
+}
+
 } // namespace
 
 IntonationWay read_intonation(Reader& root) {
@@ -47,21 +66,21 @@ IntonationWay read_intonation(Reader& root) {
 
 Value with_cents(const Value& document, std::size_t strings, std::size_t string, const CentsReading& reading,
                  CentsAgainst against, std::string_view sitting, std::string_view when) {
-    const std::string at = "strings[" + std::to_string(string) + "].";
-    const std::string key = at + "cents." + std::to_string(reading.fret);
-    const std::string kind_key = at + "cents_against";
-    const std::string kind = against == CentsAgainst::open ? "open" : "harmonic";
-    if (const auto before = typed_in_sitting(document, at, key, sitting)) {
-        const std::size_t place = find(document, "readings")->array()->size();
-        Value entry = (*find(document, "readings")->array())[*before];
-        entry = with(with(entry, key, reading.cents), kind_key, kind);
-        entry = with(entry, "replaces", static_cast<std::int64_t>(*before));
-        return with(document, "readings[" + std::to_string(place) + "]", with(entry, "reason", "read again"));
-    }
-    Value::Array read(strings, Value(Value::Object{}));
-    const Value one = with(Value(Value::Object{}), "cents." + std::to_string(reading.fret), reading.cents);
-    read[string] = with(one, "cents_against", kind);
-    return with_entry(document, read, when);
+    const Value one =
+        with(Value(Value::Object{}), "cents_against", against == CentsAgainst::open ? "open" : "harmonic");
+    return with_typed(document, strings, string, one, "cents." + std::to_string(reading.fret), reading.cents,
+                      sitting, when);
+}
+
+Value with_crown_found(const Value& document, std::size_t strings, std::size_t string, double crown_mm,
+                       std::string_view sitting, std::string_view when) {
+    return with_typed(document, strings, string, Value(Value::Object{}), "crown_found_mm", crown_mm, sitting,
+                      when);
+}
+
+Value with_new_strings(const Value& document, std::string_view when) {
+    const Value entry = with(with(Value(Value::Object{}), "state", "during"), "when", std::string(when));
+    return added(document, with(entry, "strings_new", true));
 }
 
 Value with_crowns_moved(const Value& document, const std::vector<std::optional<double>>& moved_mm,

@@ -31,5 +31,11 @@ IntonationWay read_intonation(Reader& root);
 [[nodiscard]] Value with_crowns_moved(const Value& document,
                                       const std::vector<std::optional<double>>& moved_mm,
                                       std::string_view when);
+/// From fret 12 to a crown as it stands, measured along the string. Typed again in the same sitting it is a
+/// correction.
+[[nodiscard]] Value with_crown_found(const Value& document, std::size_t strings, std::size_t string,
+                                     double crown_mm, std::string_view sitting, std::string_view when);
+/// New strings were fitted: what was read with the old ones does not count any more.
+[[nodiscard]] Value with_new_strings(const Value& document, std::string_view when);
 
 } // namespace fm

@@ -10,7 +10,7 @@ namespace fm {
 class IntonationModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { string_column, read_column, off_column, move_column };
+    enum Column { string_column, crown_column, read_column, off_column, move_column };
     explicit IntonationModel(const Session& session, QObject* parent = nullptr);
     /// Works the advice out again. @param fret the readings are typed for
     void refresh(int fret);
@@ -30,14 +30,21 @@ public:
 
 Q_SIGNALS:
     void typed(int string, double cents);
+    void crown_measured(int string, double mm);
     void not_understood(const QString& why);
 
 private:
     QString cell(std::size_t string, int column) const;
+    /// What was read last at this fret: what counts, else what did.
+    const CentsRead* shown_read(std::size_t string) const;
+    bool take_crown(int string, const QString& text);
+    bool take_cents(int string, const QString& text);
+    QString tip(std::size_t string, int column) const;
 
     const Session& session_;
     int fret_ = 12;
     int rows_ = 0;
+    std::vector<CentsOfString> rounds_;
     std::vector<std::optional<CrownAdvice>> advice_;
     std::vector<std::optional<double>> moves_mm_;
     std::optional<LineAdvice> line_;

@@ -95,7 +95,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
         if (i >= advice.size() || !advice[i]) continue;
         const double x = middle - advice[i]->move_mm * per_mm;
         const double u_px = std::max(2.0, advice[i]->u_mm * per_mm);
-        if (advice[i]->there()) {
+        if (advice[i]->there) {
             painter.setPen(QPen(theme().missing, 3));
             painter.drawPolyline(QPolygonF{QPointF(x - 8, y), QPointF(x - 2, y + 7), QPointF(x + 8, y - 8)});
             continue;
@@ -207,6 +207,14 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
                with_cents(session_.document(), job.design.strings.size(), i, {fret_, cents},
                           job.intonation.against, session_.sitting().toStdString(), time_of_record()));
     });
+    connect(model_, &IntonationModel::crown_measured, this, [this](int string, double mm) {
+        const auto i = static_cast<std::size_t>(string);
+        const Job& job = session_.state().job;
+        commit(tr("%1: %2 from fret 12 to its crown")
+                   .arg(QString::fromStdString(job.design.string_name(i)), length_with_unit(mm, job.unit)),
+               with_crown_found(session_.document(), job.design.strings.size(), i, mm,
+                                session_.sitting().toStdString(), time_of_record()));
+    });
 }
 
 QWidget* IntonationStation::build_panel() {
@@ -231,7 +239,16 @@ QWidget* IntonationStation::build_panel() {
                           tr("The crowns were moved as the list says: the next round begins (Ctrl+Enter)"));
     moved_->setShortcut(QKeySequence(tr("Ctrl+Return")));
     connect(moved_, &QToolButton::clicked, this, &IntonationStation::moved);
-    column->addWidget(moved_, 0, Qt::AlignLeft);
+    QToolButton* strings = plain_button(
+        tr("New strings"), tr("New strings were fitted: cents of the old ones are kept, and do not count"));
+    connect(strings, &QToolButton::clicked, this, [this] {
+        commit(tr("new strings fitted"), with_new_strings(session_.document(), time_of_record()));
+    });
+    auto* buttons = new QWidget;
+    auto* row = new FlowLayout(buttons, 8);
+    row->addWidget(moved_);
+    row->addWidget(strings);
+    column->addWidget(buttons);
     fit_ = new QLabel;
     fit_->setWordWrap(true);
     fit_->setProperty("caption", true);
@@ -276,7 +293,7 @@ void IntonationStation::moved() {
 void IntonationStation::use_fit() {
     const State& state = session_.state();
     const auto made = fit(state.job.design, state.written, state.job.readings, view_.string);
-    if (!made) return;
+    if (!made || !made->crown_known) return;
     commit(tr("fit of %1").arg(QString::fromStdString(state.job.design.string_name(view_.string))),
            with_fit(session_.document(), view_.string, *made));
 }
@@ -294,6 +311,31 @@ QString IntonationStation::fit_words() const {
             .arg(made->residuals.size())
             .arg(number_text(made->rms_after_cents, 1), number_text(made->rms_before_cents, 1));
     for (const Message& note : made->notes) words += QLatin1Char(' ') + message_text(note, state.job.unit);
+    return words;
+}
+
+/// What is to be known before a crown is moved.
+QString IntonationStation::warning_words() const {
+    const Job& job = session_.state().job;
+    QStringList ask;
+    QString words;
+    for (const auto& each : model_->advice()) {
+        if (!each || each->there) continue;
+        const QString name = QString::fromStdString(job.design.string_name(each->string)).toHtmlEscaped();
+        if (!each->ask_frets.empty()) ask << name;
+        if (each->leaves_saddle_mm != 0)
+            words += tr("<b>%1:</b> its crown would stand %2 beyond its saddle: that is a matter of the "
+                        "bridge's place, not of the crown. ")
+                         .arg(name, length_with_unit(std::abs(each->leaves_saddle_mm), job.unit));
+        if (each->fret12_off_cents)
+            words += tr("<b>%1:</b> fret 12 itself stands wrong by %2 cents against its neighbours and is "
+                        "left out. ")
+                         .arg(name, number_text(*each->fret12_off_cents, 1));
+    }
+    if (!ask.isEmpty())
+        words += tr("<b>Read frets 11 and 13 too</b> before a crown moves that far (%1): a fret 12 that "
+                    "stands wrong itself shows there.")
+                     .arg(ask.join(QStringLiteral(", ")));
     return words;
 }
 
@@ -318,8 +360,10 @@ QString IntonationStation::advice_words() const {
             .arg(model_->nut()->strings)
             .arg(number_text(model_->nut()->low_frets_cents, 1));
     }
-    return tr("Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; all "
-              "rounds count together. "
+    const QString warned = warning_words();
+    if (!warned.isEmpty()) return warned;
+    return tr("Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; "
+              "moves written down join the readings. "
               "Strings under tension: mind the eyes, slacken before a screw is turned.");
 }
 
@@ -341,16 +385,17 @@ void IntonationStation::refresh() {
     for (const auto& each : model_->advice()) {
         if (!each) continue;
         ++read;
-        there += each->there();
-        rounds = std::max(rounds, each->rounds);
+        there += each->there;
+        rounds = std::max(rounds, each->moves);
     }
     facts_->setText(
         read == 0
             ? tr("not read yet: type what the tuner says of the note at fret %1, string by string").arg(fret_)
-            : tr("%1 of %2 read · %3 there, within half a cent · round %4")
+            : tr("%1 of %2 read · %3 there: two readings within %4 cents · round %5")
                   .arg(read)
                   .arg(job.design.strings.size())
                   .arg(there)
+                  .arg(number_text(session_.workshop().intonation().near_cents, 1))
                   .arg(rounds + 1));
     by_->set_chosen(static_cast<int>(job.intonation.by));
     against_->set_chosen(job.intonation.against == CentsAgainst::open ? 0 : 1);
@@ -358,7 +403,8 @@ void IntonationStation::refresh() {
     fret_field_->show_value(fret_, job.unit);
     advice_->setText(advice_words());
     fit_->setText(fit_words());
-    use_fit_->setEnabled(fit(job.design, session_.state().written, job.readings, view_.string).has_value());
+    const auto made = fit(job.design, session_.state().written, job.readings, view_.string);
+    use_fit_->setEnabled(made && made->crown_known);
     canvas_->update();
 }
 

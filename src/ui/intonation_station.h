@@ -56,6 +56,7 @@ private:
     QString commit(const QString& name, const Value& document);
     QWidget* build_panel();
     QString advice_words() const;
+    QString warning_words() const;
     QString fit_words() const;
     void use_fit();
 

@@ -122,6 +122,14 @@ BenchHabits read_bench(Reader& root) {
     return bench;
 }
 
+IntonationAim read_aim(Reader& root) {
+    Reader reader = root.object("intonation", false);
+    IntonationAim aim;
+    aim.tuner_u_cents = reader.number_or("tuner_u_cents", aim.tuner_u_cents, {0.05, 10.0});
+    aim.near_cents = reader.number_or("near_cents", aim.near_cents, {0.1, 20.0});
+    return aim;
+}
+
 QString file_of(const QString& folder) {
     return QDir(folder).filePath(QStringLiteral("workshop.json"));
 }
@@ -158,6 +166,7 @@ void Workshop::read(const Value& document) {
                                               [&](Reader& item) { return read_string_set(item, document); });
     printers_ = sound_items<ShopPrinter>(root, "printers", 100, faults_, read_printer);
     bench_ = sound<BenchHabits>(faults_, [&] { return read_bench(root); });
+    intonation_ = sound<IntonationAim>(faults_, [&] { return read_aim(root); });
 }
 
 std::vector<Message> Workshop::faults_of(const std::vector<std::string>& keys) const {

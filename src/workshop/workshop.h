@@ -1,6 +1,7 @@
 #pragma once
 // The workshop folder: workshop.json with the shop's own things, and the jobs beside it.
 #include "core/filing.h"
+#include "core/intonation.h"
 #include "core/shop_work.h"
 #include "job/job.h"
 
@@ -91,6 +92,8 @@ public:
     const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
     const std::vector<ShopPrinter>& printers() const { return printers_; }
     const BenchHabits& bench() const { return bench_; }
+    /// How sure this shop's tuner is, and what is near enough to it; aimed flat by no cent: that the job says.
+    const IntonationAim& intonation() const { return intonation_; }
     /// A printer by its name; nullptr if the shop has none of it.
     const ShopPrinter* printer(std::string_view name) const;
     /// Paths of the jobs in the folder, by name.
@@ -109,12 +112,20 @@ private:
     std::vector<ShopStringSet> string_sets_;
     std::vector<ShopPrinter> printers_;
     BenchHabits bench_;
+    IntonationAim intonation_;
     std::vector<Message> faults_;
 };
 
 /// The tools a job is cut with: list by list its own, else the shop's.
 inline Tools tools_of(const Job& job, const Workshop& workshop) {
     return tools_with(workshop.tools(), job.tools);
+}
+
+/// How this job's crowns are read in this shop.
+inline IntonationAim intonation_of(const Job& job, const Workshop& workshop) {
+    IntonationAim aim = workshop.intonation();
+    aim.flat_cents = job.intonation.flat_cents;
+    return aim;
 }
 
 /// Writes a printer into the workshop of a folder, in place of one of that name; what else stands there

@@ -161,9 +161,9 @@ private Q_SLOTS:
         built.hear(0, 0.3, 1.0, {3, 5, 7, 12});
         const double clean = fit(built.design, built.solution, built.entries, 0)->end_stiffness.standard;
         for (std::size_t k = 0; k < 4; ++k)
-            built.entries[0].strings[0].cents[k].cents += k % 2 == 0 ? 0.8 : -0.8;
+            built.entries[0].strings[0].cents[k].cents += k % 2 == 0 ? 2.4 : -2.4;
         const Fit rough = *fit(built.design, built.solution, built.entries, 0);
-        QVERIFY(rough.end_stiffness.standard > 5 * clean && rough.rms_after_cents > 0.5);
+        QVERIFY(rough.end_stiffness.standard > 2 * clean && rough.rms_after_cents > 0.5);
     }
     void a_moved_crown_moves_the_octave_as_stated() {
         const Built built;

@@ -201,7 +201,8 @@ private:
             base_descriptors_ = descriptors();
         }
         if (done_ % 20000 == 0) {
-            std::printf("after %d: slowest answer %.0f ms, %.0f MB\n", done_, slowest_ms_, resident_mb());
+            std::printf("after %d: slowest answer %.0f ms, %.0f MB, %d steps to undo\n", done_, slowest_ms_,
+                        resident_mb(), (*window_)->session().undo_stack()->count());
             std::fflush(stdout);
         }
     }

@@ -28,7 +28,7 @@ private Q_SLOTS:
         station->moved();
         QCOMPARE(*window_.state().job.readings.back().strings[0].crown_moved_mm, first_mm);
         QVERIFY(!window_.state().job.readings.back().strings[2].crown_moved_mm);
-        QCOMPARE(station->model()->advice()[0]->rounds, 1);
+        QCOMPARE(station->model()->advice()[0]->moves, 1);
         type_cents(0, "0.1");
         QVERIFY(std::abs(station->model()->advice()[0]->off_cents) < 1.0);
         QCOMPARE(station->model()->advice()[0]->readings, 2);
