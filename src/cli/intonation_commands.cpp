@@ -127,6 +127,7 @@ CommandResult intonation_command(const Words& words) {
                               .add("there", each->there)
                               .add("ask_frets", std::move(ask))
                               .add("fret12_off_cents", or_null(each->fret12_off_cents))
+                              .add("apart_cents", each->apart_cents)
                               .add("crown_short_mm", or_null(each->short_mm))
                               .add("leaves_saddle_mm", each->leaves_saddle_mm)
                               .take());

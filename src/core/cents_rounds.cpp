@@ -45,30 +45,38 @@ public:
     explicit Rounds(std::size_t strings) : all_(strings), last_(strings) {}
 
     void take(const ReadingEntry& entry) {
-        if (begins_for_all(entry))
-            for (CentsOfString& string : all_) begin(string);
+        const bool changed = entry.strings_new || (entry.bench && changes_all(*entry.bench));
+        const bool other_relief =
+            entry.relief && relief_.changed_by(entry.relief->depth_mm, u_of_relief_mm(entry));
+        for (CentsOfString& string : all_) {
+            if (changed) begin(string);
+            if (other_relief) stands_otherwise(string, entry);
+            if (ends_as_found(entry)) begin(string, ReadingState::found);
+        }
+        if (ends_as_found(entry)) as_found_ = false;
         for (std::size_t i = 0; i < std::min(all_.size(), entry.strings.size()); ++i)
             take(entry, entry.strings[i], i);
     }
     std::vector<CentsOfString> result() && { return std::move(all_); }
 
 private:
-    bool begins_for_all(const ReadingEntry& entry) {
-        bool begins = entry.strings_new || (entry.bench && changes_all(*entry.bench));
-        if (entry.relief && relief_.changed_by(entry.relief->depth_mm, u_of_relief_mm(entry))) begins = true;
-        // What was read as found is over as soon as heights are read that are not as found any more: work
-        // lies between them, whatever the numbers say.
-        if (entry.state != ReadingState::found && reads_heights(entry) && as_found_) {
-            as_found_ = false;
-            for (CentsOfString& string : all_)
-                for (CentsRead& read : string.reads)
-                    if (read.state == ReadingState::found) read.counts = false;
-        }
-        return begins;
+    /// What was read as found is over as soon as heights are read that are not as found any more: work lies
+    /// between them, whatever the numbers say.
+    bool ends_as_found(const ReadingEntry& entry) const {
+        return as_found_ && entry.state != ReadingState::found && reads_heights(entry);
     }
-    static void begin(CentsOfString& string) {
-        for (CentsRead& read : string.reads) read.counts = false;
+
+    /// @param only what was read in that state; nothing: all
+    static void begin(CentsOfString& string, std::optional<ReadingState> only = {}) {
+        for (CentsRead& read : string.reads)
+            if (!only || read.state == *only) read.counts = false;
         string.moves = 0;
+    }
+    /// A number changed since it was read last. Cents and heights both as left belong together.
+    static void stands_otherwise(CentsOfString& string, const ReadingEntry& entry) {
+        begin(string, ReadingState::found);
+        begin(string, ReadingState::during);
+        if (entry.state != ReadingState::left) begin(string, ReadingState::left);
     }
 
     void take(const ReadingEntry& entry, const StringReadings& read, std::size_t i) {
@@ -82,13 +90,16 @@ private:
         }
         const double nut_u_mm = u_of_nut_mm(entry, read);
         const double action_u_mm = u_of_action_mm(entry, read);
-        bool begins = entry.bench && entry.bench->wanted_mm != 0 && entry.bench->string == i;
-        begins |= last.open.changed_by(read.open_gap_fret1_mm, nut_u_mm);
-        begins |= last.pressed[read.pressed_fret == 2 ? 0 : 1].changed_by(read.pressed_gap_mm, nut_u_mm);
-        begins |= last.action.changed_by(read.action12_mm, action_u_mm);
-        begins |= last.capo.changed_by(read.action12_capo_mm, action_u_mm);
-        begins |= last.crown.changed_by(read.crown_found_mm, crown_u_mm);
-        if (begins) begin(string);
+        // Every number is taken, whatever the one before it said.
+        const bool heights[] = {
+            last.open.changed_by(read.open_gap_fret1_mm, nut_u_mm),
+            last.pressed[read.pressed_fret == 2 ? 0 : 1].changed_by(read.pressed_gap_mm, nut_u_mm),
+            last.action.changed_by(read.action12_mm, action_u_mm),
+            last.capo.changed_by(read.action12_capo_mm, action_u_mm)};
+        if (std::any_of(std::begin(heights), std::end(heights), [](bool changed) { return changed; }))
+            stands_otherwise(string, entry);
+        const bool filed = entry.bench && entry.bench->wanted_mm != 0 && entry.bench->string == i;
+        if (last.crown.changed_by(read.crown_found_mm, crown_u_mm) || filed) begin(string);
         if (read.crown_found_mm) string.crown_mm = read.crown_found_mm;
         for (const CentsReading& each : read.cents)
             string.reads.push_back(

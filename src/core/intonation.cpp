@@ -85,6 +85,15 @@ public:
         return std::any_of(reads_.begin(), reads_.end(), [&](const Read& read) { return read.fret == fret; });
     }
 
+    /// The most that two readings of one fret differ by, its crown in one place, if that is beyond chance.
+    double apart_cents() const {
+        double most = 0;
+        for (const Read& a : reads_)
+            for (const Read& b : reads_)
+                if (a.fret == b.fret && a.moved_mm == b.moved_mm) most = std::max(most, a.cents - b.cents);
+        return most > sure * std::hypot(aim_.tuner_u_cents, aim_.tuner_u_cents) ? most : 0.0;
+    }
+
 private:
     const StringSolution& target_;
     const StringOnNeck& string_;
@@ -147,7 +156,9 @@ std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const
         advice.u_mm = off.u_mm;
         advice.off_cents = -off.mm * advice.cents_per_mm;
         advice.u_cents = -off.u_mm * advice.cents_per_mm;
-        advice.there = advice.readings >= 2 && std::abs(advice.off_cents) <= aim.near_cents;
+        advice.apart_cents = reads.apart_cents();
+        advice.there =
+            advice.readings >= 2 && advice.apart_cents == 0 && std::abs(advice.off_cents) <= aim.near_cents;
         const double design_mm = string.line().saddle_x_mm;
         const double octave_mm = string.fret_x_mm(octave_fret);
         if (rounds[i].crown_mm) advice.short_mm = design_mm - octave_mm - *rounds[i].crown_mm;

@@ -31,6 +31,7 @@ struct CrownAdvice {
     std::vector<int> ask_frets;
     /// What fret 12 is off its neighbours, where it was left out for that.
     std::optional<double> fret12_off_cents;
+    double apart_cents = 0; ///< how far two readings of one fret contradict each other; 0: they do not
     std::optional<double> short_mm; ///< where its crown was measured: what it lacks of the design's place
     double leaves_saddle_mm = 0;    ///< how far beyond its saddle's top the crown would stand; + from the nut
 };

@@ -58,13 +58,15 @@ int IntonationModel::columnCount(const QModelIndex& parent) const {
 }
 
 QVariant IntonationModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation == Qt::Horizontal && role == Qt::ToolTipRole && section == crown_column)
+        return tr("From fret 12 to the crown, measured along the string");
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::TextAlignmentRole)
         return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
     if (role != Qt::DisplayRole) return {};
     switch (section) {
     case string_column: return tr("string");
-    case crown_column: return tr("12 to crown");
+    case crown_column: return tr("crown");
     case read_column: return tr("fret %1").arg(fret_);
     case off_column: return tr("off");
     default: return tr("move");
@@ -143,8 +145,7 @@ QVariant IntonationModel::data(const QModelIndex& index, int role) const {
         return tr("%1, %2: %3")
             .arg(cell(i, 0), headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString(),
                  cell(i, index.column()));
-    case Qt::ToolTipRole:
-        return tip(i, index.column());
+    case Qt::ToolTipRole: return tip(i, index.column());
     default: return {};
     }
 }

@@ -16,6 +16,7 @@ public:
     void refresh(int fret);
 
     const std::vector<std::optional<CrownAdvice>>& advice() const { return advice_; }
+    const std::vector<CentsOfString>& rounds() const { return rounds_; }
     /// What each string's crown is to be moved by, the way the job says; nothing for the others.
     const std::vector<std::optional<double>>& moves_mm() const { return moves_mm_; }
     const std::optional<LineAdvice>& line() const { return line_; }

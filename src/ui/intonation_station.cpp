@@ -323,6 +323,9 @@ QString IntonationStation::warning_words() const {
         if (!each || each->there) continue;
         const QString name = QString::fromStdString(job.design.string_name(each->string)).toHtmlEscaped();
         if (!each->ask_frets.empty()) ask << name;
+        if (each->apart_cents > 0)
+            words += tr("<b>%1:</b> two readings of one fret differ by %2 cents; type the right one again. ")
+                         .arg(name, number_text(each->apart_cents, 1));
         if (each->leaves_saddle_mm != 0)
             words += tr("<b>%1:</b> its crown would stand %2 beyond its saddle: that is a matter of the "
                         "bridge's place, not of the crown. ")
@@ -388,8 +391,15 @@ void IntonationStation::refresh() {
         there += each->there;
         rounds = std::max(rounds, each->moves);
     }
+    const auto& strings = model_->rounds();
+    const bool before = std::any_of(strings.begin(), strings.end(),
+                                    [](const CentsOfString& each) { return !each.reads.empty(); });
     facts_->setText(
-        read == 0
+        read == 0 && before
+            ? tr("read before strings, heights or crowns were changed: those cents are kept, pale, and do "
+                 "not count; read fret %1 again")
+                  .arg(fret_)
+        : read == 0
             ? tr("not read yet: type what the tuner says of the note at fret %1, string by string").arg(fret_)
             : tr("%1 of %2 read · %3 there: two readings within %4 cents · round %5")
                   .arg(read)

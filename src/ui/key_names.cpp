@@ -26,6 +26,7 @@ QString name_of_ending(const QString& key) {
         {"slot_width_mm", KeyWords::tr("width of the slot")},
         {"humidity_pct", KeyWords::tr("humidity in percent")},
         {"relief.depth_mm", KeyWords::tr("relief")},
+        {"crown_found_mm", KeyWords::tr("from fret 12 to the crown")},
         {"crown_moved_mm", KeyWords::tr("how far the crown was moved")},
         {"diameter_mm", KeyWords::tr("gauge")},
         {"core_mm", KeyWords::tr("core")},

@@ -1,5 +1,6 @@
 #include "ui/station_path.h"
 
+#include "core/cents_rounds.h"
 #include "core/nut_verdict.h"
 #include "job/story.h"
 #include "sheet/fonts.h"
@@ -174,16 +175,19 @@ QString sheet_words(const State& state) {
     return StationPath::tr("revision %1 printed").arg(state.job.sheets.back().revision);
 }
 
-/// How many strings a tuner was held to; "" for none.
+/// How many strings a tuner was held to as they stand now; "" for none.
 QString intonation_words(const State& state) {
+    const std::size_t strings = state.job.design.strings.size();
     int read = 0;
-    for (std::size_t i = 0; i < state.job.design.strings.size(); ++i)
-        read +=
-            std::any_of(state.job.readings.begin(), state.job.readings.end(), [i](const ReadingEntry& entry) {
-                return i < entry.strings.size() && !entry.strings[i].cents.empty();
-            });
-    return read == 0 ? QString()
-                     : StationPath::tr("%1 of %2 read").arg(read).arg(state.job.design.strings.size());
+    int before = 0;
+    for (const CentsOfString& each : cents_rounds(state.job.readings, strings)) {
+        before += !each.reads.empty();
+        read += std::any_of(each.reads.begin(), each.reads.end(),
+                            [](const CentsRead& one) { return one.counts; });
+    }
+    if (before == 0) return {};
+    return read == 0 ? StationPath::tr("to be read again")
+                     : StationPath::tr("%1 of %2 read").arg(read).arg(strings);
 }
 
 QString next_at_survey(const State& state) {

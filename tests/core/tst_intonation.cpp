@@ -268,6 +268,22 @@ private Q_SLOTS:
         QCOMPARE(newest_cents(entries, 1).size(), 1U); // the other is of another length
     }
 
+    /// Cents as left belong to heights as left, whichever was written first.
+    void cents_and_heights_as_left_belong_together() {
+        const Design design = job_of(demo_document("kittiwake")).design;
+        const Solution target = solve(design);
+        std::vector<ReadingEntry> entries{heights_entry(4, 1, 0.3, 2.9, 0.3),
+                                          cents_entry(4, 1, {{12, 1}}, {}),
+                                          heights_entry(4, 1, 0.46, 2.2, 0.16)};
+        entries[0].state = ReadingState::found;
+        entries[2].state = ReadingState::left;
+        QVERIFY(!crown_advice(design, target, entries, {})[1]);
+        entries[1].state = ReadingState::left;
+        QVERIFY(crown_advice(design, target, entries, {})[1]);
+        entries[2].strings_new = true;
+        QVERIFY(!crown_advice(design, target, entries, {})[1]);
+    }
+
     /// What a crown lacks is a matter of the crown where it was measured, and no stiffness.
     void a_crown_that_was_measured_short_is_found_short() {
         for (const char* name : {"groundswell", "kittiwake", "teal", "curlew"}) {
@@ -360,6 +376,20 @@ private Q_SLOTS:
         const auto crown = crown_advice(design, hidden.target(), {cents_entry(4, 2, all, {})}, {})[2];
         QVERIFY(!crown->fret12_off_cents && crown->ask_frets.empty());
         QVERIFY(std::abs(crown->move_mm - 2) < 0.5);
+    }
+
+    void readings_that_contradict_each_other_are_told() {
+        const Design design = job_of(demo_document("kittiwake")).design;
+        const Solution target = solve(design);
+        std::vector<ReadingEntry> entries{cents_entry(4, 1, {{12, -1}}, {}),
+                                          cents_entry(4, 1, {{12, 2}}, {})};
+        const auto chance = crown_advice(design, target, entries, {})[1];
+        QVERIFY(chance->apart_cents == 0 && chance->there);
+        entries[1].strings[1].cents[0].cents = 4;
+        const auto apart = crown_advice(design, target, entries, {})[1];
+        QVERIFY(apart->apart_cents == 5 && !apart->there);
+        entries[1].strings[1].crown_moved_mm = -1.8; // of another place
+        QCOMPARE(crown_advice(design, target, entries, {})[1]->apart_cents, 0.0);
     }
 
     void a_crown_that_would_leave_its_saddle_is_a_matter_of_the_bridge() {

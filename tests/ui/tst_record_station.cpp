@@ -71,6 +71,52 @@ private Q_SLOTS:
         QCOMPARE(window_.state().job.readings.size(), before + 7);
     }
 
+    /// The crown's place is typed beside the cents; only with it a fit is offered; new strings begin anew and
+    /// what was read stays to be seen.
+    void a_crown_is_measured_and_new_strings_begin_anew() {
+        window_.press(Qt::Key_7, Qt::AltModifier);
+        IntonationStation* station = window_->intonation();
+        EntryTable* table = station->table();
+        const auto button = [&](const char* words) {
+            for (QToolButton* each : window_->findChildren<QToolButton*>())
+                if (each->isVisible() && each->text() == QLatin1String(words)) return each;
+            return static_cast<QToolButton*>(nullptr);
+        };
+        station->choose_fret(5);
+        type_cents(1, "3");
+        station->choose_fret(12);
+        type_cents(1, "4.5");
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                          table->visualRect(table->model()->index(1, 0)).center());
+        QVERIFY(!button("Use this fit")->isEnabled()); // where its crown stands nobody knows
+        type_into(table, table->model()->index(1, IntonationModel::crown_column), QStringLiteral("295.5"));
+        key(Qt::Key_Return);
+        QCOMPARE(*window_.state().job.readings.back().strings[1].crown_found_mm, 295.5);
+        QCOMPARE(table->model()->index(1, IntonationModel::crown_column).data().toString(),
+                 QStringLiteral("295.50"));
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                          table->visualRect(table->model()->index(1, 0)).center());
+        QVERIFY(button("Use this fit")->isEnabled());
+        type_into(table, table->model()->index(1, IntonationModel::crown_column), QStringLiteral("3"));
+        key(Qt::Key_Return);
+        QVERIFY(window_->notice().contains(QStringLiteral("from fret 12 to the crown"))); // no crown stands there
+        key(Qt::Key_Escape);
+        const auto before = window_.state().job.readings.size();
+        click_on(button("New strings"));
+        QCOMPARE(window_.state().job.readings.size(), before + 1);
+        QVERIFY(window_.state().job.readings.back().strings_new);
+        QVERIFY(!station->model()->advice()[1]);
+        QCOMPARE(table->model()->index(1, IntonationModel::read_column).data().toString(),
+                 QStringLiteral("+4.5"));
+        QVERIFY(table->model()
+                    ->index(1, IntonationModel::read_column)
+                    .data(Qt::ToolTipRole)
+                    .toString()
+                    .contains(QStringLiteral("not used")));
+        window_.press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(station->model()->advice()[1]);
+    }
+
     void a_line_moves_every_string_and_a_shop_may_aim_flat() {
         window_.press(Qt::Key_7, Qt::AltModifier);
         IntonationStation* station = window_->intonation();
