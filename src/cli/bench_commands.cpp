@@ -147,11 +147,11 @@ std::vector<HeardPlace> also_places(const Words& words, const Design& design, st
 }
 
 CommandResult symptom_command(const Words& words) {
-    const auto symptom = symptom_of_word(words.plain[1]);
+    const auto symptom = of_word<Symptom>(words.plain[1]);
     if (!symptom) {
         std::string all;
         for (std::size_t i = 0; i < symptom_count; ++i)
-            all += (i == 0 ? "" : ", ") + std::string(symptom_word(static_cast<Symptom>(i)));
+            all += (i == 0 ? "" : ", ") + std::string(word_of(static_cast<Symptom>(i)));
         return usage("the symptom is " + words.plain[1] + "; allowed are " + all);
     }
     const SolvedJob solved = solved_job(words.plain[0]);
@@ -167,7 +167,7 @@ CommandResult symptom_command(const Words& words) {
     if (fault.empty()) heard.also = also_places(words, job.design, fault);
     if (!fault.empty()) return usage(fault);
     heard.fret = *number;
-    const Diagnosis found = diagnosis(job.design, solved.solution, job.readings, heard);
+    const Diagnosis found = diagnosis(job.design, solved.solution, job.readings, heard, found_words(job.survey));
     Value::Array causes;
     for (const Cause& cause : found.causes) causes.push_back(effect_json(job.design, cause));
     Value::Array missing;

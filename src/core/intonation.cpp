@@ -121,7 +121,8 @@ Off without_wrong_octave(const CrownReads& reads, CrownAdvice& advice) {
     return *reads.mean([](int fret) { return fret != octave_fret; });
 }
 
-/// How far a crown moved there would stand beyond what the thickness of a saddle in one piece allows.
+} // namespace
+
 double leaves_saddle_mm(const Design& design, const Solution& target, const StringLine& line,
                         double crown_x_mm) {
     if (design.saddle.height_by != HeightBy::bottom_and_top || design.saddle.travel) return 0;
@@ -132,7 +133,10 @@ double leaves_saddle_mm(const Design& design, const Solution& target, const Stri
     return across_mm > room_mm ? across_mm - room_mm : std::min(0.0, across_mm + room_mm);
 }
 
-} // namespace
+double crown_stands_mm(const StringOnNeck& string, const CentsOfString& read) {
+    return read.crown_mm ? string.fret_x_mm(octave_fret) + *read.crown_mm
+                         : string.line().saddle_x_mm + read.moved_mm;
+}
 
 std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const Solution& target,
                                                      const std::vector<ReadingEntry>& entries,
@@ -159,14 +163,11 @@ std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const
         advice.apart_cents = reads.apart_cents();
         advice.there =
             advice.readings >= 2 && advice.apart_cents == 0 && std::abs(advice.off_cents) <= aim.near_cents;
-        const double design_mm = string.line().saddle_x_mm;
-        const double octave_mm = string.fret_x_mm(octave_fret);
-        if (rounds[i].crown_mm) advice.short_mm = design_mm - octave_mm - *rounds[i].crown_mm;
-        const double now_mm =
-            rounds[i].crown_mm ? octave_mm + *rounds[i].crown_mm : design_mm + rounds[i].moved_mm;
+        const double stands_mm = crown_stands_mm(string, rounds[i]);
+        if (rounds[i].crown_mm) advice.short_mm = string.line().saddle_x_mm - stands_mm;
         if (!advice.there)
             advice.leaves_saddle_mm =
-                leaves_saddle_mm(design, target, string.line(), now_mm + advice.move_mm);
+                leaves_saddle_mm(design, target, string.line(), stands_mm + advice.move_mm);
         all[i] = std::move(advice);
     }
     return all;

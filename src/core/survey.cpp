@@ -40,6 +40,13 @@ std::optional<std::size_t> unsafe_finding(const std::vector<SurveyFinding>& find
     return std::nullopt;
 }
 
+std::vector<std::string_view> found_words(const std::vector<SurveyFinding>& findings) {
+    std::vector<std::string_view> words;
+    for (std::size_t i = 0; i < std::min(findings.size(), survey_points().size()); ++i)
+        if (findings[i].mark == SurveyMark::found) words.push_back(survey_points()[i].word);
+    return words;
+}
+
 int looked_at(const std::vector<SurveyFinding>& findings) {
     return static_cast<int>(
         std::count_if(findings.begin(), findings.end(), [](const auto& f) { return f.mark.has_value(); }));

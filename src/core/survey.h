@@ -44,6 +44,9 @@ std::vector<Message> survey_doubts(const std::vector<SurveyFinding>& findings);
 /// The first finding that makes a set-up unsafe: its place among the points.
 std::optional<std::size_t> unsafe_finding(const std::vector<SurveyFinding>& findings);
 
+/// Words of the points at which something was found.
+std::vector<std::string_view> found_words(const std::vector<SurveyFinding>& findings);
+
 /// How many points have been looked at.
 int looked_at(const std::vector<SurveyFinding>& findings);
 

@@ -136,11 +136,10 @@ std::optional<Effect> action_low(const SymptomCase& c) {
 /// Something rattles along: of every buzz, and the likeliest where everything stands as it should.
 std::optional<Effect> loose_part(const SymptomCase& c) {
     if (!c.known().complete()) return std::nullopt;
-    bool fault = c.known().slot_width_mm.value_or(0.0) > c.target().slot.width_mm + 0.1 ||
-                 seen(c.known().slot, SlotFound::wiggles) || seen(c.known().slot, SlotFound::floor_flat) ||
-                 seen(c.known().slot, SlotFound::floor_forward);
-    for (const Restored part : {Restored::slot, Restored::saddle, Restored::relief, Restored::fret})
-        fault = fault || c.fault_mm(part) > 0;
+    const bool fault =
+        c.any_fault() || c.known().slot_width_mm.value_or(0.0) > c.target().slot.width_mm + 0.1 ||
+        seen(c.known().slot, SlotFound::wiggles) || seen(c.known().slot, SlotFound::floor_flat) ||
+        seen(c.known().slot, SlotFound::floor_forward);
     return fault ? effect("effect.fault_found", 0.2, {}) : effect("effect.nothing_found", 0.72, {});
 }
 

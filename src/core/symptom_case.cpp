@@ -105,6 +105,12 @@ double SymptomCase::fault_mm(Restored part) const {
     return mm > told_mm ? mm : 0.0;
 }
 
+bool SymptomCase::any_fault() const {
+    for (const Restored part : {Restored::slot, Restored::saddle, Restored::relief, Restored::fret})
+        if (fault_mm(part) > 0) return true;
+    return false;
+}
+
 Bench::Change SymptomCase::restoring(Restored part) const {
     Bench::Change change;
     change.string = heard.string;

@@ -17,7 +17,11 @@ struct SymptomCase {
     const Bench& bench;   ///< as found
     const std::vector<ReadingEntry>& entries;
     const Heard& heard;
+    const std::vector<std::string_view>& survey_found; ///< words of the survey's points
 
+    bool surveyed(std::string_view point) const {
+        return std::find(survey_found.begin(), survey_found.end(), point) != survey_found.end();
+    }
     const Player& player() const { return design.player; }
     const FoundString& string() const { return bench.now()[heard.string]; }
     const StringSolution& target() const { return bench.target().strings[heard.string]; }
@@ -35,6 +39,8 @@ struct SymptomCase {
     /// Against the open string: as read last, else as the model has it.
     double cents(int at_fret) const;
 
+    /// Whether any part that was read stands off its target by more than its gauge tells.
+    bool any_fault() const;
     /// How far a part stands from where it should be, in the way that takes room from the string; 0 where
     /// that was not read, or is less than its reading can tell.
     double fault_mm(Restored part) const;
@@ -73,6 +79,16 @@ std::optional<Effect> press_deep_perhaps(const SymptomCase& c);
 std::optional<Effect> bridge_low(const SymptomCase& c);
 std::optional<Effect> moment(const SymptomCase& c);
 std::optional<Effect> season(const SymptomCase& c);
+std::optional<Effect> heights_low(const SymptomCase& c);
+std::optional<Effect> brace_loose(const SymptomCase& c);
+std::optional<Effect> fret_loose(const SymptomCase& c);
+std::optional<Effect> strings_old(const SymptomCase& c);
+std::optional<Effect> string_stretches(const SymptomCase& c);
+std::optional<Effect> board_curve(const SymptomCase& c);
+std::optional<Effect> action_low_for_bends(const SymptomCase& c);
+std::optional<Effect> high_fret_for_bends(const SymptomCase& c);
+std::optional<Effect> core_stress(const SymptomCase& c);
+std::optional<Effect> floor_shape(const SymptomCase& c);
 } // namespace effects
 
 } // namespace fm

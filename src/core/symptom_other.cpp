@@ -1,6 +1,7 @@
 #include "core/symptom_case.h"
 
 #include "core/fit.h"
+#include "core/intonation.h"
 
 #include <algorithm>
 #include <cmath>
@@ -17,6 +18,7 @@ Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
     return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
 }
 
+constexpr double mended_share = 0.1;   // a cure that mends less of what was heard is none
 constexpr double plain_fault_mm = 0.1; // a slot so far under its target needs no other cause
 
 /// 1 where the string lies on the frets behind the finger, 0 where it has twice the room it needs.
@@ -41,12 +43,20 @@ double back_weight(const SymptomCase& c, Restored part) {
     return std::max(0.5, back_shortage(c, c.string())) * (0.3 + 0.7 * back_share(c, part));
 }
 
+/// Cents that were read at the octave: a design's own are no reading.
 std::optional<Effect> crown_off(const SymptomCase& c, double sign) {
+    const std::vector<CentsRead> read = newest_cents(c.entries, c.heard.string);
+    if (std::none_of(read.begin(), read.end(), [](const CentsRead& each) { return each.fret == 12; }))
+        return std::nullopt;
     const double cents = c.cents(12);
     const Neck neck(c.bench.design().neck);
-    const double move_mm = crown_move_mm(StringOnNeck(neck, c.target().line), cents, 0.0);
-    return effect(sign > 0 ? "effect.crown_back" : "effect.crown_forward", sign * cents / 5.0,
-                  {rounded(cents, 0.1), LengthMm{rounded(std::abs(move_mm), 0.01)}});
+    const StringOnNeck string(neck, c.target().line);
+    const double move_mm = crown_move_mm(string, cents, 0.0);
+    const std::vector<Argument> said{rounded(cents, 0.1), LengthMm{rounded(std::abs(move_mm), 0.01)}};
+    const double now_mm = crown_stands_mm(string, cents_rounds(c.entries, c.heard.string + 1).back());
+    if (leaves_saddle_mm(c.design, c.bench.target(), string.line(), now_mm + move_mm) != 0)
+        return effect("effect.crown_leaves", sign * cents / 5.0, said);
+    return effect(sign > 0 ? "effect.crown_back" : "effect.crown_forward", sign * cents / 5.0, said);
 }
 } // namespace
 
@@ -98,20 +108,24 @@ std::optional<Effect> nut_high(const SymptomCase& c) {
     if (c.known().complete())
         lower.raise_slot_mm = std::min(0.0, c.target().above_fret_line_mm - *c.known().above_fret_line_mm);
     const double gain = c.string().sound->cents[1] - c.bench.with(lower)[c.heard.string].sound->cents[1];
+    if (c.known().complete() && gain < mended_share * now) // next to nothing of what was heard
+        return effect("effect.nut_as_wanted", 0.05, {});
     return effect("effect.nut_lower", now > 0 ? gain / std::max(2.0, now) : 0.0,
                   {LengthMm{-lower.raise_slot_mm}, rounded(gain, 0.1)});
 }
 
 std::optional<Effect> nut_back(const SymptomCase& c) {
     if (!c.string().sound || c.target().cents.empty()) return std::nullopt;
-    constexpr double forward_mm = 0.3;
-    Bench::Change change;
-    change.set_forward_mm = forward_mm;
-    const double gain = c.string().sound->cents[1] - c.bench.with(change)[c.heard.string].sound->cents[1];
-    // What the tuner says beyond what the heights as read explain.
+    // What the tuner says beyond what the heights as read explain, and the move that would mend it.
     const double unexplained = c.cents(1) - c.string().sound->cents[1];
+    constexpr double tried_mm = 0.3;
+    Bench::Change change;
+    change.set_forward_mm = tried_mm;
+    const double gain = c.string().sound->cents[1] - c.bench.with(change)[c.heard.string].sound->cents[1];
+    if (gain <= 0) return std::nullopt;
+    const double share = std::clamp(unexplained / gain, 0.1 / tried_mm, 1.0 / tried_mm);
     return effect("effect.nut_forward", std::clamp(0.25 + unexplained / 10.0, 0.1, 0.9),
-                  {LengthMm{forward_mm}, rounded(gain, 0.1)});
+                  {LengthMm{rounded(share * tried_mm, 0.05)}, rounded(share * gain, 0.1)});
 }
 
 std::optional<Effect> crown_forward(const SymptomCase& c) {

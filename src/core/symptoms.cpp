@@ -34,21 +34,27 @@ constexpr std::array rules{
     Rule{Symptom::open_buzz, "slot_wide", 1, false, 0.3, slot_wide, width},
     Rule{Symptom::open_buzz, "relief_low", 2, false, 0.2, relief_low, "relief", true},
     Rule{Symptom::open_buzz, "loose_part", 1, false, 0.25, loose_part, nullptr},
+    Rule{Symptom::open_buzz, "heights_low", 1, false, 0.2, heights_low, nullptr},
     Rule{Symptom::note_buzz, "high_fret", 2, false, 0.4, high_fret, nullptr},
     Rule{Symptom::note_buzz, "relief_low", 2, false, 0.3, relief_low, "relief", true},
     Rule{Symptom::note_buzz, "action_low", 3, false, 0.3, action_low, "action12_mm"},
     Rule{Symptom::note_buzz, "loose_part", 1, false, 0.25, loose_part, nullptr},
+    Rule{Symptom::note_buzz, "heights_low", 1, false, 0.2, heights_low, nullptr},
     Rule{Symptom::all_buzz, "action_low", 3, false, 0.5, action_low, "action12_mm"},
     Rule{Symptom::all_buzz, "relief_low", 2, false, 0.4, relief_low, "relief", true},
     Rule{Symptom::all_buzz, "loose_part", 1, false, 0.25, loose_part, nullptr},
+    Rule{Symptom::all_buzz, "heights_low", 1, false, 0.3, heights_low, nullptr},
     Rule{Symptom::behind_finger_buzz, "slot_deep", 1, false, 0.5, slot_deep_behind, open_gap},
     Rule{Symptom::behind_finger_buzz, "neck_straight", 2, false, 0.4, straight_behind, "relief", true},
     Rule{Symptom::behind_finger_buzz, "loose_part", 1, false, 0.2, loose_part, nullptr},
     Rule{Symptom::first_frets_sharp, "nut_high", 1, false, 0.5, nut_high, open_gap, true},
     Rule{Symptom::first_frets_sharp, "nut_back", 3, false, 0.3, nut_back, nullptr},
+    Rule{Symptom::first_frets_sharp, "press_deep", 1, false, 0.2, press_deep_perhaps, nullptr},
     Rule{Symptom::sharp_up_the_neck, "crown_forward", 1, false, 0.5, crown_forward, "cents", true},
+    Rule{Symptom::sharp_up_the_neck, "strings_old", 2, false, 0.25, strings_old, nullptr},
     Rule{Symptom::sharp_up_the_neck, "press_deep", 1, false, 0.2, press_deep_perhaps, nullptr},
     Rule{Symptom::flat_up_the_neck, "crown_back", 1, false, 0.5, crown_back, "cents", true},
+    Rule{Symptom::flat_up_the_neck, "strings_old", 2, false, 0.25, strings_old, nullptr},
     Rule{Symptom::sharp_when_pressed, "press_deep", 1, false, 0.6, press_deep, nullptr},
     Rule{Symptom::sharp_when_pressed, "nut_high", 1, false, 0.3, nut_high, open_gap, true},
     Rule{Symptom::sitar_at_nut, "floor_tilted", 2, false, 0.5, nullptr, nullptr},
@@ -62,6 +68,24 @@ constexpr std::array rules{
     Rule{Symptom::weak_sound, "saddle_break_shallow", 1, false, 0.4, saddle_break, nullptr},
     Rule{Symptom::bridge_moves, "bridge_lifting", 1, true, 0.9, moment, nullptr},
     Rule{Symptom::changed_with_season, "neck_moved", 2, false, 0.6, season, "relief", true},
+    Rule{Symptom::rattle, "loose_part", 1, false, 0.8, nullptr, nullptr},
+    Rule{Symptom::rattle, "brace_loose", 1, true, 0.3, brace_loose, nullptr},
+    Rule{Symptom::rattle, "strings_old", 2, false, 0.25, strings_old, nullptr},
+    Rule{Symptom::rattle, "slot_wide", 1, false, 0.25, slot_wide, width},
+    Rule{Symptom::chokes_in_bend, "board_curve", 1, false, 0.4, board_curve, nullptr},
+    Rule{Symptom::chokes_in_bend, "action_low", 3, false, 0.4, action_low_for_bends, "action12_mm"},
+    Rule{Symptom::chokes_in_bend, "high_fret", 2, false, 0.4, high_fret_for_bends, nullptr},
+    Rule{Symptom::flat_after_bend, "slot_tight", 1, false, 0.5, slot_tight, width},
+    Rule{Symptom::flat_after_bend, "string_stretches", 1, false, 0.45, string_stretches, nullptr},
+    Rule{Symptom::flat_after_bend, "arm_sticks", 2, false, 0.35, nullptr, nullptr},
+    Rule{Symptom::dead_note, "fret_loose", 1, false, 0.5, fret_loose, nullptr},
+    Rule{Symptom::dead_note, "neck_resonance", 1, false, 0.45, nullptr, nullptr},
+    Rule{Symptom::dead_note, "high_fret", 2, false, 0.4, high_fret_for_bends, nullptr},
+    Rule{Symptom::dead_note, "strings_old", 2, false, 0.3, strings_old, nullptr},
+    Rule{Symptom::string_breaks, "sharp_edge", 1, false, 0.55, nullptr, nullptr},
+    Rule{Symptom::string_breaks, "core_stress", 2, false, 0.3, core_stress, nullptr},
+    Rule{Symptom::string_breaks, "floor_shape", 2, false, 0.4, floor_shape, nullptr},
+    Rule{Symptom::string_breaks, "slot_tight", 1, false, 0.3, slot_tight, width},
 };
 
 bool has_reading(const SymptomCase& c, std::string_view key) {
@@ -131,31 +155,20 @@ double pattern_factor(const Heard& heard, std::string_view cause) {
 /// A test that was made outweighs what was computed.
 double answered(const Heard& heard, std::string_view cause, double weight) {
     for (const TestAnswer& answer : heard.answers)
-        if (answer.cause == cause) return answer.yes ? 1.0 + weight : 0.05 * weight;
+        if (answer.cause == cause) switch (answer.result) {
+            case TestResult::gone: return 1.0 + weight;
+            case TestResult::better: return 0.5 + 0.5 * weight;
+            case TestResult::same: return 0.05 * weight;
+            }
     return weight;
 }
 
-constexpr std::array<std::string_view, symptom_count> words{
-    "open_buzz",         "note_buzz",        "all_buzz",           "behind_finger_buzz", "first_frets_sharp",
-    "sharp_up_the_neck", "flat_up_the_neck", "sharp_when_pressed", "sitar_at_nut",       "muffled_at_saddle",
-    "ping_when_tuning",  "weak_sound",       "bridge_moves",       "changed_with_season"};
-
 } // namespace
 
-std::string_view symptom_word(Symptom symptom) {
-    return words[static_cast<std::size_t>(symptom)];
-}
-
-std::optional<Symptom> symptom_of_word(std::string_view word) {
-    for (std::size_t i = 0; i < words.size(); ++i)
-        if (words[i] == word) return static_cast<Symptom>(i);
-    return std::nullopt;
-}
-
 Diagnosis diagnosis(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
-                    const Heard& heard) {
+                    const Heard& heard, const std::vector<std::string_view>& found) {
     const Bench bench(design, target, entries);
-    const SymptomCase c{design, bench, entries, heard};
+    const SymptomCase c{design, bench, entries, heard, found};
     Diagnosis result;
     std::vector<Cause>& ranked = result.causes;
     for (const Rule& rule : rules) {

@@ -2,6 +2,7 @@
 // From what was heard to what is wrong: ranked causes, each with its test and with the size of its effect on
 // this very instrument. Source: docs/mathematics.md, "Symptom to cause".
 #include "core/cures.h"
+#include "core/word_of.h"
 
 #include <optional>
 #include <string>
@@ -23,23 +24,36 @@ enum class Symptom {
     ping_when_tuning,
     weak_sound,
     bridge_moves, ///< rotates or lifts
-    changed_with_season
+    changed_with_season,
+    rattle,          ///< anywhere, behind nut and bridge too
+    chokes_in_bend,  ///< a note dies when its string is drawn aside
+    flat_after_bend, ///< or after the arm
+    dead_note,       ///< one note does not ring on
+    string_breaks    ///< or wears its slot
 };
-constexpr std::size_t symptom_count = 14;
-
-/// The word of a symptom in commands, "open_buzz".
-std::string_view symptom_word(Symptom symptom);
-std::optional<Symptom> symptom_of_word(std::string_view word);
+/// Their words in commands and job files.
+constexpr std::array<std::string_view, 19> words_of(Symptom) {
+    return {"open_buzz",         "note_buzz",           "all_buzz",         "behind_finger_buzz",
+            "first_frets_sharp", "sharp_up_the_neck",   "flat_up_the_neck", "sharp_when_pressed",
+            "sitar_at_nut",      "muffled_at_saddle",   "ping_when_tuning", "weak_sound",
+            "bridge_moves",      "changed_with_season", "rattle",           "chokes_in_bend",
+            "flat_after_bend",   "dead_note",           "string_breaks"};
+}
+constexpr std::size_t symptom_count = words_of(Symptom{}).size();
 
 struct HeardPlace {
     std::size_t string = 0;
     int fret = 0; ///< where it was fretted; 0: open
 };
 
-/// What a cause's test showed.
+/// What became of what was heard when a cause's test was made.
+enum class TestResult { same, better, gone };
+constexpr std::array<std::string_view, 3> words_of(TestResult) {
+    return {"same", "better", "gone"};
+}
 struct TestAnswer {
     std::string cause;
-    bool yes = false;
+    TestResult result = TestResult::same;
 };
 
 struct Heard {
@@ -86,7 +100,8 @@ struct Diagnosis {
 };
 
 /// @param heard strings and frets inside the design
+/// @param found words of the survey's points at which something was found
 Diagnosis diagnosis(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
-                    const Heard& heard);
+                    const Heard& heard, const std::vector<std::string_view>& found = {});
 
 } // namespace fm

@@ -26,6 +26,11 @@ bool Reader::has_object(std::string_view key) const {
     return value && value->object();
 }
 
+bool Reader::has_flag(std::string_view key) const {
+    const Value* value = at(key);
+    return value && value->flag();
+}
+
 bool Reader::has_list(std::string_view key) const {
     const Value* value = at(key);
     return value && value->array();

@@ -26,6 +26,7 @@ public:
     bool has(std::string_view key) const;
     bool has_object(std::string_view key) const;
     bool has_list(std::string_view key) const;
+    bool has_flag(std::string_view key) const;
     /// Whether an empty array stands under the key.
     bool empty_list(std::string_view key) const;
     std::string path(std::string_view key) const;

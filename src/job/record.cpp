@@ -11,12 +11,17 @@ HeardPlace read_place(Reader& reader, std::size_t strings, int frets) {
             reader.whole("fret", 0, frets)};
 }
 
+/// A word, or as it was written before there were words: true is gone, false the same.
+TestResult read_result(Reader& tests, const std::string& cause) {
+    if (tests.has_flag(cause)) return tests.flag_or(cause, false) ? TestResult::gone : TestResult::same;
+    return tests.choice_or(cause, TestResult::same);
+}
+
 /// Nothing where its strings have been taken out since.
 std::optional<Heard> read_heard(Reader& entry, std::size_t strings, int frets) {
-    std::vector<std::string_view> words;
-    for (std::size_t i = 0; i < symptom_count; ++i) words.push_back(symptom_word(static_cast<Symptom>(i)));
     Heard heard;
-    heard.symptom = static_cast<Symptom>(entry.word("symptom", words, std::nullopt));
+    constexpr auto words = words_of(Symptom{});
+    heard.symptom = static_cast<Symptom>(entry.word("symptom", {words.begin(), words.end()}, std::nullopt));
     std::vector<HeardPlace> places;
     for (Reader& place : entry.objects("places", 0, 1000, true))
         places.push_back(read_place(place, strings, frets));
@@ -26,14 +31,13 @@ std::optional<Heard> read_heard(Reader& entry, std::size_t strings, int frets) {
         heard.also.assign(places.begin() + 1, places.end());
     }
     Reader tests = entry.object("tests", false);
-    for (const std::string& cause : tests.keys())
-        heard.answers.push_back({cause, tests.flag_or(cause, false)});
+    for (const std::string& cause : tests.keys()) heard.answers.push_back({cause, read_result(tests, cause)});
     if (places.empty()) return std::nullopt;
     return heard;
 }
 
 Value heard_value(Value entry, const Heard& heard) {
-    entry = with(entry, "symptom", std::string(symptom_word(heard.symptom)));
+    entry = with(entry, "symptom", std::string(word_of(heard.symptom)));
     Value::Array places;
     const auto place = [](std::size_t string, int fret) {
         return with(with(Value(Value::Object{}), "string", static_cast<std::int64_t>(string)), "fret", fret);
@@ -41,7 +45,8 @@ Value heard_value(Value entry, const Heard& heard) {
     places.push_back(place(heard.string, heard.fret));
     for (const HeardPlace& also : heard.also) places.push_back(place(also.string, also.fret));
     entry = with(entry, "places", places);
-    for (const TestAnswer& answer : heard.answers) entry = with(entry, "tests." + answer.cause, answer.yes);
+    for (const TestAnswer& answer : heard.answers)
+        entry = with(entry, "tests." + answer.cause, std::string(word_of(answer.result)));
     return entry;
 }
 

@@ -116,7 +116,7 @@ std::vector<Message> record_says(const Job& job, const RecordEntry& entry) {
     case RecordKind::complaint: {
         std::vector<Message> says;
         if (entry.heard) {
-            says.push_back(note(("symptom." + std::string(symptom_word(entry.heard->symptom))).c_str()));
+            says.push_back(note(("symptom." + std::string(word_of(entry.heard->symptom))).c_str()));
             says.push_back(
                 note("story.at", {job.design.string_name(entry.heard->string), entry.heard->fret}));
         }

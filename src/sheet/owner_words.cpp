@@ -44,7 +44,7 @@ public:
             const std::string cause = sheet_sentence("cause." + each.entry.text);
             bullet(with_values(
                 translate("sheet", "Heard: %1; %2."),
-                sheet_sentence("symptom." + std::string(symptom_word(each.entry.heard->symptom))), cause));
+                sheet_sentence("symptom." + std::string(word_of(each.entry.heard->symptom))), cause));
         }
         if (!any) bullet(translate("sheet", "Nothing was written down yet."));
         return said_;

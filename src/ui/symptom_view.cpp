@@ -25,7 +25,9 @@ int usual_fret(Symptom symptom) {
     case Symptom::sharp_when_pressed: return 1;
     case Symptom::sharp_up_the_neck:
     case Symptom::flat_up_the_neck:
+    case Symptom::chokes_in_bend:
     case Symptom::all_buzz: return 12;
+    case Symptom::dead_note: return 7;
     default: return 0;
     }
 }
@@ -49,7 +51,7 @@ QString reading_words(const std::string& key) {
 SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), view_(view), symptoms_(new QListWidget),
       board_(new SymptomBoard(session)), hint_(new QLabel), causes_(new QListWidget), detail_(new QLabel),
-      strings_(new QLabel), yes_(nullptr), no_(nullptr), decide_(nullptr) {
+      strings_(new QLabel), gone_(nullptr), better_(nullptr), same_(nullptr), decide_(nullptr) {
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(24, 10, 16, 10);
     across->setSpacing(20);
@@ -85,7 +87,7 @@ QWidget* SymptomView::build_symptoms() {
     symptoms_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     symptoms_->setAccessibleName(tr("What was heard"));
     for (std::size_t i = 0; i < symptom_count; ++i)
-        symptoms_->addItem(words_of("symptom." + std::string(symptom_word(static_cast<Symptom>(i)))));
+        symptoms_->addItem(words_of("symptom." + std::string(word_of(static_cast<Symptom>(i)))));
     column->addWidget(symptoms_, 1);
     connect(symptoms_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row >= 0 && row != static_cast<int>(heard_.symptom)) choose(static_cast<Symptom>(row));
@@ -112,16 +114,20 @@ QWidget* SymptomView::build_detail() {
     column->addWidget(detail_);
     auto* buttons = new QWidget;
     auto* row = new FlowLayout(buttons, 8);
-    yes_ = plain_button(tr("The test shows it"), tr("The test was made, and it is this"));
-    no_ = plain_button(tr("It does not"), tr("The test was made, and it is not this"));
+    gone_ =
+        plain_button(tr("Gone"), tr("The test was made, and what was heard is gone, or it shows the cause"));
+    better_ = plain_button(tr("Better"), tr("The test was made, and it is better, not gone"));
+    same_ = plain_button(tr("The same"), tr("The test was made, and nothing changed"));
     decide_ = plain_button(tr("This is it"), tr("Writes what was heard and this cause into the record"));
-    for (QToolButton* button : {yes_, no_}) button->setCheckable(true);
-    connect(yes_, &QToolButton::clicked, this,
-            [this](bool on) { answer(on ? std::optional(true) : std::nullopt); });
-    connect(no_, &QToolButton::clicked, this,
-            [this](bool on) { answer(on ? std::optional(false) : std::nullopt); });
+    const std::pair<QToolButton*, TestResult> results[] = {
+        {gone_, TestResult::gone}, {better_, TestResult::better}, {same_, TestResult::same}};
+    for (const auto& [button, result] : results) {
+        button->setCheckable(true);
+        connect(button, &QToolButton::clicked, this,
+                [this, result = result](bool on) { answer(on ? std::optional(result) : std::nullopt); });
+    }
     connect(decide_, &QToolButton::clicked, this, &SymptomView::decide);
-    for (QToolButton* button : {yes_, no_, decide_}) row->addWidget(button);
+    for (QToolButton* button : {gone_, better_, same_, decide_}) row->addWidget(button);
     column->addWidget(buttons);
     column->addWidget(strings_);
     column->addStretch(1);
@@ -163,7 +169,8 @@ void SymptomView::ask() {
     heard_.string = places.front().string;
     heard_.fret = places.front().fret;
     heard_.also.assign(places.begin() + 1, places.end());
-    found_ = fm::diagnosis(state.job.design, state.written, state.job.readings, heard_);
+    found_ = fm::diagnosis(state.job.design, state.written, state.job.readings, heard_,
+                           found_words(state.job.survey));
     QStringList helpful;
     for (const std::string& key : found_.missing_keys) helpful << reading_words(key);
     hint_->setText(
@@ -191,20 +198,20 @@ const Cause* SymptomView::chosen() const {
 
 void SymptomView::show_cause() {
     const Cause* cause = chosen();
-    for (QToolButton* button : {yes_, no_, decide_}) button->setEnabled(cause != nullptr);
+    for (QToolButton* button : {gone_, better_, same_, decide_}) button->setEnabled(cause != nullptr);
     if (!cause) {
         detail_->clear();
         strings_->clear();
         board_->show_change({}, {});
         return;
     }
-    std::optional<bool> answered;
+    std::optional<TestResult> answered;
     for (const TestAnswer& each : heard_.answers)
-        if (each.cause == cause->id) answered = each.yes;
-    yes_->setChecked(answered == true);
-    no_->setChecked(answered == false);
-    yes_->setVisible(!cause->test_is_read);
-    no_->setVisible(!cause->test_is_read);
+        if (each.cause == cause->id) answered = each.result;
+    gone_->setChecked(answered == TestResult::gone);
+    better_->setChecked(answered == TestResult::better);
+    same_->setChecked(answered == TestResult::same);
+    for (QToolButton* button : {gone_, better_, same_}) button->setVisible(!cause->test_is_read);
     QString html;
     if (cause->stop)
         html += QStringLiteral("<p><b style='color:%1'>▲ %2</b></p>")
@@ -276,15 +283,15 @@ QString SymptomView::strings_table(const Cause& cause) const {
     return html + QStringLiteral("</table>");
 }
 
-void SymptomView::answer(std::optional<bool> yes) {
+void SymptomView::answer(std::optional<TestResult> result) {
     const Cause* cause = chosen();
     if (!cause) return;
     const std::string id = cause->id;
     std::erase_if(heard_.answers, [&](const TestAnswer& each) { return each.cause == id; });
-    if (yes) heard_.answers.push_back({id, *yes});
+    if (result) heard_.answers.push_back({id, *result});
     ask();
-    // Whoever says no is led to what is likeliest now.
-    if (yes == false) return;
+    // Where nothing changed, what is likeliest now leads on.
+    if (result == TestResult::same) return;
     for (std::size_t i = 0; i < found_.causes.size(); ++i)
         if (found_.causes[i].id == id) causes_->setCurrentRow(static_cast<int>(i));
 }

@@ -23,7 +23,7 @@ public:
     const Diagnosis& diagnosis() const { return found_; }
     void choose(Symptom symptom);
     /// What the test of the chosen cause showed; nothing: not made.
-    void answer(std::optional<bool> yes);
+    void answer(std::optional<TestResult> result);
     /// The chosen cause goes to the record as the one it is.
     void decide();
     QString detail() const { return detail_->text(); }
@@ -53,8 +53,9 @@ private:
     QListWidget* causes_;
     QLabel* detail_;
     QLabel* strings_;
-    QToolButton* yes_;
-    QToolButton* no_;
+    QToolButton* gone_;
+    QToolButton* better_;
+    QToolButton* same_;
     QToolButton* decide_;
 };
 

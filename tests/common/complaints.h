@@ -3,6 +3,7 @@
 // and gives what a person would read and hear. It knows the model, and nothing of how causes are ranked.
 #include "common/jobs.h"
 #include "core/as_found.h"
+#include "core/bent.h"
 #include "core/symptoms.h"
 
 namespace fm::test {
@@ -12,11 +13,12 @@ struct Complaint {
     Heard heard;
     std::vector<ReadingEntry> entries;
     std::vector<std::string> causes; ///< the right one first
+    std::vector<std::string_view> surveyed;
 };
 
 class ComplaintMaker {
 public:
-    static constexpr int kinds = 17;
+    static constexpr int kinds = 21;
 
     ComplaintMaker(const Design& design, unsigned seed)
         : design_(design), target_(solve(design)), random_(seed), hidden_(design) {
@@ -115,11 +117,85 @@ public:
             above_mm_[s_] += drawn(0.1, 0.3);
             crown_mm_[s_] = -drawn(1.5, 3.5);
             return told("crown forward, nut high", Symptom::sharp_up_the_neck, 12, {"crown_forward"});
+        case 17: { // everything stands as it should, and something rattles
+            const Symptom heard[] = {Symptom::rattle, Symptom::rattle, Symptom::open_buzz, Symptom::note_buzz,
+                                     Symptom::all_buzz};
+            Complaint made = nothing_wrong(heard[whole(0, 4)]);
+            made.kind = "loose part";
+            return made;
+        }
+        case 18: return bent();
+        case 19: return dead();
+        case 20: return broken();
         default: return std::nullopt;
         }
     }
 
 private:
+    double bend_room_mm(double saddle_z_mm, int fret) const {
+        const Neck neck(hidden_.neck);
+        const FoundString now = truth(s_);
+        return bend_room(StringOnNeck(neck, target_.strings[s_].line), saddle_z_mm,
+                         now.sound->tension_n[static_cast<std::size_t>(fret)],
+                         target_.strings[s_].make_up.stretch_stiffness_n, hidden_.player.after_length_mm,
+                         fret, 2)
+            .room_mm;
+    }
+    /// A note that chokes in a bend of two semitones: of an action under its target, or, all being as wanted,
+    /// of the board's curve.
+    std::optional<Complaint> bent() {
+        const int fret = whole(7, 15);
+        const double wanted_mm = bend_room_mm(saddle_z_mm_[s_], fret);
+        if (wanted_mm <= 0.15) return told("bend", Symptom::chokes_in_bend, fret, {"board_curve"});
+        lower_saddle(drawn(0.3, 1.6));
+        if (bend_room_mm(saddle_z_mm_[s_], fret) > 0.15) return std::nullopt; // it swings over that
+        return told("bend", Symptom::chokes_in_bend, fret, {"action_low"});
+    }
+    /// A note that does not ring on: of a loose fret or old strings, seen before; of a high fret that was
+    /// measured; else of the fret or the neck, which a touch tells apart.
+    std::optional<Complaint> dead() {
+        const int fret = whole(2, 12);
+        const int kind = whole(0, 3);
+        if (kind == 0) {
+            for (Design* each : {&design_, &hidden_}) {
+                each->neck.fret_offsets_mm.assign(static_cast<std::size_t>(design_.neck.frets), 0.0);
+                each->neck.fret_offsets_mm[static_cast<std::size_t>(fret)] = drawn(0.04, 0.15);
+            }
+            target_ = solve(design_);
+            return told("dead note", Symptom::dead_note, fret, {"high_fret"});
+        }
+        Complaint made = *told("dead note", Symptom::dead_note, fret,
+                               {kind == 1   ? "strings_old"
+                                : kind == 2 ? "fret_loose"
+                                            : "neck_resonance"});
+        if (kind == 1) made.surveyed = {"strings_old"};
+        if (kind == 2) made.surveyed = {"fret_loose"};
+        if (kind == 3)
+            made.heard.answers = {{"fret_loose", TestResult::same}}; // the first test tells nothing
+        return made;
+    }
+    /// A string that breaks: of a core strained too far, of a floor that was seen, else of an edge.
+    std::optional<Complaint> broken() {
+        const int kind = whole(0, 2);
+        if (kind == 0) {
+            for (Design* each : {&design_, &hidden_}) each->strings[s_].pitch_hz *= drawn(1.3, 1.6);
+            target_ = solve(design_);
+            const StringSolution& string = target_.strings[s_];
+            if (!string.sound || *string.core_stress_mpa() <= usual_core_stress(string.make_up).most_mpa)
+                return std::nullopt;
+            return told("string breaks", Symptom::string_breaks, 0, {"core_stress"});
+        }
+        Complaint made =
+            *told("string breaks", Symptom::string_breaks, 0, {kind == 1 ? "floor_shape" : "sharp_edge"});
+        const StringSolution& string = target_.strings[s_];
+        if (kind == 2 && *string.core_stress_mpa() > 0.9 * usual_core_stress(string.make_up).most_mpa)
+            return std::nullopt; // a design that asks for it
+        if (kind == 1)
+            made.entries[0].strings[s_].slot = {drawn(0, 1) < 0.5 ? SlotFound::floor_flat
+                                                                  : SlotFound::floor_forward};
+        return made;
+    }
+
     double drawn(double from, double to) { return std::uniform_real_distribution<double>(from, to)(random_); }
     int whole(int from, int to) { return std::uniform_int_distribution<int>(from, to)(random_); }
     double noise(double u) { return std::normal_distribution<double>(0, u)(random_); }
@@ -196,7 +272,7 @@ private:
 
     std::optional<Complaint> told(const char* kind, Symptom symptom, int fret,
                                   std::vector<std::string> causes) {
-        Complaint made{kind, {symptom, s_, fret, {}, {}}, {}, std::move(causes)};
+        Complaint made{kind, {symptom, s_, fret, {}, {}}, {}, std::move(causes), {}};
         ReadingEntry entry;
         const Relief& bent = *hidden_.neck.relief;
         entry.relief = bent;

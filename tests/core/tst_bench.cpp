@@ -260,10 +260,10 @@ private Q_SLOTS:
         const Built built;
         for (std::size_t s = 0; s < symptom_count; ++s) {
             const auto symptom = static_cast<Symptom>(s);
-            QCOMPARE(symptom_of_word(symptom_word(symptom)), symptom);
+            QCOMPARE(of_word<Symptom>(word_of(symptom)), symptom);
             const Diagnosis found = built.ask(symptom, 2, 3);
             QVERIFY(!found.causes.empty() && found.tests.size() == found.causes.size());
-            QVERIFY(!english_template("symptom." + std::string(symptom_word(symptom))).empty());
+            QVERIFY(!english_template("symptom." + std::string(word_of(symptom))).empty());
             for (std::size_t k = 0; k < found.causes.size(); ++k) {
                 const Cause& cause = found.causes[k];
                 for (const char* kind : {"cause.", "test.", "cure."})
@@ -274,7 +274,7 @@ private Q_SLOTS:
                             found.causes[found.tests[k]].test_effort);
             }
         }
-        QVERIFY(!symptom_of_word("dance"));
+        QVERIFY(!of_word<Symptom>("dance"));
         QVERIFY(built.ask(Symptom::bridge_moves, 0, 0).causes.front().stop);
     }
     void both_cures_behind_the_finger_are_compared() {

@@ -59,11 +59,11 @@ private Q_SLOTS:
     void a_test_that_was_made_outweighs_what_was_computed() {
         view()->choose(Symptom::open_buzz);
         const std::string first = view()->diagnosis().causes[0].id;
-        view()->answer(false);
+        view()->answer(TestResult::same);
         QVERIFY(view()->diagnosis().causes[0].id != first);
         view()->causes()->setCurrentRow(2);
         const std::string third = view()->diagnosis().causes[2].id;
-        view()->answer(true);
+        view()->answer(TestResult::gone);
         QCOMPARE(view()->diagnosis().causes[0].id, third);
         view()->answer(std::nullopt); // not made after all
         view()->choose(Symptom::open_buzz);
@@ -106,7 +106,7 @@ private Q_SLOTS:
         view()->choose(Symptom::open_buzz);
         view()->board()->set_places({{1, 0}, {2, 0}});
         Q_EMIT view()->board()->picked();
-        view()->answer(true);
+        view()->answer(TestResult::gone);
         const std::string cause = view()->diagnosis().causes[0].id;
         view()->decide();
         QVERIFY(window_->notice().contains(QStringLiteral("record")));
@@ -117,7 +117,7 @@ private Q_SLOTS:
         QCOMPARE(record[0].heard->string, std::size_t{1});
         QCOMPARE(record[0].heard->also.size(), std::size_t{1});
         QCOMPARE(record[0].heard->answers[0].cause, cause);
-        QVERIFY(record[0].heard->answers[0].yes);
+        QCOMPARE(record[0].heard->answers[0].result, TestResult::gone);
         window_->session().undo_stack()->undo();
         QVERIFY(window_.state().job.record.empty());
     }
