@@ -591,6 +591,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>The verdict says why, and lets it be done all the same.</source>
         <translation>Das Urteil sagt, warum, und lässt es trotzdem tun.</translation>
     </message>
+    <message>
+        <source>Stop</source>
+        <translation>Halt</translation>
+    </message>
+    <message>
+        <source>No amount before that is passed: the plan (N) asks why.</source>
+        <translation>Kein Betrag, bevor das übergangen ist: Der Plan (N) fragt nach dem Grund.</translation>
+    </message>
 </context>
 <context>
     <name>fm::BenchWorker</name>
@@ -1582,12 +1590,36 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>%1, %2: %3</translation>
     </message>
     <message>
-        <source>%1 readings in %2 rounds: %3 cents off, ± %4; %5 cents a mm</source>
-        <translation>%1 Messungen in %2 Runden: %3 Cent daneben, ± %4; %5 Cent je mm</translation>
-    </message>
-    <message>
         <source>%1 is no reading in cents; allowed is −200 to 200</source>
         <translation>%1 ist keine Messung in Cent; erlaubt ist −200 bis 200</translation>
+    </message>
+    <message>
+        <source>From fret 12 to the crown, measured along the string</source>
+        <translation>Vom 12. Bund bis zur Krone, an der Saite entlang gemessen</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Krone</translation>
+    </message>
+    <message>
+        <source>Read before strings, heights or crown were changed: kept, not used. Read again.</source>
+        <translation>Abgelesen, bevor Saiten, Höhen oder Krone geändert wurden: bleibt stehen, zählt nicht. Neu ablesen.</translation>
+    </message>
+    <message>
+        <source>%1 readings count, %2 moves between them: %3 cents off, ± %4; %5 cents a mm</source>
+        <translation>%1 Ablesungen zählen, %2-mal dazwischen verschoben: %3 Cent daneben, ± %4; %5 Cent je mm</translation>
+    </message>
+    <message>
+        <source>As measured the crown stands %1 %2 of where the design has it</source>
+        <translation>Gemessen steht die Krone %1 %2, verglichen mit dem Entwurf</translation>
+    </message>
+    <message>
+        <source>short</source>
+        <translation>zu kurz</translation>
+    </message>
+    <message>
+        <source>beyond</source>
+        <translation>zu weit</translation>
     </message>
 </context>
 <context>
@@ -1721,16 +1753,52 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>&lt;b&gt;Der Sattel:&lt;/b&gt; seine Vorderkante %1 ± %2 zum Steg (%3 Saiten sagen es); die tiefen Bünde sind %4 Cent daneben.</translation>
     </message>
     <message>
-        <source>Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; all rounds count together. Strings under tension: mind the eyes, slacken before a screw is turned.</source>
-        <translation>Zu hoch: verlängern. Zu tief: verkürzen. Schieben, stimmen, am Bund 12 drücken wie beim Spielen, wieder messen; alle Runden zählen zusammen. Saiten unter Spannung: Augen schützen, entspannen, bevor eine Schraube gedreht wird.</translation>
-    </message>
-    <message>
         <source>not read yet: type what the tuner says of the note at fret %1, string by string</source>
         <translation>noch nicht gemessen: tippen, was das Stimmgerät vom Ton am Bund %1 sagt, Saite für Saite</translation>
     </message>
     <message>
-        <source>%1 of %2 read · %3 there, within half a cent · round %4</source>
-        <translation>%1 von %2 gemessen · %3 am Ziel, auf einen halben Cent · Runde %4</translation>
+        <source>%1: %2 from fret 12 to its crown</source>
+        <translation>%1: %2 vom 12. Bund bis zur Krone</translation>
+    </message>
+    <message>
+        <source>New strings</source>
+        <translation>Neue Saiten</translation>
+    </message>
+    <message>
+        <source>New strings were fitted: cents of the old ones are kept, and do not count</source>
+        <translation>Neue Saiten wurden aufgezogen: Die Cent der alten bleiben stehen und zählen nicht</translation>
+    </message>
+    <message>
+        <source>new strings fitted</source>
+        <translation>neue Saiten aufgezogen</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1:&lt;/b&gt; two readings of one fret differ by %2 cents; type the right one again. </source>
+        <translation>&lt;b&gt;%1:&lt;/b&gt; zwei Ablesungen eines Bundes unterscheiden sich um %2 Cent; die richtige neu eintippen. </translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1:&lt;/b&gt; its crown would stand %2 beyond its saddle: that is a matter of the bridge&apos;s place, not of the crown. </source>
+        <translation>&lt;b&gt;%1:&lt;/b&gt; die Krone stünde %2 außerhalb ihrer Einlage: Das ist Sache des Steges und seines Platzes, nicht der Krone. </translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1:&lt;/b&gt; fret 12 itself stands wrong by %2 cents against its neighbours and is left out. </source>
+        <translation>&lt;b&gt;%1:&lt;/b&gt; der 12. Bund selbst steht um %2 Cent falsch gegen seine Nachbarn und zählt nicht. </translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;Read frets 11 and 13 too&lt;/b&gt; before a crown moves that far (%1): a fret 12 that stands wrong itself shows there.</source>
+        <translation>&lt;b&gt;Auch Bund 11 und 13 ablesen&lt;/b&gt;, bevor eine Krone so weit rückt (%1): Ein 12. Bund, der selbst falsch steht, zeigt sich dort.</translation>
+    </message>
+    <message>
+        <source>Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; moves written down join the readings. Strings under tension: mind the eyes, slacken before a screw is turned.</source>
+        <translation>Zu hoch: verlängern. Zu tief: verkürzen. Verschieben, stimmen, am 12. Bund so drücken, wie gespielt wird, neu ablesen; aufgeschriebene Verschiebungen verbinden die Ablesungen. Saiten unter Spannung: auf die Augen achten, entspannen, bevor eine Schraube gedreht wird.</translation>
+    </message>
+    <message>
+        <source>read before strings, heights or crowns were changed: those cents are kept, pale, and do not count; read fret %1 again</source>
+        <translation>abgelesen, bevor Saiten, Höhen oder Kronen geändert wurden: Diese Cent bleiben blass stehen und zählen nicht; Bund %1 neu ablesen</translation>
+    </message>
+    <message>
+        <source>%1 of %2 read · %3 there: two readings within %4 cents · round %5</source>
+        <translation>%1 von %2 abgelesen · %3 stimmen: zwei Ablesungen innerhalb von %4 Cent · Runde %5</translation>
     </message>
 </context>
 <context>
@@ -1814,6 +1882,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>%1 of %2</source>
         <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>from fret 12 to the crown</source>
+        <translation>vom 12. Bund bis zur Krone</translation>
     </message>
 </context>
 <context>
@@ -3957,6 +4029,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>%1 off the nut&apos;s bottom in one; then file what still stands too high.</source>
         <translation>%1 in einem von der Unterseite des Sattels; dann feilen, was noch zu hoch steht.</translation>
     </message>
+    <message>
+        <source>No amount before the stop above is passed.</source>
+        <translation>Kein Betrag, bevor der Halt oben übergangen ist.</translation>
+    </message>
 </context>
 <context>
     <name>fm::PrinterPanel</name>
@@ -5272,6 +5348,65 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>Make a new saddle</source>
         <translation>Neue Einlage machen</translation>
     </message>
+    <message>
+        <source>to be read again</source>
+        <translation>neu abzulesen</translation>
+    </message>
+</context>
+<context>
+    <name>fm::StopBar</name>
+    <message>
+        <source>Go on all the same</source>
+        <translation>Trotzdem weiter</translation>
+    </message>
+    <message>
+        <source>Passes this stop; the reason goes into the record</source>
+        <translation>Übergeht diesen Halt; der Grund kommt ins Protokoll</translation>
+    </message>
+    <message>
+        <source>What stops the work</source>
+        <translation>Was die Arbeit anhält</translation>
+    </message>
+    <message>
+        <source>why you go on all the same: what was mended, or who has looked at it</source>
+        <translation>warum es trotzdem weitergeht: was repariert wurde oder wer es angesehen hat</translation>
+    </message>
+    <message>
+        <source>Reason for going on</source>
+        <translation>Grund weiterzumachen</translation>
+    </message>
+    <message>
+        <source>before anything</source>
+        <translation>vor allem anderen</translation>
+    </message>
+    <message>
+        <source>at the neck</source>
+        <translation>am Hals</translation>
+    </message>
+    <message>
+        <source>at the saddle</source>
+        <translation>an der Einlage</translation>
+    </message>
+    <message>
+        <source>at the nut</source>
+        <translation>am Sattel</translation>
+    </message>
+    <message>
+        <source>▲ Stop, %1: %2.</source>
+        <translation>▲ Halt, %1: %2.</translation>
+    </message>
+    <message>
+        <source>(%1 more after it)</source>
+        <translation>(danach noch %1)</translation>
+    </message>
+    <message>
+        <source>Write down first why you go on: it stays in the record</source>
+        <translation>Erst aufschreiben, warum es weitergeht: Es bleibt im Protokoll</translation>
+    </message>
+    <message>
+        <source>stop passed</source>
+        <translation>Halt übergangen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StringWay</name>
@@ -5972,22 +6107,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Was die Abhilfe mit jeder Saite macht</translation>
     </message>
     <message>
-        <source>The test shows it</source>
-        <translation>Die Probe zeigt es</translation>
-    </message>
-    <message>
-        <source>The test was made, and it is this</source>
-        <translation>Die Probe wurde gemacht, und es ist dies</translation>
-    </message>
-    <message>
-        <source>It does not</source>
-        <translation>Nicht</translation>
-    </message>
-    <message>
-        <source>The test was made, and it is not this</source>
-        <translation>Die Probe wurde gemacht, und es ist dies nicht</translation>
-    </message>
-    <message>
         <source>This is it</source>
         <translation>Das ist es</translation>
     </message>
@@ -6054,6 +6173,30 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>In the record: %1</source>
         <translation>In der Akte: %1</translation>
+    </message>
+    <message>
+        <source>Gone</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>The test was made, and what was heard is gone, or it shows the cause</source>
+        <translation>Die Probe wurde gemacht, und es ist weg, oder sie zeigt die Ursache</translation>
+    </message>
+    <message>
+        <source>Better</source>
+        <translation>Besser</translation>
+    </message>
+    <message>
+        <source>The test was made, and it is better, not gone</source>
+        <translation>Die Probe wurde gemacht, und es ist besser, nicht weg</translation>
+    </message>
+    <message>
+        <source>The same</source>
+        <translation>Gleich</translation>
+    </message>
+    <message>
+        <source>The test was made, and nothing changed</source>
+        <translation>Die Probe wurde gemacht, und nichts hat sich geändert</translation>
     </message>
 </context>
 <context>
@@ -9183,6 +9326,198 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>the strings would break by {0} over the saddle, less than {1}: the neck&apos;s angle, or the bridge, is the matter: a trained repairer</source>
         <translation>die Saiten knickten über der Einlage um {0}, weniger als {1}: es liegt am Halswinkel oder am Steg: eine Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>where the crown stood was not measured, and the ends&apos; stiffness takes up any error of it: measure from fret 12 to the crown before this is used</source>
+        <translation>wo die Krone stand, wurde nicht gemessen, und die Endsteifigkeit nimmt jeden Fehler davon auf: vom 12. Bund bis zur Krone messen, bevor dies benutzt wird</translation>
+    </message>
+    <message>
+        <source>a rattle or ring somewhere, behind nut or bridge too</source>
+        <translation>ein Klappern oder Klingeln irgendwo, auch hinter Sattel oder Steg</translation>
+    </message>
+    <message>
+        <source>a note chokes when it is bent</source>
+        <translation>ein Ton erstickt beim Ziehen</translation>
+    </message>
+    <message>
+        <source>flat after a bend or the arm</source>
+        <translation>zu tief nach dem Ziehen oder dem Hebel</translation>
+    </message>
+    <message>
+        <source>one note is dead: it does not ring on</source>
+        <translation>ein Ton ist tot: er klingt nicht nach</translation>
+    </message>
+    <message>
+        <source>a string breaks, or wears its slot</source>
+        <translation>eine Saite reißt oder schleift ihre Kerbe aus</translation>
+    </message>
+    <message>
+        <source>the heights wanted are too low for this hand</source>
+        <translation>die gewünschten Höhen sind zu niedrig für diese Hand</translation>
+    </message>
+    <message>
+        <source>play it half as hard: it is gone</source>
+        <translation>halb so stark spielen: Es ist weg</translation>
+    </message>
+    <message>
+        <source>want more action, or a little more relief; measure the hand first</source>
+        <translation>mehr Saitenlage wünschen oder etwas mehr Krümmung; erst die Hand messen</translation>
+    </message>
+    <message>
+        <source>a brace or the top is loose: structural</source>
+        <translation>eine Leiste oder die Decke ist lose: die Struktur</translation>
+    </message>
+    <message>
+        <source>tap the top with a fingertip and listen for an echo</source>
+        <translation>mit der Fingerspitze auf die Decke klopfen und auf ein Echo hören</translation>
+    </message>
+    <message>
+        <source>the strings are old, worn or false</source>
+        <translation>die Saiten sind alt, abgenutzt oder unrein</translation>
+    </message>
+    <message>
+        <source>put one new string on and listen again</source>
+        <translation>eine neue Saite aufziehen und wieder hören</translation>
+    </message>
+    <message>
+        <source>new strings, stretched in, before anything is moved</source>
+        <translation>neue Saiten, eingedehnt, bevor irgendetwas verschoben wird</translation>
+    </message>
+    <message>
+        <source>the bent string climbs the curve of the board</source>
+        <translation>die gezogene Saite steigt an der Wölbung des Griffbretts hinauf</translation>
+    </message>
+    <message>
+        <source>bend the same note the other way, and the next string there</source>
+        <translation>denselben Ton andersherum ziehen, und die nächste Saite dort</translation>
+    </message>
+    <message>
+        <source>more action, or a flatter curve up the neck: fretwork</source>
+        <translation>mehr Saitenlage oder oben eine flachere Wölbung: Bundarbeit</translation>
+    </message>
+    <message>
+        <source>the string still gives, at its windings or its ball end</source>
+        <translation>die Saite gibt noch nach, an ihren Wicklungen oder am Kugelende</translation>
+    </message>
+    <message>
+        <source>draw it up gently at fret 12 and tune again</source>
+        <translation>am 12. Bund sanft hochziehen und neu stimmen</translation>
+    </message>
+    <message>
+        <source>stretch it in until it stays; few turns on the post</source>
+        <translation>eindehnen, bis sie bleibt; wenige Windungen auf der Achse</translation>
+    </message>
+    <message>
+        <source>the arm does not come back, or the string sticks at saddle or guide</source>
+        <translation>der Hebel kommt nicht zurück, oder die Saite hängt an Einlage oder Führung</translation>
+    </message>
+    <message>
+        <source>down and let go, then up and let go: it comes back to two pitches</source>
+        <translation>hinunter und loslassen, dann hinauf und loslassen: Er kommt zu zwei Tonhöhen zurück</translation>
+    </message>
+    <message>
+        <source>clean and ease knife edges, notches and guides where it sticks</source>
+        <translation>Schneiden, Kerben und Führungen reinigen und glätten, wo es hängt</translation>
+    </message>
+    <message>
+        <source>the fret is loose in its slot</source>
+        <translation>der Bund sitzt lose in seinem Schlitz</translation>
+    </message>
+    <message>
+        <source>press the fret down beside the string while the note rings</source>
+        <translation>den Bund neben der Saite niederdrücken, während der Ton klingt</translation>
+    </message>
+    <message>
+        <source>seat and glue the fret, then level it</source>
+        <translation>den Bund einsetzen und leimen, dann abrichten</translation>
+    </message>
+    <message>
+        <source>the neck itself takes this note away</source>
+        <translation>der Hals selbst nimmt diesen Ton weg</translation>
+    </message>
+    <message>
+        <source>hold the headstock, or clamp a weight to it: the dead note moves</source>
+        <translation>die Kopfplatte halten oder ein Gewicht daran klemmen: Der tote Ton wandert</translation>
+    </message>
+    <message>
+        <source>no matter of slots or saddles: a weight at the head, or live with it</source>
+        <translation>keine Sache von Kerben oder Einlagen: ein Gewicht am Kopf, oder damit leben</translation>
+    </message>
+    <message>
+        <source>it runs over a sharp edge</source>
+        <translation>sie läuft über eine scharfe Kante</translation>
+    </message>
+    <message>
+        <source>look where it broke; draw a cotton thread through there</source>
+        <translation>nachsehen, wo sie riss; einen Baumwollfaden dort durchziehen</translation>
+    </message>
+    <message>
+        <source>round and polish the edge where it broke</source>
+        <translation>die Kante, an der sie riss, runden und polieren</translation>
+    </message>
+    <message>
+        <source>the core is strained close to what it bears</source>
+        <translation>der Kern ist nahe an dem gespannt, was er trägt</translation>
+    </message>
+    <message>
+        <source>compare its gauge and pitch with its maker&apos;s limits</source>
+        <translation>Durchmesser und Tonhöhe mit den Grenzen des Herstellers vergleichen</translation>
+    </message>
+    <message>
+        <source>a thinner string for this pitch, or a lower pitch</source>
+        <translation>eine dünnere Saite für diesen Ton oder ein tieferer Ton</translation>
+    </message>
+    <message>
+        <source>the slot&apos;s floor bends it sharply, or saws at it</source>
+        <translation>der Kerbgrund knickt sie scharf oder sägt an ihr</translation>
+    </message>
+    <message>
+        <source>look along the floor under a lamp: flat, or a step</source>
+        <translation>unter einer Lampe am Grund entlangsehen: flach oder eine Stufe</translation>
+    </message>
+    <message>
+        <source>round the floor to the string, falling toward the headstock; polish</source>
+        <translation>den Grund nach der Saite runden, zur Kopfplatte fallend; polieren</translation>
+    </message>
+    <message>
+        <source>everything stands as wanted; this hand has {0} times the room it is reckoned to need</source>
+        <translation>alles steht wie gewünscht; diese Hand hat das {0}-Fache des Platzes, den sie rechnerisch braucht</translation>
+    </message>
+    <message>
+        <source>the survey found it: this first</source>
+        <translation>die Durchsicht hat es gefunden: dies zuerst</translation>
+    </message>
+    <message>
+        <source>the readings say the strings are new</source>
+        <translation>nach den Ablesungen sind die Saiten neu</translation>
+    </message>
+    <message>
+        <source>a bend of one, two and three semitones leaves {0}, {1} and {2}; the least over fret {3}</source>
+        <translation>Ziehen um einen, zwei und drei Halbtöne lässt {0}, {1} und {2}; am wenigsten über Bund {3}</translation>
+    </message>
+    <message>
+        <source>raising the saddle by {0} leaves room after a bend of two semitones</source>
+        <translation>die Einlage um {0} höher lässt Platz nach dem Ziehen um zwei Halbtöne</translation>
+    </message>
+    <message>
+        <source>fret {0} stands {1} over the one that is held</source>
+        <translation>Bund {0} steht {1} über dem gegriffenen</translation>
+    </message>
+    <message>
+        <source>its core carries {0} N/mm²; such strings are made for up to {1}</source>
+        <translation>ihr Kern trägt {0} N/mm²; solche Saiten sind für bis zu {1} gemacht</translation>
+    </message>
+    <message>
+        <source>the floor was seen flat or falling forward</source>
+        <translation>der Grund wurde flach oder nach vorn fallend gesehen</translation>
+    </message>
+    <message>
+        <source>{0} cents at fret 12: the crown would go {1}, beyond its saddle: that is a matter of the bridge&apos;s place</source>
+        <translation>{0} Cent am 12. Bund: die Krone müsste um {1} rücken, aus ihrer Einlage hinaus: Das ist Sache des Platzes des Steges</translation>
+    </message>
+    <message>
+        <source>the slot stands as wanted: lowering it would mend next to nothing</source>
+        <translation>die Kerbe steht wie gewünscht: tiefer zu feilen hülfe fast nichts</translation>
     </message>
 </context>
 <context>

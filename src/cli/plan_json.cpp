@@ -2,6 +2,7 @@
 
 #include "cli/json_parts.h"
 #include "core/stops.h"
+#include "job/passed_stops.h"
 
 namespace fm {
 
@@ -93,17 +94,13 @@ Value nut_json(const NutDesign& nut, const NutStep& step, const Tools& tools) {
 Value stops_json(const Job& job, const std::vector<Stop>& stops) {
     Value::Array list;
     for (const Stop& stop : stops) {
-        const RecordEntry* passed = nullptr;
-        const std::vector<StandingEntry> standing = standing_entries(job.record);
-        for (const StandingEntry& each : standing)
-            if (each.entry.kind == RecordKind::decision && each.entry.about == "stop:" + stop.point)
-                passed = &each.entry;
+        const std::optional<RecordEntry> decision = passed(job.record, stop.point);
         list.push_back(Members()
                            .add("point", stop.point)
                            .add("at", std::string(word_of(stop.at)))
                            .add("text", english(stop.text))
-                           .add("passed", passed != nullptr)
-                           .add("reason", passed ? Value(passed->reason) : Value())
+                           .add("passed", decision.has_value())
+                           .add("reason", decision ? Value(decision->reason) : Value())
                            .take());
     }
     return list;

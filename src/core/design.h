@@ -188,7 +188,9 @@ struct NutDesign {
     std::optional<Blank> blank;
     std::optional<ZeroFret> zero_fret;
     std::vector<Post> posts; ///< empty, or one a string
-    bool clamping = false;   ///< a locking nut: raised by shims, lowered at its seat
+    bool clamping = false;      ///< a locking nut: raised by shims, lowered at its seat
+    bool ready_slotted = false; ///< bought with its slots cut: lowered from below first
+    double packing_mm = 0;      ///< found under the nut
     double shim_step_mm = 0.05;
 };
 

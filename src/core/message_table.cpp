@@ -306,6 +306,23 @@ constexpr MessageEntry table[] = {
      QT_TRANSLATE_NOOP("messages",
                        "the strings would break by {0} over the saddle, less than {1}: the neck's "
                        "angle, or the bridge, is the matter: a trained repairer")},
+    {"stop.saddle_contradicts",
+     QT_TRANSLATE_NOOP(
+         "messages",
+         "{0}: by the saddle that is there {1} would come off, by the action that was read {2}: one "
+         "of the two is wrong; measure the saddle's height and read the action again")},
+    {"stop.seat_to_cut",
+     QT_TRANSLATE_NOOP("messages",
+                       "the nut that clamps stands {0} or more too high: its seat would have to be "
+                       "cut: a trained repairer")},
+    {"clamping_not_filed",
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} cannot be for a nut that clamps: it goes up on shims, or its seat is "
+                       "cut; it is left")},
+    {"nut_packed_already",
+     QT_TRANSLATE_NOOP("messages",
+                       "there is {0} of packing under the nut already; {1} would be under it in all: "
+                       "a new nut that stands on its seat")},
     {"nothing_to_shim", QT_TRANSLATE_NOOP("messages", "{where} is shim, but no slot is so low that a gauge "
                                                       "can tell: what counts is filed")},
     {"not_from_below",

@@ -74,21 +74,40 @@ NutChoice proposed(const NutDecision& counted, const Slots& slots, bool too_deep
     return NutChoice::choose;
 }
 
+/// A block that clamps is never filed: shims raise it, and lowering is its seat's matter.
+NutChoice proposed_clamping(const NutDecision& counted) {
+    return counted.raises > 0 ? NutChoice::shim : NutChoice::leave;
+}
+
+/// What a choice comes to, where it cannot be as it is.
+NutChoice possible(NutChoice choice, const NutDecision& decision, bool from_below, bool clamping) {
+    if (clamping) {
+        const bool shim = choice == NutChoice::shim && decision.raises > 0;
+        return shim || choice == NutChoice::replace ? choice : NutChoice::leave;
+    }
+    if (choice == NutChoice::shim && decision.raises == 0) return NutChoice::file;
+    if (choice == NutChoice::below && !from_below) return NutChoice::file;
+    return choice;
+}
+
 } // namespace
 
-NutDecision nut_decision(const std::vector<SlotFinding>& findings, double shim_step_mm, std::size_t strings,
+NutDecision nut_decision(const std::vector<SlotFinding>& findings, const NutDesign& nut, std::size_t strings,
                          std::optional<NutChoice> wanted) {
     NutDecision decision;
     const Slots slots = count(findings, decision);
     const bool too_deep = decision.largest_raise_mm > deepest_fill_mm + rounding_mm;
     const bool from_below = decision.slots > 0 && decision.lowers == strings;
-    decision.proposal = proposed(decision, slots, too_deep);
-    decision.choice = wanted.value_or(decision.proposal);
-    if (decision.choice == NutChoice::shim && decision.raises == 0) decision.choice = NutChoice::file;
-    if (decision.choice == NutChoice::below && !from_below) decision.choice = NutChoice::file;
+    decision.proposal = nut.clamping ? proposed_clamping(decision) : proposed(decision, slots, too_deep);
+    // One that came with its slots keeps them: its bottom first. What is packed already is not packed again.
+    if (nut.ready_slotted && from_below && decision.proposal == NutChoice::file)
+        decision.proposal = NutChoice::below;
+    if (nut.packing_mm > 0 && decision.proposal == NutChoice::shim && !nut.clamping)
+        decision.proposal = NutChoice::replace;
+    decision.choice = possible(wanted.value_or(decision.proposal), decision, from_below, nut.clamping);
     const bool choosing = decision.choice == NutChoice::choose;
     if (decision.choice == NutChoice::shim || (choosing && decision.mean_raise_mm > least_mean_mm))
-        decision.shim_mm = shim_of_raise_mm(decision.largest_raise_mm, shim_step_mm);
+        decision.shim_mm = shim_of_raise_mm(decision.largest_raise_mm, nut.shim_step_mm);
     if (decision.choice == NutChoice::fill || (choosing && !too_deep)) decision.fill = slots.to_fill;
     if (from_below && (decision.choice == NutChoice::file || decision.choice == NutChoice::below))
         decision.below_mm = slots.least_lower_mm;

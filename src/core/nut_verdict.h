@@ -43,10 +43,11 @@ std::vector<SlotFinding> slot_findings(const Solution& target, const std::vector
                                        const std::vector<std::optional<double>>& nut_mm);
 
 /// What the rules say, with the amounts of every way they offer.
-/// @param shim_step_mm the shop's step, above 0 @param strings of the instrument
+/// @param nut how it is made: its shims' step, whether it clamps, came with its slots, or is packed already
+/// @param strings of the instrument
 /// @param wanted the person's choice; one that cannot be (a shim where nothing counts as low, from below
-/// where not every slot counts) becomes file
-NutDecision nut_decision(const std::vector<SlotFinding>& findings, double shim_step_mm, std::size_t strings,
+/// where not every slot counts) becomes file; of a nut that clamps, which nobody files, left
+NutDecision nut_decision(const std::vector<SlotFinding>& findings, const NutDesign& nut, std::size_t strings,
                          std::optional<NutChoice> wanted = {});
 
 /// A raise rounded up to the shop's step.

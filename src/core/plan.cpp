@@ -98,6 +98,11 @@ public:
                 step.take_off_mm[i] = 0.0;
                 continue;
             }
+            if (design_.nut.clamping && decision.choice == NutChoice::shim) { // as high as the block goes
+                step.take_off_mm[i] = 0.0;
+                at_[i]->above_fret_line_mm += lifted_mm;
+                continue;
+            }
             step.take_off_mm[i] =
                 what_counts && !slot.lower_counts ? 0.0 : std::max(0.0, over_mm + lifted_mm);
             at_[i]->above_fret_line_mm -= over_mm;
@@ -176,12 +181,20 @@ private:
             slot.lower_counts = amounts[slot.string]->counts && slot.lower_mm > 0;
         }
         const auto wanted = design_.choices.nut;
-        step.decision = nut_decision(step.findings, design_.nut.shim_step_mm, at_.size(), wanted);
+        step.decision = nut_decision(step.findings, design_.nut, at_.size(), wanted);
         if (wanted && step.decision.choice != *wanted)
-            plan.notes.push_back({*wanted == NutChoice::shim ? "nothing_to_shim" : "not_from_below",
+            plan.notes.push_back({design_.nut.clamping         ? "clamping_not_filed"
+                                  : *wanted == NutChoice::shim ? "nothing_to_shim"
+                                                               : "not_from_below",
                                   Severity::warning,
                                   "plan.nut",
                                   {}});
+        if (design_.nut.packing_mm > 0 && step.decision.raises > 0)
+            plan.notes.push_back({"nut_packed_already",
+                                  Severity::warning,
+                                  "nut.packing_mm",
+                                  {LengthMm{design_.nut.packing_mm},
+                                   LengthMm{design_.nut.packing_mm + step.decision.largest_raise_mm}}});
     }
 
     /// On the neck as it will be: its relief is the first step of either order.

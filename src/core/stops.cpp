@@ -1,6 +1,7 @@
 #include "core/stops.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fm {
 
@@ -9,6 +10,9 @@ namespace {
 constexpr double most_relief_mm = 0.8; // at full tension
 constexpr double most_packing_mm = 1.0;
 constexpr double least_exposure_mm = 1.0;
+constexpr double sure = 2.0;        // standard deviations between two readings of one height
+constexpr double piece_u_mm = 0.02; // a caliper over the saddle that is there
+constexpr double plane_u_mm = 0.1;  // the fret plane over the top, by a rule
 constexpr double rounding_mm = 1e-9;
 
 Stop stop(std::string point, StopAt at, std::vector<Argument> arguments = {}) {
@@ -72,14 +76,62 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
                              {LengthMm{*slot_mm - step.cut.pack_mm}, LengthMm{*most_mm}}));
 }
 
+/// What is given of the saddle that is there, and the action that was read, are one height.
+void of_the_readings(const Design& design, const Solution& target, const Plan& plan,
+                     std::vector<Stop>& stops) {
+    if (!design.bridge || !design.bridge->height_mm || plan.saddle.left()) return;
+    double worst = sure;
+    std::optional<Stop> told;
+    for (std::size_t i = 0; i < target.saddle.take_off_mm.size(); ++i) {
+        const auto& by_piece_mm = target.saddle.take_off_mm[i];
+        const auto& by_action_mm = plan.saddle.take_off_mm[i];
+        if (!by_piece_mm || !by_action_mm) continue;
+        const double u_mm = std::hypot(*plan.saddle.u_mm[i], piece_u_mm, plane_u_mm);
+        const double times = std::abs(*by_piece_mm - *by_action_mm) / u_mm;
+        if (times <= worst) continue;
+        worst = times;
+        told = stop("saddle_contradicts", StopAt::saddle,
+                    {design.string_name(i), LengthMm{*by_piece_mm}, LengthMm{*by_action_mm}});
+    }
+    if (told) stops.push_back(*std::move(told));
+}
+
+/// A nut that clamps and stands too high.
+void of_the_nut(const Design& design, const Plan& plan, std::vector<Stop>& stops) {
+    const NutStep& step = plan.nut;
+    if (!design.nut.clamping || step.decision.raises > 0 || step.decision.lowers == 0) return;
+    double least_mm = 1e9;
+    for (const SlotFinding& slot : step.findings)
+        if (slot.lower_counts) least_mm = std::min(least_mm, slot.lower_mm);
+    stops.push_back(stop("seat_to_cut", StopAt::nut, {LengthMm{least_mm}}));
+}
+
 } // namespace
+
+bool stands_at(const Stop& stop, BenchPart part) {
+    switch (stop.at) {
+    case StopAt::all: return true;
+    case StopAt::relief: return part == BenchPart::relief;
+    case StopAt::saddle: return part == BenchPart::saddle;
+    case StopAt::nut: return part == BenchPart::nut;
+    }
+    return true;
+}
+
+std::vector<Stop> stops_of_survey(const std::vector<SurveyFinding>& survey) {
+    std::vector<Stop> stops;
+    of_the_survey(survey, stops);
+    return stops;
+}
 
 std::vector<Stop> stops_of(const Design& design, const Solution& target, const Plan& plan,
                            const std::vector<SurveyFinding>& survey) {
     std::vector<Stop> stops;
     of_the_survey(survey, stops);
     of_the_relief(design, plan, stops);
+    of_the_readings(design, target, plan, stops);
     of_the_saddle(design, target, plan, stops);
+    of_the_nut(design, plan, stops);
     std::stable_sort(stops.begin(), stops.end(), [](const Stop& a, const Stop& b) { return a.at < b.at; });
     return stops;
 }

@@ -2,6 +2,7 @@
 // What keeps a set-up from going on until somebody says why it may: what the survey found unsafe, and what a
 // step of the plan would leave. Source: docs/mathematics.md, "Stops".
 #include "core/plan.h"
+#include "core/readings.h"
 #include "core/survey.h"
 
 #include <string>
@@ -20,6 +21,12 @@ struct Stop {
     StopAt at = StopAt::all;
     Message text;
 };
+
+/// Whether a stop keeps from working at that part.
+bool stands_at(const Stop& stop, BenchPart part);
+
+/// Only those that a survey found.
+std::vector<Stop> stops_of_survey(const std::vector<SurveyFinding>& survey);
 
 /// All stops of a plan, in the order of the work.
 /// @param target the design solved as written

@@ -47,6 +47,8 @@ void read_nut(Reader& root, Design& design) {
     nut.material = reader.text_or("material", "bone");
     nut.blank = read_blank(reader);
     nut.clamping = reader.flag_or("clamping", false);
+    nut.ready_slotted = reader.flag_or("ready_slotted", false);
+    nut.packing_mm = reader.number_or("packing_mm", 0.0, {0.0, 5.0});
     nut.shim_step_mm = reader.number_or("shim_step_mm", nut.shim_step_mm, {0.01, 1.0});
     if (reader.has("zero_fret")) {
         Reader zero = reader.object("zero_fret", false);

@@ -1,4 +1,4 @@
-// What solid parts are made of; solid_occt.cpp makes them.
+// What solid parts are made of; solid/solid_occt.cpp makes them.
 #include "sheet/solid.h"
 
 #include "core/nut_plan.h"
@@ -53,6 +53,7 @@ SolidPart solid_nut(const Design& design, const Solution& solution, bool mirrore
         const SlotWork& slot = solution.strings[i].slot;
         part.slots.push_back({sign * slot.along_mm, slot.floor_above_seat_mm - fall(slot.along_mm),
                               slot.width_mm,
+                              slot.width_mm * slot_opening_factor(slot_run(design, solution, i)),
                               sign * (slot.along_mm + slot_run(design, solution, i) * part.thickness_mm),
                               slot.floor_back_drop_mm});
     }
@@ -72,7 +73,8 @@ SolidPart solid_saddle(const Design& design, const Solution& solution, bool mirr
     for (std::size_t i = 0; i < solution.notches.size(); ++i) {
         const double x = sign * solution.strings[i].saddle_along_mm;
         part.slots.push_back(
-            {x, saddle_height_mm(design, solution, i), solution.notches[i].width_mm, x, 0.0});
+            {x, saddle_height_mm(design, solution, i), solution.notches[i].width_mm,
+             solution.notches[i].width_mm, x, 0.0});
     }
     return part;
 }

@@ -1,6 +1,6 @@
 #pragma once
 // Nut and saddle as solid bodies for milling or a printed trial piece. There only if the program was built
-// with the geometry library (Open CASCADE).
+// with the geometry library (Open CASCADE), which is loaded when the first is made.
 #include "core/solution.h"
 #include "sheet/machine_part.h"
 
@@ -22,6 +22,7 @@ struct SolidPart {
         double x_mm = 0; ///< at the front face
         double floor_mm = 0;
         double width_mm = 0;     ///< across the slot
+        double opening_mm = 0;   ///< along the part: a slot that runs aside is cut aslant
         double back_x_mm = 0;    ///< at the back face
         double back_fall_mm = 0; ///< of its floor to the back face
     };

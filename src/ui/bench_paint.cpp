@@ -284,8 +284,10 @@ void BenchView::paintEvent(QPaintEvent*) {
     const double u = unit_px();
     paint_header(painter);
     paint_number(painter);
-    paint_bar(painter);
-    paint_rod(painter);
+    if (!words_.stopped) {
+        paint_bar(painter);
+        paint_rod(painter);
+    }
     painter.setFont(font_of(21));
     painter.setPen(theme().caption);
     const QRectF note(margin * u, 590 * u, width() - 2 * margin * u, 34 * u);

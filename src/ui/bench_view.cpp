@@ -175,6 +175,7 @@ void BenchView::enter() {
     }
     if (field_->text().trimmed().isEmpty()) {
         if (!worker_.whole()) return;
+        if (words_.stopped) return say(words_.note);
         const QString problem = worker_.whole_done();
         say(problem);
         return refresh();
@@ -248,6 +249,7 @@ void BenchView::take_back() {
 }
 
 void BenchView::simulated_pass() {
+    if (words_.stopped) return say(words_.note);
     const auto count = session_.state().job.design.strings.size();
     const QByteArray part(part_word(worker_.part()).data());
     if (const auto& whole = worker_.whole()) {

@@ -2,6 +2,7 @@
 
 #include "core/tools.h"
 #include "ui/bench_view.h"
+#include "ui/stop_bar.h"
 #include "ui/texts.h"
 
 #include <cmath>
@@ -112,7 +113,7 @@ void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filin
 }
 
 /// Two side screws, each with its amount and its way.
-void say_two_screws(BenchWords& words, const EdgeMargins& down, Unit unit) {
+void say_two_screws(BenchWords& words, const SaddleDesign& saddle, const EdgeMargins& down, Unit unit) {
     words.string = BenchView::tr("Both screws");
     words.sentence = (down.bass_mm < 0 ? BenchView::tr("up under the bass string")
                                        : BenchView::tr("down under the bass string")) +
@@ -120,7 +121,14 @@ void say_two_screws(BenchWords& words, const EdgeMargins& down, Unit unit) {
                      (down.treble_mm < 0 ? BenchView::tr("%1 up under the treble string")
                                          : BenchView::tr("%1 down under the treble string"))
                          .arg(length_with_unit(std::abs(down.treble_mm), unit));
-    words.note = BenchView::tr("Strings under tension: mind the eyes. Slacken, turn, tune, then read.");
+    words.note = saddle.height_by == HeightBy::posts
+                     ? BenchView::tr("Posts are never turned under tension: slacken, turn, tune, then read.")
+                     : BenchView::tr("Strings under tension: mind the eyes. Slacken, turn, tune, then read.");
+    if (saddle.screw_pitch_mm)
+        words.note = BenchView::tr("%1 at the bass, %2 at the treble. ")
+                         .arg(turns_text(down.bass_mm, saddle.screw_pitch_mm),
+                              turns_text(down.treble_mm, saddle.screw_pitch_mm)) +
+                     words.note;
 }
 
 void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench, Unit unit) {
@@ -133,7 +141,7 @@ void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench
     words.number_is_reading = false;
     words.place.clear();
     if (bench.part() == BenchPart::saddle && design.saddle.by_screws())
-        return say_two_screws(words, off, unit);
+        return say_two_screws(words, design.saddle, off, unit);
     if (bench.part() == BenchPart::nut && off.bass_mm > 0) {
         words.sentence = BenchView::tr("off the nut's bottom in one, before its slots are filed");
         words.note =
@@ -168,6 +176,10 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
         words.sentence = nut      ? BenchView::tr("off the slot in this pass, then string up and read")
                          : screws ? BenchView::tr("lower at the screw, then tune and read")
                                   : BenchView::tr("off the top under this string, then string up and read");
+        if (screws && !nut && session.state().job.design.saddle.screw_pitch_mm)
+            words.sentence =
+                BenchView::tr("lower at the screw, %1, then tune and read")
+                    .arg(turns_text(filing.pass_mm, session.state().job.design.saddle.screw_pitch_mm));
         words.note =
             nut ? leaves_words(session, filing) + QLatin1Char(' ') + hand_words(bench.hand(), filing, unit)
                 : hand_words(bench.hand(), filing, unit);
@@ -217,6 +229,13 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
                                             nut      ? BenchView::tr("nut")
                                             : relief ? BenchView::tr("relief")
                                                      : BenchView::tr("saddle"));
+    if (const Stop* stop = stop_at(state.stops, bench.part())) {
+        words.stopped = words.warning = true;
+        words.number = BenchView::tr("Stop");
+        words.sentence = message_text(stop->text, unit);
+        words.note = BenchView::tr("No amount before that is passed: the plan (N) asks why.");
+        return words;
+    }
     const Filing* filing = bench.in_hand();
     if (!filing) {
         words.number = QStringLiteral("–");

@@ -346,6 +346,7 @@ void MainWindow::show_plan(bool shown) {
     if (!plan_) {
         plan_ = new PlanView(session_);
         middle_->addWidget(plan_);
+        connect(plan_, &PlanView::refused, this, [this](const QString& why) { say(why); });
         connect(plan_, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
         connect(plan_, &PlanView::station_asked, this, [this](const QString& word) {
             for (std::size_t i = 0; i < station_words.size(); ++i)

@@ -40,12 +40,14 @@ PlanView::PlanView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session),
       choice_(
           new ChoiceRow(tr("Order"), {{tr("neck, saddle, nut"), {}, {}}, {tr("neck, nut, saddle"), {}, {}}})),
-      page_(new QTextBrowser) {
+      stop_(new StopBar(session)), page_(new QTextBrowser) {
     order_ = static_cast<PlanOrder>(std::clamp(QSettings().value(order_key).toInt(), 0, 1));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
     column->addWidget(choice_);
+    column->addWidget(stop_);
+    connect(stop_, &StopBar::refused, this, &PlanView::refused);
     page_->setOpenLinks(false);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(tr("The plan"));
@@ -74,6 +76,7 @@ QString PlanView::shown(const std::optional<double>& mm) const {
 void PlanView::refresh() {
     if (!session_.is_open()) return;
     choice_->set_chosen(static_cast<int>(order_));
+    stop_->refresh();
     const int scrolled = page_->verticalScrollBar()->value();
     page_->setHtml(html());
     page_->verticalScrollBar()->setValue(scrolled);
@@ -135,6 +138,8 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
                        .arg(number)
                        .arg(names[static_cast<int>(part)], QString::fromLatin1(part_word(part).data()),
                             tr("at the bench"));
+    if (stop_at(session_.state().stops, part))
+        return html + QStringLiteral("<p>%1</p>").arg(tr("No amount before the stop above is passed."));
     html += amounts(made, part);
     const After& after = part == BenchPart::relief   ? made.relief.after
                          : part == BenchPart::saddle ? made.saddle.after
@@ -169,7 +174,10 @@ QString PlanView::off_words(const Plan& made, BenchPart part, std::size_t i) con
     if (!u) return QStringLiteral("–");
     const QString sure = QStringLiteral(" ± ") + shown(u);
     if (saddle) {
-        const QString asked = shown(made.saddle.take_off_mm[i]) + sure;
+        QString asked = shown(made.saddle.take_off_mm[i]) + sure;
+        const SaddleDesign& by = session_.state().job.design.saddle;
+        if (by.height_by == HeightBy::saddle_screws && by.screw_pitch_mm)
+            asked += QStringLiteral(" (%1)").arg(turns_text(*made.saddle.take_off_mm[i], by.screw_pitch_mm));
         return made.saddle.left() ? tr("left (%1)").arg(asked) : asked;
     }
     const auto& raise = made.nut.raise_mm[i];
@@ -193,9 +201,14 @@ QString PlanView::saddle_words(const SaddleStep& step) const {
     if (step.choice == SaddleChoice::renew)
         return tr("A new saddle, to the heights wanted: its sheet is at Sheets.");
     if (step.screws_mm) {
+        const SaddleDesign& by = session_.state().job.design.saddle;
         const auto way = [&](double mm) {
-            return mm < 0 ? tr("%1 up").arg(length_with_unit(-mm, unit))
-                          : tr("%1 down").arg(length_with_unit(mm, unit));
+            const QString turns = by.screw_pitch_mm
+                                      ? QStringLiteral(" (%1)").arg(turns_text(mm, by.screw_pitch_mm))
+                                      : QString();
+            return (mm < 0 ? tr("%1 up").arg(length_with_unit(-mm, unit))
+                           : tr("%1 down").arg(length_with_unit(mm, unit))) +
+                   turns;
         };
         return tr("Screws: %1 at the bass, %2 at the treble.")
             .arg(way(step.screws_mm->bass_mm), way(step.screws_mm->treble_mm));
@@ -251,7 +264,9 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
         const bool screws = session_.state().job.design.saddle.by_screws();
         return QStringLiteral("<p>") + saddle_words(made.saddle) +
                caution.arg(
-                   screws
+                   session_.state().job.design.saddle.height_by == HeightBy::posts
+                       ? tr("Posts are never turned under tension: slacken, turn, tune, read again.")
+                   : screws
                        ? tr("Strings under tension: mind the eyes. Slacken before a screw is turned, tune, "
                             "read again.")
                        : tr("Slacken the strings first. Dust: mask and extraction. Follow your tools' "

@@ -2,6 +2,7 @@
 #include "core/plan.h"
 #include "ui/choice_row.h"
 #include "ui/session.h"
+#include "ui/stop_bar.h"
 
 #include <QTextBrowser>
 
@@ -14,10 +15,12 @@ public:
     explicit PlanView(Session& session, QWidget* parent = nullptr);
     void refresh();
     QTextBrowser* page() { return page_; }
+    StopBar* stop_bar() { return stop_; }
     PlanOrder order() const { return order_; }
     void choose_order(PlanOrder order);
 
 Q_SIGNALS:
+    void refused(const QString& why);
     void bench_asked(BenchPart part);
     void station_asked(const QString& word);
 
@@ -34,6 +37,7 @@ private:
     Session& session_;
     PlanOrder order_ = PlanOrder::neck_saddle_nut;
     ChoiceRow* choice_;
+    StopBar* stop_;
     QTextBrowser* page_;
 };
 

@@ -1,6 +1,7 @@
 #include "ui/session.h"
 
 #include "core/reading_doubts.h"
+#include "job/passed_stops.h"
 #include "job/json.h"
 #include "job/pictures.h"
 #include "ui/texts.h"
@@ -59,6 +60,7 @@ StateResult state_of(const Value& document) {
     state->plan = plan(state->job.design, state->written, state->job.readings, PlanOrder::neck_saddle_nut);
     state->nut = state->plan ? std::optional(NutAlone{state->plan->nut, false})
                              : nut_alone(state->job.design, state->written, state->job.readings);
+    state->stops = open_stops(state->job, state->written, state->plan);
     Work work = work_of(state->job.design, state->written, state->plan);
     state->work_design = std::move(work.design);
     state->solution = std::move(work.solution);

@@ -2,6 +2,7 @@
 #include "core/filing.h"
 #include "core/plan.h"
 #include "core/readings.h"
+#include "core/stops.h"
 #include "job/job.h"
 #include "job/job_file.h"
 #include "job/json.h"
@@ -33,6 +34,7 @@ struct State {
     ReadingEntry found;                              ///< read before anything was touched, one entry of all
     std::vector<Message> reading_doubts;             ///< readings that cannot all be right
     std::optional<Plan> plan;                        ///< from the readings, once there are both on a string
+    std::vector<Stop> stops;                         ///< that nobody has passed
     std::optional<NutAlone> nut;                     ///< of the plan, else judged by itself
 };
 

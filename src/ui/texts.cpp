@@ -58,6 +58,11 @@ QString unit_text(Unit unit) {
     return QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size()));
 }
 
+QString turns_text(double mm, const std::optional<double>& pitch_mm) {
+    if (!pitch_mm) return {};
+    return QCoreApplication::translate("texts", "%1 turns").arg(number_text(std::abs(mm) / *pitch_mm, 1));
+}
+
 QString angle_text(double deg) {
     return number_text(deg, 1) + QStringLiteral("°");
 }

@@ -27,6 +27,8 @@ struct TypedLength {
 };
 TypedLength typed_length(const QString& text, Unit unit);
 QString angle_text(double deg);
+/// What a way of a screw comes to in turns of its thread: "1.3 turns"; "" where its pitch is not known.
+QString turns_text(double mm, const std::optional<double>& pitch_mm);
 
 /// The sentence, name or formula of an id in the user's language.
 QString words_of(std::string_view id);

@@ -123,7 +123,7 @@ private Q_SLOTS:
         QFETCH(double, below_mm);
         const auto found = slots_of(slots_found);
         const NutDecision decision =
-            nut_decision(found, 0.05, found.size(), of_word<NutChoice>(wanted.toStdString()));
+            nut_decision(found, NutDesign{}, found.size(), of_word<NutChoice>(wanted.toStdString()));
         QCOMPARE(QByteArray(word_of(decision.proposal).data()), proposal.toLatin1());
         QCOMPARE(QByteArray(word_of(decision.choice).data()), choice.toLatin1());
         QVERIFY(near(decision.shim_mm.value_or(0.0), shim_mm));
@@ -133,7 +133,31 @@ private Q_SLOTS:
         QCOMPARE(named.join(QLatin1Char(' ')), fill);
     }
     void from_below_asks_for_every_string_of_the_instrument() {
-        QCOMPARE(nut_decision(slots_of(QStringLiteral("-5 -12 -30")), 0.05, 4).below_mm, 0.0);
+        QCOMPARE(nut_decision(slots_of(QStringLiteral("-5 -12 -30")), NutDesign{}, 4).below_mm, 0.0);
+    }
+    void how_the_nut_is_made_decides_too() {
+        const auto decided = [](const char* slots_found, const NutDesign& nut,
+                                std::optional<NutChoice> wanted = {}) {
+            const auto found = slots_of(QString::fromLatin1(slots_found));
+            return nut_decision(found, nut, found.size(), wanted);
+        };
+        NutDesign ready;
+        ready.ready_slotted = true;
+        QVERIFY(decided("-30 -28 -35", ready).choice == NutChoice::below);
+        QVERIFY(near(decided("-30 -28 -35", ready).below_mm, 0.28));
+        QVERIFY(decided("-30 -28 0", ready).choice == NutChoice::file); // one would come too low
+        QVERIFY(decided("-30 -28 -35", NutDesign{}).choice == NutChoice::file);
+        NutDesign packed;
+        packed.packing_mm = 0.3;
+        QVERIFY(decided("20 22 25", NutDesign{}).choice == NutChoice::shim);
+        QVERIFY(decided("20 22 25", packed).choice == NutChoice::replace);
+        NutDesign clamping;
+        clamping.clamping = true;
+        QVERIFY(decided("20 0 0", clamping).choice == NutChoice::shim); // the whole block, for one string
+        QVERIFY(near(*decided("20 0 0", clamping).shim_mm, 0.2));
+        QVERIFY(decided("-20 -15 -30", clamping).choice == NutChoice::leave);
+        QVERIFY(decided("-20 -15 -30", clamping, NutChoice::file).choice == NutChoice::leave);
+        QVERIFY(decided("0 0 0", clamping).choice == NutChoice::leave);
     }
     void a_shim_is_rounded_up_to_the_step() {
         QVERIFY(near(shim_of_raise_mm(0.10, 0.05), 0.10));

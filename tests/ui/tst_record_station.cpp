@@ -158,17 +158,17 @@ private Q_SLOTS:
         // Corrected: in its place, with why, and the old one stays in the file.
         choose("seat cleaned");
         station->correct(QStringLiteral("seat cleaned and squared"), {});
-        QCOMPARE(window_.state().job.record.size(), std::size_t{2}); // no reason, no correction
+        QCOMPARE(window_.state().job.record.size(), std::size_t{3}); // no reason, no correction
         station->correct(QStringLiteral("seat cleaned and squared"), QStringLiteral("squared too"));
-        QCOMPARE(window_.state().job.record.size(), std::size_t{3});
+        QCOMPARE(window_.state().job.record.size(), std::size_t{4});
         QCOMPARE(station->lines().size(), before + 2);
-        QCOMPARE(window_.state().job.record[0].text, std::string("seat cleaned"));
+        QCOMPARE(window_.state().job.record[1].text, std::string("seat cleaned"));
         QCOMPARE(minutes_worked(window_.state().job.record), 25.0);
         choose("seat cleaned and squared");
         station->correct({}, QStringLiteral("of another job"));
         QCOMPARE(station->lines().size(), before + 1);
         QCOMPARE(minutes_worked(window_.state().job.record), 0.0);
-        QCOMPARE(window_.state().job.record.size(), std::size_t{4});
+        QCOMPARE(window_.state().job.record.size(), std::size_t{5});
     }
 
     void a_reading_is_taken_out_with_why() {

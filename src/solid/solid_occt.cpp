@@ -1,5 +1,5 @@
-// Solid bodies by Open CASCADE: a ruled body between front and back face, less its slots.
-#include "core/nut_plan.h"
+// Solid bodies by Open CASCADE: a ruled body between front and back face, less its slots. A library of its own,
+// loaded by sheet/solid_library when the first solid is made: it is far larger than the program.
 #include "sheet/solid.h"
 
 #include <BRepAlgoAPI_Common.hxx>
@@ -63,7 +63,7 @@ double top_of(const SolidPart& part) {
 TopoDS_Shape slot_tool(const SolidPart& part, const SolidPart::Slot& slot) {
     const double r = 0.5 * slot.width_mm;
     const double run = (slot.back_x_mm - slot.x_mm) / part.thickness_mm;
-    const double wide = r * slot_opening_factor(run); // as it is cut by a plane along the part
+    const double wide = 0.5 * slot.opening_mm;
     const double fall = slot.back_fall_mm / part.thickness_mm;
     const double z = -past_mm;
     const double x = slot.x_mm + run * z;
@@ -142,28 +142,24 @@ template <class Write> QByteArray written(const char* name, const Write& write) 
 
 } // namespace
 
-bool makes_solids() {
-    return true;
-}
+} // namespace fm
 
-QByteArray step_of(const SolidPart& part, const std::string& name) {
-    return written("part.step", [&](const QByteArray& path) {
+extern "C" void fair_measure_step(const fm::SolidPart& part, const char* name, QByteArray& out) {
+    out = fm::written("part.step", [&](const QByteArray& path) {
         STEPControl_Writer writer;
         Interface_Static::SetCVal("write.step.unit", "MM");
-        Interface_Static::SetCVal("write.step.product.name", name.c_str());
-        return writer.Transfer(shape_of(part), STEPControl_AsIs) == IFSelect_RetDone &&
+        Interface_Static::SetCVal("write.step.product.name", name);
+        return writer.Transfer(fm::shape_of(part), STEPControl_AsIs) == IFSelect_RetDone &&
                writer.Write(path.constData()) == IFSelect_RetDone;
     });
 }
 
-QByteArray stl_of(const SolidPart& part) {
-    return written("part.stl", [&](const QByteArray& path) {
-        const TopoDS_Shape shape = shape_of(part);
-        const BRepMesh_IncrementalMesh mesh(shape, mesh_tolerance_mm);
+extern "C" void fair_measure_stl(const fm::SolidPart& part, QByteArray& out) {
+    out = fm::written("part.stl", [&](const QByteArray& path) {
+        const TopoDS_Shape shape = fm::shape_of(part);
+        const BRepMesh_IncrementalMesh mesh(shape, fm::mesh_tolerance_mm);
         StlAPI_Writer writer;
         writer.ASCIIMode() = false;
         return mesh.IsDone() && writer.Write(shape, path.constData());
     });
 }
-
-} // namespace fm
