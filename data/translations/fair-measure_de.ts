@@ -599,6 +599,18 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>No amount before that is passed: the plan (N) asks why.</source>
         <translation>Kein Betrag, bevor das übergangen ist: Der Plan (N) fragt nach dem Grund.</translation>
     </message>
+    <message>
+        <source>Posts are never turned under tension: slacken, turn, tune, then read.</source>
+        <translation>Bolzen werden nie unter Spannung gedreht: entspannen, drehen, stimmen, dann ablesen.</translation>
+    </message>
+    <message>
+        <source>%1 at the bass, %2 at the treble. </source>
+        <translation>%1 am Bass, %2 am Diskant. </translation>
+    </message>
+    <message>
+        <source>lower at the screw, %1, then tune and read</source>
+        <translation>an der Schraube tiefer, %1, dann stimmen und ablesen</translation>
+    </message>
 </context>
 <context>
     <name>fm::BenchWorker</name>
@@ -4032,6 +4044,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>No amount before the stop above is passed.</source>
         <translation>Kein Betrag, bevor der Halt oben übergangen ist.</translation>
+    </message>
+    <message>
+        <source>Posts are never turned under tension: slacken, turn, tune, read again.</source>
+        <translation>Bolzen werden nie unter Spannung gedreht: entspannen, drehen, stimmen, neu ablesen.</translation>
     </message>
 </context>
 <context>
@@ -9519,6 +9535,22 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>the slot stands as wanted: lowering it would mend next to nothing</source>
         <translation>die Kerbe steht wie gewünscht: tiefer zu feilen hülfe fast nichts</translation>
     </message>
+    <message>
+        <source>{0}: by the saddle that is there {1} would come off, by the action that was read {2}: one of the two is wrong; measure the saddle&apos;s height and read the action again</source>
+        <translation>{0}: nach der vorhandenen Einlage käme {1} ab, nach der abgelesenen Saitenlage {2}: Eines von beiden ist falsch; die Höhe der Einlage messen und die Saitenlage neu ablesen</translation>
+    </message>
+    <message>
+        <source>the nut that clamps stands {0} or more too high: its seat would have to be cut: a trained repairer</source>
+        <translation>der Klemmsattel steht {0} oder mehr zu hoch: Sein Sitz müsste geschnitten werden: eine Sache für die Fachwerkstatt</translation>
+    </message>
+    <message>
+        <source>{where} cannot be for a nut that clamps: it goes up on shims, or its seat is cut; it is left</source>
+        <translation>{where} geht bei einem Klemmsattel nicht: Er wird unterlegt, oder sein Sitz wird geschnitten; er bleibt</translation>
+    </message>
+    <message>
+        <source>there is {0} of packing under the nut already; {1} would be under it in all: a new nut that stands on its seat</source>
+        <translation>unter dem Sattel liegt schon {0}; im Ganzen wären es {1}: ein neuer Sattel, der auf seinem Sitz steht</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -10633,6 +10665,13 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>slots left as found: %1</source>
         <translation>Kerben, die bleiben: %1</translation>
+    </message>
+</context>
+<context>
+    <name>texts</name>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 Umdrehungen</translation>
     </message>
 </context>
 </TS>

@@ -63,7 +63,8 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
         least_mm = std::min(least_mm.value_or(1e9), *string.bridge->exposure_mm);
         most_mm = std::max(most_mm.value_or(-1e9), *string.bridge->exposure_mm);
     }
-    if (goes_down && least_mm && *least_mm < least_exposure_mm)
+    const bool stands_in_wood = !design.bridge->floats(); // of one that floats the whole bridge goes down
+    if (goes_down && stands_in_wood && least_mm && *least_mm < least_exposure_mm)
         stops.push_back(
             stop("saddle_too_low", StopAt::saddle, {LengthMm{*least_mm}, LengthMm{least_exposure_mm}}));
     if (goes_down && least_deg && *least_deg < design.bridge->break_angle_min_deg)

@@ -150,8 +150,15 @@ private Q_SLOTS:
     }
     void a_fit_is_written_into_its_string() {
         const QTemporaryDir dir;
-        const Value job = with(demo_document("curlew"), "readings[0].strings[9].cents",
-                               parse_json("{\"5\": 1.0, \"7\": 1.5, \"12\": 3.5}"));
+        const Value read = with(demo_document("curlew"), "readings[0].strings[9].cents",
+                                parse_json("{\"5\": 1.0, \"7\": 1.5, \"12\": 3.5}"));
+        // Shown without the crown's place, and not written.
+        const QString unsure = written(dir, "u.fmjob", QByteArray::fromStdString(written_json(read)));
+        QCOMPARE(cli({QStringLiteral("fit"), unsure}).exit_code, 0);
+        const Ran refused = cli({QStringLiteral("fit"), unsure, QStringLiteral("--write")});
+        QVERIFY(refused.exit_code == 1 && refused.errors.contains("measure from fret 12 to the crown"));
+        QVERIFY(document_of(unsure) == read);
+        const Value job = with(read, "readings[0].strings[9].crown_found_mm", 279.0);
         const QString path = written(dir, "f.fmjob", QByteArray::fromStdString(written_json(job)));
         const Ran seen = cli({QStringLiteral("fit"), path, QStringLiteral("--string"), QStringLiteral("1")});
         QVERIFY(seen.exit_code == 0 && document_of(path) == job); // looking writes nothing
@@ -162,6 +169,35 @@ private Q_SLOTS:
         QCOMPARE(find(document_of(path), "strings[9].end_stiffness")->number(), kappa);
         QVERIFY(!find(document_of(path), "strings[8].end_stiffness"));
         QVERIFY(cli({QStringLiteral("fit"), demo("curlew")}).errors.contains("nothing can be fitted"));
+    }
+    void crowns_are_advised() {
+        const QTemporaryDir dir;
+        Value job =
+            with(demo_document("kittiwake"), "readings[0].strings[1].cents", parse_json("{\"12\": 4.0}"));
+        const auto advice = [&](const char* shop = nullptr) {
+            QStringList words{QStringLiteral("intonation"),
+                              written(dir, "i.fmjob", QByteArray::fromStdString(written_json(job)))};
+            if (shop) {
+                written(dir, "workshop.json", shop);
+                words << QStringLiteral("--workshop") << dir.path();
+            }
+            return parse_json(cli(words).output.toStdString());
+        };
+        QVERIFY(find(advice(), "strings[1].move_mm")->number() > 1);
+        QCOMPARE(find(advice(), "strings[1].u_cents")->number(), 1.0);
+        QVERIFY(find(advice(), "strings[0]")->is_null());
+        const char* shop = R"({"format": "fair-measure-workshop", "version": 1, "name": "Saltmarsh Row",
+                               "intonation": {"tuner_u_cents": 0.3, "near_cents": 5}})";
+        QVERIFY(std::abs(find(advice(shop), "strings[1].u_cents")->number() - 0.3) < 1e-9);
+        // A second reading near enough: there.
+        job =
+            with(job, "readings[1]", parse_json(R"({"state": "during", "when": "2026-04-12T11:00", "strings":
+                   [{}, {"cents": {"12": 3.8}}, {}, {}]})"));
+        QVERIFY(*find(advice(shop), "strings[1].there")->flag());
+        QVERIFY(!*find(advice(), "strings[1].there")->flag());
+        job = with(job, "readings[2]", parse_json(R"({"state": "during", "when": "2026-04-12T12:00",
+                   "strings_new": true})"));
+        QVERIFY(find(advice(), "strings[1]")->is_null());
     }
     void the_bench_is_advised() {
         const Value least = parse_json(cli({QStringLiteral("least-action"), demo("curlew"),

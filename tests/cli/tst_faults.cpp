@@ -75,8 +75,9 @@ private:
         QFile job(QDir(folder).filePath(QStringLiteral("curlew.fmjob"))); // with something to fit
         if (job.open(QIODevice::WriteOnly))
             job.write(QByteArray::fromStdString(
-                written_json(with(demo_document("curlew"), "readings[0].strings[9].cents",
-                                  parse_json("{\"5\": 1.0, \"7\": 1.5, \"12\": 3.5}")))));
+                written_json(with(with(demo_document("curlew"), "readings[0].strings[9].cents",
+                                       parse_json("{\"5\": 1.0, \"7\": 1.5, \"12\": 3.5}")),
+                                  "readings[0].strings[9].crown_found_mm", 279.0))));
     }
     static Ran failing(const QStringList& words, const QString& under, int at, int with, const QString& log) {
         QProcess process;

@@ -172,7 +172,7 @@ private Q_SLOTS:
         QCOMPARE(verdict->proposed(), std::optional(shim));
         QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("too low")));
         verdict->decide(new_nut, {}); // and no reason
-        QVERIFY(window_.state().job.record.empty());
+        QCOMPARE(window_.state().job.record.size(), std::size_t{1}); // a stop that was passed
         QVERIFY(window_->notice().contains(QStringLiteral("shim")));
         verdict->decide(new_nut, QStringLiteral("the owner wants bone"));
         QVERIFY(window_.state().plan->nut.decision.choice == NutChoice::replace);

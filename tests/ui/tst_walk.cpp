@@ -271,7 +271,8 @@ private:
         std::map<std::string, std::string> wanted;
         QFile file(QStringLiteral(DEMO_DATA "/kittiwake.fmjob"));
         QVERIFY(file.open(QIODevice::ReadOnly));
-        spread(parse_json(file.readAll().toStdString()), "", wanted);
+        // Its stop was passed in the shop, at an hour of its own.
+        spread(without(parse_json(file.readAll().toStdString()), "record"), "", wanted);
         QFile saved(window_->session().path());
         QVERIFY(saved.open(QIODevice::ReadOnly));
         spread(parse_json(saved.readAll().toStdString()), "", made);
