@@ -53,9 +53,11 @@ Value quote_json(const PartQuote& quote, const std::string& currency) {
                              .add("thickness_short_mm", offer.fit.thickness_short_mm)
                              .take());
     Members out;
-    out.add("part", quote.part)
-        .add("material", quote.material)
-        .add("needs", blank_json(quote.needs))
+    Value::Array missing;
+    for (const Message& message : quote.missing) missing.emplace_back(english(message));
+    out.add("part", std::string(word_of(quote.part)))
+        .add("material", quote.material.empty() ? Value() : Value(quote.material))
+        .add("needs", quote.needs ? blank_json(*quote.needs) : Value())
         .add("blanks", std::move(offers))
         .add("blank", quote.cheapest ? Value(quote.cheapest->name) : Value())
         .add("minutes", quote.minutes)
@@ -63,7 +65,8 @@ Value quote_json(const PartQuote& quote, const std::string& currency) {
         .add("material_price", quote.price.material)
         .add("premium", quote.price.premium)
         .add("total", quote.price.total())
-        .add("currency", currency);
+        .add("currency", currency)
+        .add("missing", std::move(missing));
     if (const Finish* finish = finish_of(quote.material)) {
         Value::Array grits;
         for (const int grit : finish->grits) grits.emplace_back(grit);
@@ -167,7 +170,8 @@ CommandResult symptom_command(const Words& words) {
     if (fault.empty()) heard.also = also_places(words, job.design, fault);
     if (!fault.empty()) return usage(fault);
     heard.fret = *number;
-    const Diagnosis found = diagnosis(job.design, solved.solution, job.readings, heard, found_words(job.survey));
+    const Diagnosis found =
+        diagnosis(job.design, solved.solution, job.readings, heard, found_words(job.survey));
     Value::Array causes;
     for (const Cause& cause : found.causes) causes.push_back(effect_json(job.design, cause));
     Value::Array missing;
@@ -188,20 +192,28 @@ CommandResult quote_command(const Words& words) {
     if (!words.has("--workshop"))
         return usage("quote needs --workshop DIR: the shop's blanks, times and rate");
     const Shop shop = shop_of(words, {"blanks", "nut_operations", "saddle_operations", "material_factors",
-                                      "rate_per_hour", "premium_share", "allowance_mm", "currency"});
+                                      "bridge_operations", "ready_parts", "setup_minutes", "rate_per_hour",
+                                      "premium_share", "allowance_mm", "thickness_allowance_mm", "currency"});
     const Workshop& workshop = shop.workshop;
     if (!workshop.tables().priced())
         return told({{"nothing_to_quote", Severity::error, {}, {*words.option("--workshop")}}});
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
+    const Job& job = *solved.job;
+    const auto made = plan(job.design, solved.solution, job.readings, PlanOrder::neck_saddle_nut);
+    const Work work = work_of(job.design, solved.solution, made);
+    const JobQuote quote = quote_of(job, work.solution, made, workshop.tables());
     Value::Array parts;
-    double total = 0;
-    for (const PartQuote& quote : quotes(solved.job->design, solved.solution, workshop.tables())) {
-        parts.push_back(quote_json(quote, workshop.tables().currency));
-        total += quote.price.total();
-    }
-    return shop.told_with(
-        printed(Members().add("parts", std::move(parts)).add("total", total).take(), words));
+    for (const PartQuote& part : quote.parts) parts.push_back(quote_json(part, workshop.tables().currency));
+    return shop.told_with(printed(Members()
+                                      .add("parts", std::move(parts))
+                                      .add("total", quote.total)
+                                      .add("complete", quote.complete())
+                                      .add("ordered_sum", or_null(quote.sum))
+                                      .add("spent", quote.spent)
+                                      .add("left", or_null(quote.left))
+                                      .take(),
+                                  words));
 }
 
 } // namespace fm

@@ -14,7 +14,7 @@ double short_by(double needed_mm, double there_mm) {
 
 } // namespace
 
-Blank nut_needs(const Design& design, const Solution& solution, double allowance_mm) {
+Blank nut_needs(const Design& design, const Solution& solution, const BlankAllowance& allowance) {
     double top_mm = 0;
     for (const StringSolution& string : solution.strings)
         top_mm = std::max(top_mm, string.slot.made_top_above_seat_mm);
@@ -22,10 +22,12 @@ Blank nut_needs(const Design& design, const Solution& solution, double allowance
     if (design.nut.seat == Seat::angled) // the bottom slants from front to back
         top_mm += design.nut.thickness_mm * std::tan(design.nut.headstock_angle_deg * radians);
     const double length_mm = design.neck.nut_width_mm / std::cos(solution.nut_angle_deg * radians);
-    return {length_mm + allowance_mm, top_mm + allowance_mm, design.nut.thickness_mm + allowance_mm};
+    return {length_mm + 2 * allowance.ends_mm, top_mm + allowance.ends_mm,
+            design.nut.thickness_mm + allowance.thickness_mm};
 }
 
-std::optional<Blank> saddle_needs(const Design& design, const Solution& solution, double allowance_mm) {
+std::optional<Blank> saddle_needs(const Design& design, const Solution& solution,
+                                  const BlankAllowance& allowance) {
     double height_mm = 0;
     std::vector<double> along_mm;
     for (const StringSolution& string : solution.strings) {
@@ -33,8 +35,8 @@ std::optional<Blank> saddle_needs(const Design& design, const Solution& solution
         height_mm = std::max(height_mm, *string.bridge->saddle_height_mm);
         along_mm.push_back(string.saddle_along_mm);
     }
-    return Blank{saddle_length_mm(design.saddle, along_mm) + allowance_mm, height_mm + allowance_mm,
-                 design.saddle.thickness_mm + allowance_mm};
+    return Blank{saddle_length_mm(design.saddle, along_mm) + 2 * allowance.ends_mm,
+                 height_mm + allowance.ends_mm, design.saddle.thickness_mm + allowance.thickness_mm};
 }
 
 BlankFit blank_fit(const Blank& needed, const Blank& blank) {

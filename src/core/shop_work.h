@@ -16,10 +16,17 @@ struct ShopBlank {
     double price = 0;
 };
 
+/// What saw and finish take: at both ends of a blank and in its height, and in its thickness.
+struct BlankAllowance {
+    double ends_mm = 0.5;
+    double thickness_mm = 0.05;
+};
+
 /// What a part needs, allowance for saw and finish included, and by how much a blank misses it.
-Blank nut_needs(const Design& design, const Solution& solution, double allowance_mm);
+Blank nut_needs(const Design& design, const Solution& solution, const BlankAllowance& allowance);
 /// Nothing where the saddle's height is not known: no bridge, or no slot depth.
-std::optional<Blank> saddle_needs(const Design& design, const Solution& solution, double allowance_mm);
+std::optional<Blank> saddle_needs(const Design& design, const Solution& solution,
+                                  const BlankAllowance& allowance);
 
 struct BlankFit {
     double length_short_mm = 0; ///< 0: enough

@@ -7,6 +7,7 @@
 #include "core/units.h"
 #include "job/background.h"
 #include "job/intonation_edits.h"
+#include "job/ordered.h"
 #include "job/printed.h"
 #include "job/record.h"
 #include "job/value.h"
@@ -50,6 +51,7 @@ struct Job {
     std::vector<RecordEntry> record;         ///< what was heard, decided, left, done and noted
     std::optional<Background> behind_bridge; ///< what lies behind its drawing
     std::optional<Background> behind_board;  ///< and behind the board with the bridge's place
+    Ordered ordered;                         ///< by the owner
     OwnTools tools;                          ///< a job's own lists win over the workshop's, one by one
 
     bool read_only() const { return version > newest_job_version; }

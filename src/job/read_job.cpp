@@ -197,6 +197,25 @@ std::vector<StatedUncertainty> read_uncertainties(Reader& root, const Design& de
     return list;
 }
 
+} // namespace
+
+Ordered read_ordered(Reader& root) {
+    Reader reader = root.object("ordered", false);
+    Ordered ordered;
+    for (const std::string& word : reader.texts("parts")) {
+        const auto part = of_word<OrderedPart>(word);
+        if (!part)
+            reader.fault("not_one_of", "parts",
+                         {word, std::string("nut, saddle, bridge, ready_nut, ready_saddle, set_up")});
+        else if (std::find(ordered.parts.begin(), ordered.parts.end(), *part) == ordered.parts.end())
+            ordered.parts.push_back(*part);
+    }
+    ordered.sum = reader.number_if("sum", {0.0, 1e7});
+    return ordered;
+}
+
+namespace {
+
 void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.title = root.text_or("title", "");
     job.owner = root.text_or("owner", "");
@@ -229,6 +248,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.sheets = read_printed(root);
     job.intonation = read_intonation(root);
     job.record = read_record(root, job.design.strings.size(), job.design.neck.frets);
+    job.ordered = read_ordered(root);
     job.behind_bridge = read_background(root, "bridge");
     job.behind_board = read_background(root, "board");
     if (root.has("tools")) job.tools = read_tools(root.object("tools", false));

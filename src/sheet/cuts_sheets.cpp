@@ -14,8 +14,8 @@ namespace fm {
 namespace {
 
 constexpr double indent_mm = 8;
-constexpr double allowance_mm = 0.5;     // for saw and finish
-constexpr double least_short_mm = 0.005; // half of what a sheet shows
+constexpr BlankAllowance usual_allowance; // for saw and finish
+constexpr double least_short_mm = 0.005;  // half of what a sheet shows
 
 /// A part's way through the shop.
 struct Order {
@@ -87,7 +87,7 @@ public:
                     {},
                     {},
                     nut_notices(context_.job, solution)};
-        order.steps.push_back(blank_words(nut_needs(design_, solution, allowance_mm), nut.blank));
+        order.steps.push_back(blank_words(nut_needs(design_, solution, usual_allowance), nut.blank));
         order.steps.push_back(with_values(translate("sheet", "Square one face and one edge of the blank. %1"),
                                           working(nut.material)));
         order.steps.push_back(
@@ -148,7 +148,7 @@ public:
                     {},
                     {},
                     saddle_notices(context_.job, solution)};
-        if (const auto needs = saddle_needs(design_, solution, allowance_mm))
+        if (const auto needs = saddle_needs(design_, solution, usual_allowance))
             order.steps.push_back(blank_words(*needs, saddle.blank));
         if (top) {
             order.steps.push_back(with_values(translate("sheet", "Fit the feet to the soundboard first. %1"),
@@ -197,9 +197,9 @@ private:
     std::string blank_words(const Blank& needs, const std::optional<Blank>& blank) const {
         const auto number = [&](double mm) { return sheet_number(mm, context_.job.unit); };
         std::string words = with_values(
-            translate("sheet", "Blank: at least %1, with %2 all round for saw and finish."),
+            translate("sheet", "Blank: at least %1, with %2 at both ends and in height for saw and finish."),
             number(needs.length_mm) + " × " + number(needs.height_mm) + " × " + length(needs.thickness_mm),
-            length(allowance_mm));
+            length(usual_allowance.ends_mm));
         if (!blank) return words;
         const BlankFit fit = blank_fit(needs, *blank);
         std::string faults;

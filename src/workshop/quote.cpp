@@ -1,37 +1,130 @@
 #include "workshop/quote.h"
 
+#include "workshop/schedule.h"
+
+#include <algorithm>
+
 namespace fm {
 
 namespace {
 
-PartQuote quote(const char* part, const std::string& material, const Blank& needs,
-                std::vector<Operation> operations, std::size_t strings, const ShopTables& shop) {
-    PartQuote made{part, material, needs, {}, nullptr, 0, {}};
-    for (const ShopBlank& blank : shop.blanks) {
-        if (blank.material != material) continue;
-        made.offers.push_back({&blank, blank_fit(needs, blank.size)});
-        if (made.offers.back().fit.fits() && (!made.cheapest || blank.price < made.cheapest->price))
-            made.cheapest = &blank;
+class Quoting {
+public:
+    Quoting(const Job& job, const Solution& solution, const std::optional<Plan>& plan, const ShopTables& shop)
+        : job_(job), solution_(solution), plan_(plan), shop_(shop) {}
+
+    std::vector<OrderedPart> parts() const {
+        if (!job_.ordered.parts.empty()) return job_.ordered.parts;
+        std::vector<OrderedPart> usual{OrderedPart::nut};
+        if (saddle_needs(job_.design, solution_, allowance_of(shop_))) usual.push_back(OrderedPart::saddle);
+        return usual;
     }
-    for (Operation& operation : operations)
-        if (operation.count == 0.0) operation.count = static_cast<double>(strings);
-    made.minutes = minutes_of(operations, shop.material_factors, material);
-    made.price = price_of(made.minutes, shop.rate_per_hour, made.cheapest ? made.cheapest->price : 0.0,
-                          shop.premium_share);
-    return made;
-}
+
+    PartQuote quote(OrderedPart part) const {
+        PartQuote made;
+        made.part = part;
+        double material_price = 0;
+        switch (part) {
+        case OrderedPart::nut:
+            made.material = job_.design.nut.material;
+            made.needs = nut_needs(job_.design, solution_, allowance_of(shop_));
+            by_operations(made, shop_.nut_operations);
+            material_price = from_blank(made);
+            break;
+        case OrderedPart::saddle:
+            made.material = job_.design.saddle.material;
+            made.needs = saddle_needs(job_.design, solution_, allowance_of(shop_));
+            by_operations(made, shop_.saddle_operations);
+            material_price = from_blank(made);
+            break;
+        case OrderedPart::bridge:
+            by_operations(made, shop_.bridge_operations);
+            miss(made, "quote.no_bridge_wood"); // tables of blanks are of nuts and saddles
+            break;
+        case OrderedPart::ready_nut: material_price = ready(made, "nut"); break;
+        case OrderedPart::ready_saddle: material_price = ready(made, "saddle"); break;
+        case OrderedPart::set_up:
+            if (plan_)
+                made.minutes = schedule_of(*plan_, job_.design, shop_).work_minutes;
+            else
+                miss(made, "quote.nothing_read");
+            break;
+        }
+        if (shop_.rate_per_hour <= 0 && made.minutes > 0) miss(made, "quote.no_rate");
+        made.price = price_of(made.minutes, shop_.rate_per_hour, material_price, shop_.premium_share);
+        return made;
+    }
+
+private:
+    static void miss(PartQuote& made, const char* id, std::vector<Argument> arguments = {}) {
+        made.missing.push_back({id, Severity::warning, {}, std::move(arguments)});
+    }
+
+    void by_operations(PartQuote& made, std::vector<Operation> operations) const {
+        if (operations.empty()) return miss(made, "quote.no_operations");
+        for (Operation& operation : operations)
+            if (operation.count == 0.0) operation.count = static_cast<double>(job_.design.strings.size());
+        const bool known =
+            made.material.empty() ||
+            std::any_of(shop_.material_factors.begin(), shop_.material_factors.end(),
+                        [&](const MaterialFactor& each) { return each.material == made.material; });
+        if (!known) miss(made, "quote.no_factor", {made.material});
+        made.minutes = minutes_of(operations, shop_.material_factors, made.material);
+    }
+
+    double from_blank(PartQuote& made) const {
+        if (!made.needs) {
+            miss(made, "quote.no_height");
+            return 0;
+        }
+        for (const ShopBlank& blank : shop_.blanks) {
+            if (blank.material != made.material) continue;
+            made.offers.push_back({&blank, blank_fit(*made.needs, blank.size)});
+            if (made.offers.back().fit.fits() && (!made.cheapest || blank.price < made.cheapest->price))
+                made.cheapest = &blank;
+        }
+        if (!made.cheapest)
+            miss(made, made.offers.empty() ? "quote.no_blank" : "quote.no_blank_fits", {made.material});
+        return made.cheapest ? made.cheapest->price : 0;
+    }
+
+    double ready(PartQuote& made, const char* part) const {
+        const ReadyPart* cheapest = nullptr;
+        for (const ReadyPart& each : shop_.ready_parts)
+            if (each.part == part && (!cheapest || each.price < cheapest->price)) cheapest = &each;
+        if (!cheapest) {
+            miss(made, "quote.no_ready_part");
+            return 0;
+        }
+        made.minutes = cheapest->minutes;
+        return cheapest->price;
+    }
+
+    const Job& job_;
+    const Solution& solution_;
+    const std::optional<Plan>& plan_;
+    const ShopTables& shop_;
+};
 
 } // namespace
 
-std::vector<PartQuote> quotes(const Design& design, const Solution& solution, const ShopTables& shop) {
-    const std::size_t strings = design.strings.size();
-    std::vector<PartQuote> list;
-    list.push_back(quote("nut", design.nut.material, nut_needs(design, solution, shop.allowance_mm),
-                         shop.nut_operations, strings, shop));
-    if (const auto needs = saddle_needs(design, solution, shop.allowance_mm))
-        list.push_back(
-            quote("saddle", design.saddle.material, *needs, shop.saddle_operations, strings, shop));
-    return list;
+bool JobQuote::complete() const {
+    return std::all_of(parts.begin(), parts.end(),
+                       [](const PartQuote& part) { return part.missing.empty(); });
+}
+
+JobQuote quote_of(const Job& job, const Solution& solution, const std::optional<Plan>& plan,
+                  const ShopTables& shop) {
+    const Quoting quoting(job, solution, plan, shop);
+    JobQuote made;
+    for (const OrderedPart part : quoting.parts()) {
+        made.parts.push_back(quoting.quote(part));
+        made.total += made.parts.back().price.total();
+    }
+    made.spent = minutes_worked(job.record) / 60.0 * shop.rate_per_hour;
+    made.sum = job.ordered.sum;
+    if (made.sum) made.left = *made.sum - made.spent;
+    return made;
 }
 
 } // namespace fm

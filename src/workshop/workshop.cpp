@@ -83,12 +83,21 @@ ShopTables read_tables(Reader& root) {
              item.number_or("price", 0.0, {0.0, 1e6})});
     tables.nut_operations = read_operations(root, "nut_operations");
     tables.saddle_operations = read_operations(root, "saddle_operations");
+    tables.bridge_operations = read_operations(root, "bridge_operations");
+    for (Reader& item : root.objects("ready_parts", 0, 200, false)) {
+        const bool saddle = item.word("part", {"nut", "saddle"}, std::nullopt) == 1;
+        tables.ready_parts.push_back({saddle ? "saddle" : "nut", item.text_or("name", ""),
+                                      item.number("price", {0.0, 1e6}),
+                                      item.number_or("minutes", 0.0, {0.0, 10000.0})});
+    }
     for (Reader& item : root.objects("material_factors", 0, 50, false))
         tables.material_factors.push_back(
             {item.text_or("material", ""), item.number("factor", {0.05, 50.0})});
     tables.rate_per_hour = root.number_or("rate_per_hour", 0.0, {0.0, 1e5});
     tables.premium_share = root.number_or("premium_share", 0.0, {0.0, 10.0});
     tables.allowance_mm = root.number_or("allowance_mm", tables.allowance_mm, {0.0, 20.0});
+    tables.thickness_allowance_mm =
+        root.number_or("thickness_allowance_mm", tables.thickness_allowance_mm, {0.0, 20.0});
     tables.currency = root.text_or("currency", "");
     return tables;
 }

@@ -26,17 +26,28 @@ struct SetupMinutes {
     double strings_stretch = 15;
 };
 
+/// A part that is bought ready and fitted.
+struct ReadyPart {
+    std::string part; ///< "nut" or "saddle"
+    std::string name;
+    double price = 0;
+    double minutes = 0; ///< to fit it
+};
+
 /// The shop's tables of time and price.
 struct ShopTables {
     std::vector<ShopBlank> blanks;
     std::vector<Operation>
         nut_operations; ///< minutes in the shop's plainest material; a count of 0: once a string
     std::vector<Operation> saddle_operations;
+    std::vector<Operation> bridge_operations;
     std::vector<MaterialFactor> material_factors;
+    std::vector<ReadyPart> ready_parts;
     SetupMinutes setup;
     double rate_per_hour = 0;
     double premium_share = 0;
-    double allowance_mm = 0.5; ///< for saw and finish, on every side of a blank
+    double allowance_mm = 0.5;            ///< for saw and finish: at both ends of a blank, and in its height
+    double thickness_allowance_mm = 0.05; ///< a bar bought to size is a blank
     std::string currency;
 
     /// Whether there is anything to quote by.
