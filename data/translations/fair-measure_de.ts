@@ -1812,6 +1812,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>%1 of %2 read · %3 there: two readings within %4 cents · round %5</source>
         <translation>%1 von %2 abgelesen · %3 stimmen: zwei Ablesungen innerhalb von %4 Cent · Runde %5</translation>
     </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>The design sets it forward; what each further tenth gains of all errors, in cents: %1.</source>
+        <translation>Der Entwurf setzt ihn vor; was jedes weitere Zehntel an allen Fehlern gewinnt, in Cent: %1.</translation>
+    </message>
 </context>
 <context>
     <name>fm::KeyWords</name>
@@ -4051,6 +4059,81 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::PricePanel</name>
+    <message>
+        <source>nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>bridge</source>
+        <translation>Steg</translation>
+    </message>
+    <message>
+        <source>nut, bought</source>
+        <translation>Sattel, gekauft</translation>
+    </message>
+    <message>
+        <source>saddle, bought</source>
+        <translation>Einlage, gekauft</translation>
+    </message>
+    <message>
+        <source>set-up</source>
+        <translation>Einstellung</translation>
+    </message>
+    <message>
+        <source>ordered for at most</source>
+        <translation>bestellt für höchstens</translation>
+    </message>
+    <message>
+        <source>Order and price</source>
+        <translation>Auftrag und Preis</translation>
+    </message>
+    <message>
+        <source>Ordered by the owner: it stands in the price</source>
+        <translation>Vom Besitzer bestellt: Es steht im Preis</translation>
+    </message>
+    <message>
+        <source>Price</source>
+        <translation>Preis</translation>
+    </message>
+    <message>
+        <source>ordered for %1</source>
+        <translation>bestellt für %1</translation>
+    </message>
+    <message>
+        <source>what is ordered</source>
+        <translation>was bestellt ist</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3 min</source>
+        <translation>%1: %2, %3 min</translation>
+    </message>
+    <message>
+        <source>The shop&apos;s tables hold neither rate nor blanks: no price.</source>
+        <translation>Die Tabellen der Werkstatt enthalten weder Satz noch Rohlinge: kein Preis.</translation>
+    </message>
+    <message>
+        <source>Together %1</source>
+        <translation>Zusammen %1</translation>
+    </message>
+    <message>
+        <source>Together %1, and what is missing above</source>
+        <translation>Zusammen %1, und was oben fehlt</translation>
+    </message>
+    <message>
+        <source>Ordered for %1; spent so far %2; left %3</source>
+        <translation>Bestellt für %1; bisher verbraucht %2; übrig %3</translation>
+    </message>
+    <message>
+        <source>%1: not known</source>
+        <translation>%1: nicht bekannt</translation>
+    </message>
+</context>
+<context>
     <name>fm::PrinterPanel</name>
     <message>
         <source>Name of the printer</source>
@@ -5367,6 +5450,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>to be read again</source>
         <translation>neu abzulesen</translation>
+    </message>
+    <message>
+        <source>Stop: the plan (N) says why</source>
+        <translation>Halt: Der Plan (N) sagt, warum</translation>
     </message>
 </context>
 <context>
@@ -9551,6 +9638,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>there is {0} of packing under the nut already; {1} would be under it in all: a new nut that stands on its seat</source>
         <translation>unter dem Sattel liegt schon {0}; im Ganzen wären es {1}: ein neuer Sattel, der auf seinem Sitz steht</translation>
     </message>
+    <message>
+        <source>the tables hold no wood for bridges: its price is not in this</source>
+        <translation>die Tabellen enthalten kein Holz für Stege: Sein Preis ist nicht dabei</translation>
+    </message>
+    <message>
+        <source>nothing is read yet: a set-up cannot be reckoned</source>
+        <translation>noch ist nichts abgelesen: eine Einstellung lässt sich nicht berechnen</translation>
+    </message>
+    <message>
+        <source>the tables hold no rate: work is not in this</source>
+        <translation>die Tabellen enthalten keinen Satz: Arbeit ist nicht dabei</translation>
+    </message>
+    <message>
+        <source>the tables hold no operations of this part: its work is not in this</source>
+        <translation>die Tabellen enthalten keine Arbeitsgänge dieses Teils: Seine Arbeit ist nicht dabei</translation>
+    </message>
+    <message>
+        <source>the tables hold no factor for {0}: it is reckoned as the plainest material</source>
+        <translation>die Tabellen enthalten keinen Faktor für {0}: gerechnet wie das einfachste Material</translation>
+    </message>
+    <message>
+        <source>its height is not known: no blank can be chosen, and none is in this</source>
+        <translation>seine Höhe ist nicht bekannt: Es lässt sich kein Rohling wählen, und keiner ist dabei</translation>
+    </message>
+    <message>
+        <source>the tables hold no blank of {0}: none is in this</source>
+        <translation>die Tabellen enthalten keinen Rohling aus {0}: Keiner ist dabei</translation>
+    </message>
+    <message>
+        <source>no blank of {0} in the tables is large enough: none is in this</source>
+        <translation>kein Rohling aus {0} in den Tabellen ist groß genug: Keiner ist dabei</translation>
+    </message>
+    <message>
+        <source>the tables hold no such part bought ready: it is not in this</source>
+        <translation>die Tabellen enthalten kein solches Fertigteil: Es ist nicht dabei</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -10143,10 +10266,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Die Oberseite vom Blatt anzeichnen und %1 darüber lassen; eine gerade Unterseite, winklig zu den Flächen.</translation>
     </message>
     <message>
-        <source>Blank: at least %1, with %2 all round for saw and finish.</source>
-        <translation>Rohling: mindestens %1, mit %2 ringsum für Säge und Finish.</translation>
-    </message>
-    <message>
         <source>The job&apos;s blank is %1 short in %2.</source>
         <translation>Dem Rohling des Auftrags fehlen %1 an %2.</translation>
     </message>
@@ -10665,6 +10784,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>slots left as found: %1</source>
         <translation>Kerben, die bleiben: %1</translation>
+    </message>
+    <message>
+        <source>Blank: at least %1, with %2 at both ends and in height for saw and finish.</source>
+        <translation>Rohling: mindestens %1, mit %2 an beiden Enden und in der Höhe für Säge und Finish.</translation>
+    </message>
+    <message>
+        <source>STOP, not passed: %1.</source>
+        <translation>HALT, nicht übergangen: %1.</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 #include "cli/command_parts.h"
 #include "cli/json_parts.h"
 #include "core/fit.h"
+#include "core/set_forward.h"
 #include "job/edits.h"
 #include "job/job_file.h"
 #include "job/json.h"
@@ -136,6 +137,14 @@ CommandResult intonation_command(const Words& words) {
     out.add("strings", std::move(strings));
     if (const auto nut = nut_advice(job.design, solved.solution, job.readings, aim))
         out.add("nut", Members().add("forward_mm", nut->forward_mm).add("u_mm", nut->u_mm).take());
+    Value::Array gains;
+    for (const SetForwardGain& gain : set_forward_gains(job.design, solved.solution))
+        gains.push_back(Members()
+                            .add("forward_mm", gain.forward_mm)
+                            .add("rms_cents", gain.rms_cents)
+                            .add("gained_cents", gain.gained_cents)
+                            .take());
+    out.add("set_forward_gains", std::move(gains));
     return shop.told_with(printed(out.take(), words));
 }
 

@@ -1,6 +1,7 @@
 #include "ui/intonation_station.h"
 
 #include "core/fit.h"
+#include "core/set_forward.h"
 #include "job/edits.h"
 #include "job/intonation_edits.h"
 #include "ui/flow_layout.h"
@@ -314,6 +315,20 @@ QString IntonationStation::fit_words() const {
     return words;
 }
 
+/// What each further tenth of a millimetre of the design's own set-forward gains.
+QString IntonationStation::gain_words() const {
+    const State& state = session_.state();
+    QStringList tenths;
+    for (const SetForwardGain& gain : set_forward_gains(state.work_design, state.solution))
+        if (gain.forward_mm > 0)
+            tenths << tr("%1: %2").arg(length_number(gain.forward_mm, state.job.unit),
+                                       number_text(gain.gained_cents, 2));
+    if (tenths.isEmpty()) return {};
+    return QLatin1Char(' ') +
+           tr("The design sets it forward; what each further tenth gains of all errors, in cents: %1.")
+               .arg(tenths.join(QStringLiteral(" · ")));
+}
+
 /// What is to be known before a crown is moved.
 QString IntonationStation::warning_words() const {
     const Job& job = session_.state().job;
@@ -356,12 +371,14 @@ QString IntonationStation::advice_words() const {
     if (by == MoveBy::nut) {
         if (!model_->nut())
             return tr("For the nut, read one of frets 1 to 5 and fret 12 of a string: low frets sharp and "
-                      "the octave true is the nut.");
+                      "the octave true is the nut.") +
+                   gain_words();
         return tr("<b>The nut:</b> its front %1 ± %2 toward the bridge (%3 strings tell it); the low frets "
                   "are %4 cents off.")
-            .arg(signed_length(model_->nut()->forward_mm), length_number(model_->nut()->u_mm, unit))
-            .arg(model_->nut()->strings)
-            .arg(number_text(model_->nut()->low_frets_cents, 1));
+                   .arg(signed_length(model_->nut()->forward_mm), length_number(model_->nut()->u_mm, unit))
+                   .arg(model_->nut()->strings)
+                   .arg(number_text(model_->nut()->low_frets_cents, 1)) +
+               gain_words();
     }
     const QString warned = warning_words();
     if (!warned.isEmpty()) return warned;

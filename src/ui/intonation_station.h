@@ -57,6 +57,7 @@ private:
     QWidget* build_panel();
     QString advice_words() const;
     QString warning_words() const;
+    QString gain_words() const;
     QString fit_words() const;
     void use_fit();
 

@@ -134,10 +134,14 @@ QWidget* RecordStation::build_panel() {
     numbers_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     numbers_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter); // as the numbers
     numbers_->setShowGrid(false);
+    numbers_->setMinimumHeight(132);
     column->addWidget(numbers_, 1);
     whole_ = new QLabel;
     whole_->setWordWrap(true);
     column->addWidget(whole_);
+    price_ = new PricePanel(session_);
+    connect(price_, &PricePanel::refused, this, &RecordStation::refused);
+    column->addWidget(price_);
     return panel;
 }
 
@@ -223,6 +227,7 @@ void RecordStation::refresh() {
                                             "correction says what it corrects and why")
                                              .arg(lines_.size())
                                              .arg(worked));
+    price_->refresh();
     const JobBeforeAfter story = before_and_after(job);
     const QString gap = story.nut_pressed_fret == 0 ? tr("gap 1") : tr("held %1").arg(story.nut_pressed_fret);
     numbers_->setHorizontalHeaderLabels({tr("string"), gap, tr("now"), tr("at 12"), tr("now")});

@@ -1,6 +1,7 @@
 #pragma once
 #include "job/story.h"
 #include "ui/choice_row.h"
+#include "ui/price_panel.h"
 #include "ui/session.h"
 #include "ui/text_field.h"
 #include "ui/value_field.h"
@@ -22,6 +23,7 @@ public:
     void refresh();
     QWidget* panel() { return panel_; } ///< what stands beside it: before and after
     QListWidget* story() { return story_; }
+    PricePanel* price() { return price_; }
     const std::vector<StoryLine>& lines() const { return lines_; }
 
     /// Writes an entry of that kind; a chosen entry is corrected instead if `correct`.
@@ -55,6 +57,7 @@ private:
     QToolButton* take_out_ = nullptr;
     QTableWidget* numbers_ = nullptr;
     QLabel* whole_ = nullptr; ///< relief and humidity, before and after
+    PricePanel* price_ = nullptr;
     QWidget* panel_ = nullptr;
 };
 

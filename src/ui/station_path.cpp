@@ -4,6 +4,7 @@
 #include "core/nut_verdict.h"
 #include "job/story.h"
 #include "sheet/fonts.h"
+#include "ui/stop_bar.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -204,6 +205,11 @@ QString next_at_survey(const State& state) {
 
 /// The one next thing to do at a station.
 QString next_words(const State& state, Station station, bool sheets_changed) {
+    const auto stopped = [&](BenchPart part) { return stop_at(state.stops, part) != nullptr; };
+    if ((station == Station::neck && stopped(BenchPart::relief)) ||
+        (station == Station::saddle && stopped(BenchPart::saddle)) ||
+        (station == Station::nut && stopped(BenchPart::nut)))
+        return StationPath::tr("Stop: the plan (N) says why");
     switch (station) {
     case Station::survey: return next_at_survey(state);
     case Station::neck: return next_at_neck(state);

@@ -1,6 +1,7 @@
 #include "common/jobs.h"
 #include "core/compensation.h"
 #include "core/root.h"
+#include "core/set_forward.h"
 #include "core/solution.h"
 
 #include <QTest>
@@ -160,6 +161,20 @@ private Q_SLOTS:
         QVERIFY(!bracketed_root(never, 0.0, -1.0, 1.0, 1e-10));
         const auto nothing = [](double) { return ValueAndSlope{NAN, 0.0}; };
         QVERIFY(!bracketed_root(nothing, 0.0, -1.0, 1.0, 1e-10));
+    }
+    /// Every further tenth gains less than the one before, and none where the front is not set forward.
+    void each_tenth_of_a_set_forward_gains_less() {
+        Design design = job_of(demo_document("kittiwake")).design;
+        QVERIFY(set_forward_gains(design, solve(design)).empty());
+        design.saddle.set_forward = SetForward::common;
+        design.saddle.compensation = CompensationMethod::all_frets;
+        const Solution solution = solve(design);
+        const auto gains = set_forward_gains(design, solution);
+        QVERIFY(gains.size() > 3);
+        QVERIFY(std::abs(gains.back().forward_mm - solution.strings[0].line.set_forward_mm) < 1e-9);
+        for (std::size_t k = 2; k + 1 < gains.size(); ++k) // the last is a part of a tenth
+            QVERIFY(gains[k].gained_cents < gains[k - 1].gained_cents);
+        QVERIFY(gains.back().rms_cents < gains.front().rms_cents);
     }
 };
 

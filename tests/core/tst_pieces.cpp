@@ -145,9 +145,9 @@ private Q_SLOTS:
         Design design = demo_design("kittiwake");
         design.nut.seat = Seat::square;
         const Solution solution = solve(design);
-        const Blank needed = nut_needs(design, solution, 0.5);
-        QVERIFY(near(needed.length_mm, design.neck.nut_width_mm + 0.5));
-        QVERIFY(near(needed.thickness_mm, design.nut.thickness_mm + 0.5));
+        const Blank needed = nut_needs(design, solution, {0.5, 0.05});
+        QVERIFY(near(needed.length_mm, design.neck.nut_width_mm + 1.0));
+        QVERIFY(near(needed.thickness_mm, design.nut.thickness_mm + 0.05));
         QVERIFY(blank_fit(needed, needed).fits());
         const BlankFit fit =
             blank_fit(needed, {needed.length_mm - 2, needed.height_mm, needed.thickness_mm - 0.25});
@@ -155,10 +155,10 @@ private Q_SLOTS:
         QCOMPARE(fit.height_short_mm, 0.0);
         design.nut.seat = Seat::angled;
         design.nut.headstock_angle_deg = 14;
-        QVERIFY(near(nut_needs(design, solution, 0.5).height_mm - needed.height_mm,
+        QVERIFY(near(nut_needs(design, solution, {0.5, 0.05}).height_mm - needed.height_mm,
                      design.nut.thickness_mm * std::tan(14 * std::numbers::pi / 180)));
-        QVERIFY(saddle_needs(design, solution, 0.5));
-        QVERIFY(!saddle_needs(demo_design("teal"), solve(demo_design("teal")), 0.5)); // no bridge
+        QVERIFY(saddle_needs(design, solution, {}));
+        QVERIFY(!saddle_needs(demo_design("teal"), solve(demo_design("teal")), {})); // no bridge
     }
     void minutes_and_price_follow_the_table() {
         const std::vector<Operation> table{{"fit", 20, 1}, {"file", 4, 6}};

@@ -2,6 +2,7 @@
 #include "common/jobs.h"
 #include "job/story.h"
 
+#include <QCheckBox>
 #include <QToolButton>
 
 using namespace fm;
@@ -99,7 +100,8 @@ private Q_SLOTS:
         QVERIFY(button("Use this fit")->isEnabled());
         type_into(table, table->model()->index(1, IntonationModel::crown_column), QStringLiteral("3"));
         key(Qt::Key_Return);
-        QVERIFY(window_->notice().contains(QStringLiteral("from fret 12 to the crown"))); // no crown stands there
+        QVERIFY(
+            window_->notice().contains(QStringLiteral("from fret 12 to the crown"))); // no crown stands there
         key(Qt::Key_Escape);
         const auto before = window_.state().job.readings.size();
         click_on(button("New strings"));
@@ -139,6 +141,36 @@ private Q_SLOTS:
         QVERIFY(station->model()->nut()->forward_mm > 0); // low frets sharp
         station->choose_fret(99);
         QVERIFY(window_->notice().contains(QStringLiteral("99")));
+    }
+
+    /// What is ordered is ticked, and its price stands beside it with what the tables do not hold.
+    void an_order_has_its_price() {
+        window_.press(Qt::Key_9, Qt::AltModifier);
+        PricePanel* price = window_->record()->price();
+        const auto box = [&](const char* words) {
+            for (QCheckBox* each : price->findChildren<QCheckBox*>())
+                if (each->text() == QLatin1String(words)) return each;
+            return static_cast<QCheckBox*>(nullptr);
+        };
+        QVERIFY(price->words().contains(QStringLiteral("nut: "))); // what is usual, where nothing was said
+        QTest::mouseClick(box("set-up"), Qt::LeftButton, {}, QPoint(8, box("set-up")->height() / 2));
+        QCOMPARE(window_.state().job.ordered.parts, std::vector{OrderedPart::set_up});
+        QVERIFY(price->words().startsWith(QStringLiteral("set-up: ")) &&
+                !price->words().contains(QStringLiteral("▲")));
+        QTest::mouseClick(box("bridge"), Qt::LeftButton, {}, QPoint(8, box("bridge")->height() / 2));
+        QVERIFY(price->words().contains(QStringLiteral("▲")) &&
+                price->words().contains(QStringLiteral("missing")));
+        auto* sum = price->findChild<ValueField*>();
+        click_on(sum);
+        keys(QStringLiteral("120"));
+        key(Qt::Key_Return);
+        QCOMPARE(window_.state().job.ordered.sum, std::optional(120.0));
+        QVERIFY(price->words().contains(QStringLiteral("left 120.00")));
+        window_->record()->add(RecordKind::work, QStringLiteral("saddle lowered"), {}, 30.0);
+        QVERIFY(price->words().contains(QStringLiteral("left 96.00"))); // half an hour at 48
+        window_->session().undo_stack()->undo();
+        window_->session().undo_stack()->undo();
+        QVERIFY(!window_.state().job.ordered.sum);
     }
 
     void the_record_is_only_added_to() {
