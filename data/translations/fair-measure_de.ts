@@ -1633,6 +1633,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>beyond</source>
         <translation>zu weit</translation>
     </message>
+    <message>
+        <source>read again</source>
+        <translation>neu ablesen</translation>
+    </message>
 </context>
 <context>
     <name>fm::IntonationStation</name>

@@ -161,8 +161,9 @@ std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const
         advice.off_cents = -off.mm * advice.cents_per_mm;
         advice.u_cents = -off.u_mm * advice.cents_per_mm;
         advice.apart_cents = reads.apart_cents();
-        advice.there =
-            advice.readings >= 2 && advice.apart_cents == 0 && std::abs(advice.off_cents) <= aim.near_cents;
+        const bool near = std::abs(advice.off_cents) <= aim.near_cents;
+        advice.there = near && advice.readings >= 2 && advice.apart_cents == 0;
+        advice.read_again = !advice.there && (near || advice.apart_cents > 0);
         const double stands_mm = crown_stands_mm(string, rounds[i]);
         if (rounds[i].crown_mm) advice.short_mm = string.line().saddle_x_mm - stands_mm;
         if (!advice.there)

@@ -27,6 +27,7 @@ struct CrownAdvice {
     double u_mm = 0;         ///< of the move
     double cents_per_mm = 0; ///< that lengthening by one mm changes fret 12; below 0
     bool there = false;      ///< two readings or more put it near enough
+    bool read_again = false; ///< near enough by what was read, or contradicted: to be read, not moved
     /// Frets whose cents tell whether fret 12 itself stands wrong, asked for before a crown moves far.
     std::vector<int> ask_frets;
     /// What fret 12 is off its neighbours, where it was left out for that.

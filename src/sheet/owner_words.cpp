@@ -1,5 +1,6 @@
 #include "sheet/owner_words.h"
 
+#include "job/passed_stops.h"
 #include "job/story.h"
 #include "sheet/sheet_words.h"
 
@@ -42,9 +43,9 @@ public:
             if (each.entry.kind != RecordKind::complaint || !each.entry.heard) continue;
             any = true;
             const std::string cause = sheet_sentence("cause." + each.entry.text);
-            bullet(with_values(
-                translate("sheet", "Heard: %1; %2."),
-                sheet_sentence("symptom." + std::string(word_of(each.entry.heard->symptom))), cause));
+            bullet(with_values(translate("sheet", "Heard: %1; %2."),
+                               sheet_sentence("symptom." + std::string(word_of(each.entry.heard->symptom))),
+                               cause));
         }
         if (!any) bullet(translate("sheet", "Nothing was written down yet."));
         return said_;
@@ -120,8 +121,11 @@ public:
             if (each.entry.kind == RecordKind::left_undone)
                 bullet(with_values(translate("sheet", "Left: %1"), each.entry.text) +
                        (each.entry.reason.empty() ? "" : " (" + each.entry.reason + ")"));
+        // What somebody went on in spite of stands among what was done, with why.
+        constexpr std::string_view survey = "survey.";
         for (const Message& doubt : survey_doubts(job_.survey))
-            if (doubt.severity == Severity::warning)
+            if (doubt.severity == Severity::warning &&
+                !passed(job_.record, std::string_view(doubt.where).substr(survey.size())))
                 bullet(translate("sheet", "To be seen to: ") + sheet_message(doubt, job_.unit));
         const BeforeAfter& humidity = story_.humidity_pct;
         const auto percent = humidity.now ? humidity.now : humidity.found;

@@ -41,7 +41,7 @@ void IntonationModel::refresh(int fret) {
             if (!line_) continue;
             const double share = span != 0 ? (strings[i].line.saddle_y_mm - bass_y) / span : 0.5;
             moves_mm_[i] = line_->bass_mm + (line_->treble_mm - line_->bass_mm) * share;
-        } else if (advice_[i] && !advice_[i]->there)
+        } else if (advice_[i] && !advice_[i]->there && !advice_[i]->read_again)
             moves_mm_[i] = advice_[i]->move_mm;
     }
     if (other_rows) return endResetModel();
@@ -87,6 +87,7 @@ QString IntonationModel::cell(std::size_t i, int column) const {
     if (i >= advice_.size() || !advice_[i]) return QStringLiteral("–");
     if (column == off_column) return signed_text(advice_[i]->off_cents, 1);
     if (advice_[i]->there && job.intonation.by != MoveBy::line) return tr("there");
+    if (advice_[i]->read_again && job.intonation.by != MoveBy::line) return tr("read again");
     const double mm = moves_mm_[i].value_or(0);
     return (mm > 0 ? QStringLiteral("+") : QString()) +
            length_number(mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
