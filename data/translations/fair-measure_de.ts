@@ -5468,7 +5468,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>Passes this stop; the reason goes into the record</source>
-        <translation>Übergeht diesen Halt; der Grund kommt ins Protokoll</translation>
+        <translation>Übergeht diesen Halt; der Grund kommt in die Akte</translation>
     </message>
     <message>
         <source>What stops the work</source>
@@ -5508,7 +5508,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>Write down first why you go on: it stays in the record</source>
-        <translation>Erst aufschreiben, warum es weitergeht: Es bleibt im Protokoll</translation>
+        <translation>Erst aufschreiben, warum es weitergeht: Es bleibt in der Akte</translation>
     </message>
     <message>
         <source>stop passed</source>
@@ -9592,7 +9592,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>the survey found it: this first</source>
-        <translation>die Durchsicht hat es gefunden: dies zuerst</translation>
+        <translation>der Befund sagt es: dies zuerst</translation>
     </message>
     <message>
         <source>the readings say the strings are new</source>
