@@ -187,7 +187,7 @@ struct NutDesign {
     std::string material = "bone";
     std::optional<Blank> blank;
     std::optional<ZeroFret> zero_fret;
-    std::vector<Post> posts; ///< empty, or one a string
+    std::vector<Post> posts;    ///< empty, or one a string
     bool clamping = false;      ///< a locking nut: raised by shims, lowered at its seat
     bool ready_slotted = false; ///< bought with its slots cut: lowered from below first
     double packing_mm = 0;      ///< found under the nut

@@ -44,8 +44,8 @@ std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const
 
 /// Where a crown stands now: measured and moved since, else where the design has it and moved since.
 double crown_stands_mm(const StringOnNeck& string, const CentsOfString& read);
-/// How far a crown at that x would stand beyond what the thickness of a saddle in one piece allows; + from the
-/// nut, 0 for one that has its own travel.
+/// How far a crown at that x would stand beyond what the thickness of a saddle in one piece allows; + from
+/// the nut, 0 for one that has its own travel.
 double leaves_saddle_mm(const Design& design, const Solution& target, const StringLine& line,
                         double crown_x_mm);
 

@@ -72,9 +72,8 @@ SolidPart solid_saddle(const Design& design, const Solution& solution, bool mirr
         part.end_radius_mm = std::min(solution.saddle.end_radius_mm, 0.5 * part.thickness_mm);
     for (std::size_t i = 0; i < solution.notches.size(); ++i) {
         const double x = sign * solution.strings[i].saddle_along_mm;
-        part.slots.push_back(
-            {x, saddle_height_mm(design, solution, i), solution.notches[i].width_mm,
-             solution.notches[i].width_mm, x, 0.0});
+        part.slots.push_back({x, saddle_height_mm(design, solution, i), solution.notches[i].width_mm,
+                              solution.notches[i].width_mm, x, 0.0});
     }
     return part;
 }

@@ -16,7 +16,8 @@ using WriteStl = void (*)(const SolidPart&, QByteArray&);
 
 /// Beside the program; of a test, beside the programs it tests. "" where it was not built.
 QString library_path() {
-    const QDir folder = QFileInfo(QStringLiteral("/proc/self/exe")).symLinkTarget().section(QLatin1Char('/'), 0, -2);
+    const QDir folder =
+        QFileInfo(QStringLiteral("/proc/self/exe")).symLinkTarget().section(QLatin1Char('/'), 0, -2);
     for (const char* place : {"libfair-measure-solid.so", "../src/libfair-measure-solid.so"}) {
         const QString path = folder.filePath(QLatin1String(place));
         if (QFileInfo::exists(path)) return path;

@@ -12,7 +12,7 @@ struct BenchWords {
     QString number; ///< the one that matters
     QString unit;   ///< and a sixty-fourth's remainder
     QString sentence;
-    bool stopped = false;         ///< nothing is told before that is passed
+    bool stopped = false;           ///< nothing is told before that is passed
     bool warning = false;           ///< too deep
     bool number_is_reading = false; ///< what a gauge should show, not what is to come off
     QString now, stop, goal;        ///< under the bar

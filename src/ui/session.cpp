@@ -1,8 +1,8 @@
 #include "ui/session.h"
 
 #include "core/reading_doubts.h"
-#include "job/passed_stops.h"
 #include "job/json.h"
+#include "job/passed_stops.h"
 #include "job/pictures.h"
 #include "ui/texts.h"
 

@@ -103,7 +103,8 @@ public:
     const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
     const std::vector<ShopPrinter>& printers() const { return printers_; }
     const BenchHabits& bench() const { return bench_; }
-    /// How sure this shop's tuner is, and what is near enough to it; aimed flat by no cent: that the job says.
+    /// How sure this shop's tuner is, and what is near enough to it; aimed flat by no cent: that the job
+    /// says.
     const IntonationAim& intonation() const { return intonation_; }
     /// A printer by its name; nullptr if the shop has none of it.
     const ShopPrinter* printer(std::string_view name) const;

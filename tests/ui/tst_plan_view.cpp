@@ -171,7 +171,7 @@ private Q_SLOTS:
         const int new_nut = 5;
         QCOMPARE(verdict->proposed(), std::optional(shim));
         QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("too low")));
-        verdict->decide(new_nut, {}); // and no reason
+        verdict->decide(new_nut, {});                                // and no reason
         QCOMPARE(window_.state().job.record.size(), std::size_t{1}); // a stop that was passed
         QVERIFY(window_->notice().contains(QStringLiteral("shim")));
         verdict->decide(new_nut, QStringLiteral("the owner wants bone"));
