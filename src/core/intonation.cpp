@@ -45,6 +45,25 @@ double wanted_cents(const StringSolution& target, int fret) {
 
 namespace {
 
+/// Two readings further apart are not chance.
+double contradicting_cents(const IntonationAim& aim) {
+    return sure * std::hypot(aim.tuner_u_cents, aim.tuner_u_cents);
+}
+
+/// Of three readings of one fret or more, its crown in one place, what is far from their median was misread.
+std::vector<Read> without_misread(const std::vector<Read>& reads, double far_cents) {
+    std::vector<Read> kept;
+    for (const Read& read : reads) {
+        std::vector<double> same;
+        for (const Read& each : reads)
+            if (each.fret == read.fret && each.moved_mm == read.moved_mm) same.push_back(each.cents);
+        const auto middle = same.begin() + static_cast<std::ptrdiff_t>(same.size() / 2);
+        std::nth_element(same.begin(), middle, same.end());
+        if (same.size() < 3 || std::abs(read.cents - *middle) <= far_cents) kept.push_back(read);
+    }
+    return kept;
+}
+
 /// How far the crown stands from where a reading wants it [mm], and one standard deviation of it.
 struct Off {
     double mm = 0;
@@ -54,9 +73,10 @@ struct Off {
 /// Readings of one string against what its design wants.
 class CrownReads {
 public:
-    CrownReads(const StringSolution& target, const StringOnNeck& string, std::vector<Read> reads,
+    CrownReads(const StringSolution& target, const StringOnNeck& string, const std::vector<Read>& reads,
                double moved_mm, const IntonationAim& aim)
-        : target_(target), string_(string), reads_(std::move(reads)), moved_mm_(moved_mm), aim_(aim) {}
+        : target_(target), string_(string), reads_(without_misread(reads, contradicting_cents(aim))),
+          moved_mm_(moved_mm), aim_(aim) {}
 
     const std::vector<Read>& reads() const { return reads_; }
 
@@ -85,13 +105,16 @@ public:
         return std::any_of(reads_.begin(), reads_.end(), [&](const Read& read) { return read.fret == fret; });
     }
 
-    /// The most that two readings of one fret differ by, its crown in one place, if that is beyond chance.
+    /// What the only two readings of a fret differ by, its crown in one place, where that is beyond chance.
     double apart_cents() const {
         double most = 0;
-        for (const Read& a : reads_)
+        for (const Read& a : reads_) {
+            std::vector<double> same;
             for (const Read& b : reads_)
-                if (a.fret == b.fret && a.moved_mm == b.moved_mm) most = std::max(most, a.cents - b.cents);
-        return most > sure * std::hypot(aim_.tuner_u_cents, aim_.tuner_u_cents) ? most : 0.0;
+                if (a.fret == b.fret && a.moved_mm == b.moved_mm) same.push_back(b.cents);
+            if (same.size() == 2) most = std::max(most, std::abs(same[0] - same[1]));
+        }
+        return most > contradicting_cents(aim_) ? most : 0.0;
     }
 
 private:

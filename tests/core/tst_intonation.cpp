@@ -392,6 +392,11 @@ private Q_SLOTS:
         QVERIFY(apart->apart_cents == 5 && !apart->there && apart->read_again);
         const auto once = crown_advice(design, target, {cents_entry(4, 1, {{12, 0.4}}, {})}, {})[1];
         QVERIFY(once->read_again && !once->there);
+        // A third tells which of them was misread.
+        std::vector<ReadingEntry> three = entries;
+        three.push_back(cents_entry(4, 1, {{12, -0.4}}, {}));
+        const auto told = crown_advice(design, target, three, {})[1];
+        QVERIFY(told->apart_cents == 0 && told->there && told->readings == 2);
         entries[1].strings[1].crown_moved_mm = -1.8; // of another place
         QCOMPARE(crown_advice(design, target, entries, {})[1]->apart_cents, 0.0);
     }
