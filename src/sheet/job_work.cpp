@@ -28,10 +28,12 @@ std::string head_of(const Plan& plan, const std::vector<ReadingEntry>& readings)
 JobWork job_work(const Job& job, const Solution& written) {
     const auto made = plan(job.design, written, job.readings, PlanOrder::neck_saddle_nut);
     Work work = work_of(job.design, written, made);
-    std::string head = made ? head_of(*made, job.readings) : std::string();
-    for (const Stop& stop : open_stops(job, written, made))
-        head = with_values(translate("sheet", "STOP, not passed: %1."), sheet_message(stop.text, job.unit)) +
-               " " + head;
+    std::string head;
+    for (const Stop& stop : open_stops(job, written, made)) {
+        head += with_values(translate("sheet", "STOP, not passed: %1."), sheet_message(stop.text, job.unit));
+        head += ' ';
+    }
+    if (made) head += head_of(*made, job.readings);
     JobWork result{job, std::move(work.solution), std::move(head)};
     result.job.design = std::move(work.design);
     return result;

@@ -19,7 +19,7 @@ QString library_path() {
     const QDir folder =
         QFileInfo(QStringLiteral("/proc/self/exe")).symLinkTarget().section(QLatin1Char('/'), 0, -2);
     for (const char* place : {"libfair-measure-solid.so", "../src/libfair-measure-solid.so"}) {
-        const QString path = folder.filePath(QLatin1String(place));
+        QString path = folder.filePath(QLatin1String(place));
         if (QFileInfo::exists(path)) return path;
     }
     return {};

@@ -380,7 +380,7 @@ QString IntonationStation::advice_words() const {
                    .arg(number_text(model_->nut()->low_frets_cents, 1)) +
                gain_words();
     }
-    const QString warned = warning_words();
+    QString warned = warning_words();
     if (!warned.isEmpty()) return warned;
     return tr("Sharp: lengthen. Flat: shorten. Move, tune, press at fret 12 as it is played, read again; "
               "moves written down join the readings. "
