@@ -189,7 +189,7 @@ std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const
         advice.read_again = !advice.there && (near || advice.apart_cents > 0);
         const double stands_mm = crown_stands_mm(string, rounds[i]);
         if (rounds[i].crown_mm) advice.short_mm = string.line().saddle_x_mm - stands_mm;
-        if (!advice.there)
+        if (!advice.there && !advice.read_again)
             advice.leaves_saddle_mm =
                 leaves_saddle_mm(design, target, string.line(), stands_mm + advice.move_mm);
         all[i] = std::move(advice);

@@ -26,16 +26,14 @@ public:
         double material_price = 0;
         switch (part) {
         case OrderedPart::nut:
-            made.material = job_.design.nut.material;
-            made.needs = nut_needs(job_.design, solution_, allowance_of(shop_));
-            by_operations(made, shop_.nut_operations);
-            material_price = from_blank(made);
+            material_price =
+                cut(made, job_.design.nut.material, nut_needs(job_.design, solution_, allowance_of(shop_)),
+                    shop_.nut_operations);
             break;
         case OrderedPart::saddle:
-            made.material = job_.design.saddle.material;
-            made.needs = saddle_needs(job_.design, solution_, allowance_of(shop_));
-            by_operations(made, shop_.saddle_operations);
-            material_price = from_blank(made);
+            material_price =
+                cut(made, job_.design.saddle.material,
+                    saddle_needs(job_.design, solution_, allowance_of(shop_)), shop_.saddle_operations);
             break;
         case OrderedPart::bridge:
             by_operations(made, shop_.bridge_operations);
@@ -70,6 +68,15 @@ private:
                         [&](const MaterialFactor& each) { return each.material == made.material; });
         if (!known) miss(made, "quote.no_factor", {made.material});
         made.minutes = minutes_of(operations, shop_.material_factors, made.material);
+    }
+
+    /// A part cut from a blank. @returns the blank's price
+    double cut(PartQuote& made, const std::string& material, const std::optional<Blank>& needs,
+               const std::vector<Operation>& operations) const {
+        made.material = material;
+        made.needs = needs;
+        by_operations(made, operations);
+        return from_blank(made);
     }
 
     double from_blank(PartQuote& made) const {

@@ -83,6 +83,27 @@ private Q_SLOTS:
         // What is left is not filed, and stops nothing.
         QCOMPARE(points_of(with(tall, "plan.saddle", "leave")), QStringList());
     }
+
+    /// The saddle that is there, as it was measured, and the action as it was read are one height.
+    void a_saddle_and_an_action_that_contradict_each_other() {
+        const double bridge_mm = *solve(job_of(sound()).design).bridge->height_mm;
+        const auto measured = [&](double wrong_by_mm) {
+            Value document = with(sound(), "bridge.height_mm", bridge_mm);
+            const Job job = job_of(document);
+            const Solution target = solve(job.design);
+            const auto made = plan(job.design, target, job.readings, PlanOrder::neck_saddle_nut);
+            Value::Array each;
+            for (std::size_t i = 0; i < target.strings.size(); ++i)
+                each.emplace_back(*target.saddle.height_mm[i] + *made->saddle.take_off_mm[i] + wrong_by_mm);
+            return with(document, "saddle.existing.height.each_mm", each);
+        };
+        QCOMPARE(points_of(measured(0.0)), QStringList());
+        QCOMPARE(points_of(measured(0.15)), QStringList()); // within twice their ±
+        for (const double wrong_mm : {-1.0, 1.0})
+            QCOMPARE(points_of(measured(wrong_mm)), QStringList{QStringLiteral("saddle_contradicts")});
+        // A bridge that is still to be made has no saddle in it to contradict anything.
+        QCOMPARE(points_of(with(measured(1.0), "bridge.height_mm", "auto")), QStringList());
+    }
 };
 
 QTEST_APPLESS_MAIN(TestStops)

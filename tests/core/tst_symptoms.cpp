@@ -7,6 +7,23 @@
 using namespace fm;
 using namespace fm::test;
 
+namespace {
+
+/// An instrument that stands exactly as wanted, as gauges without scatter read it.
+ReadingEntry read_at_target(const Design& design, const Solution& target) {
+    ReadingEntry entry;
+    entry.relief = design.neck.relief;
+    for (const StringSolution& string : target.strings) {
+        StringReadings read;
+        read.open_gap_fret1_mm = string.open_gaps_mm[0];
+        read.action12_mm = string.action12_mm;
+        entry.strings.push_back(read);
+    }
+    return entry;
+}
+
+} // namespace
+
 /// From complaints with known causes back to the causes.
 class TestSymptoms : public QObject {
     Q_OBJECT
@@ -81,14 +98,7 @@ private Q_SLOTS:
         const Design design = job_of(demo_document("kittiwake")).design;
         const Solution target = solve(design);
         const Neck neck(design.neck);
-        ReadingEntry entry;
-        entry.relief = design.neck.relief;
-        for (const StringSolution& string : target.strings) {
-            StringReadings read;
-            read.open_gap_fret1_mm = string.open_gaps_mm[0];
-            read.action12_mm = string.action12_mm;
-            entry.strings.push_back(read);
-        }
+        const ReadingEntry entry = read_at_target(design, target);
         for (const Symptom symptom : buzzes)
             QCOMPARE(diagnosis(design, target, {entry}, {symptom, 1, 3, {}, {}}).causes[0].id,
                      std::string("loose_part"));
@@ -172,15 +182,8 @@ private Q_SLOTS:
     void cures_that_mend_nothing_are_not_proposed() {
         const Design design = job_of(demo_document("kittiwake")).design;
         const Solution target = solve(design);
-        ReadingEntry entry;
-        entry.relief = design.neck.relief;
-        for (const StringSolution& string : target.strings) {
-            StringReadings read;
-            read.open_gap_fret1_mm = string.open_gaps_mm[0];
-            read.action12_mm = string.action12_mm;
-            read.cents = {{1, 12}, {12, 14}};
-            entry.strings.push_back(read);
-        }
+        ReadingEntry entry = read_at_target(design, target);
+        for (StringReadings& read : entry.strings) read.cents = {{1, 12}, {12, 14}};
         const Diagnosis first =
             diagnosis(design, target, {entry}, {Symptom::first_frets_sharp, 1, 1, {}, {}});
         QCOMPARE(first.causes[0].id, std::string("nut_back"));
