@@ -596,10 +596,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Halt</translation>
     </message>
     <message>
-        <source>No amount before that is passed: the plan (N) asks why.</source>
-        <translation>Kein Betrag, bevor das übergangen ist: Der Plan (N) fragt nach dem Grund.</translation>
-    </message>
-    <message>
         <source>Posts are never turned under tension: slacken, turn, tune, then read.</source>
         <translation>Bolzen werden nie unter Spannung gedreht: entspannen, drehen, stimmen, dann ablesen.</translation>
     </message>
@@ -1634,8 +1630,8 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>zu weit</translation>
     </message>
     <message>
-        <source>read again</source>
-        <translation>neu ablesen</translation>
+        <source>again</source>
+        <translation>neu</translation>
     </message>
 </context>
 <context>
@@ -5513,6 +5509,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>stop passed</source>
         <translation>Halt übergangen</translation>
+    </message>
+    <message>
+        <source>No amount before the stop is passed: the plan (N) asks why.</source>
+        <translation>Kein Betrag, bevor der Halt übergangen ist: Der Plan (N) fragt nach dem Grund.</translation>
     </message>
 </context>
 <context>

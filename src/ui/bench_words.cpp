@@ -233,7 +233,7 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
         words.stopped = words.warning = true;
         words.number = BenchView::tr("Stop");
         words.sentence = message_text(stop->text, unit);
-        words.note = BenchView::tr("No amount before that is passed: the plan (N) asks why.");
+        words.note = stopped_words();
         return words;
     }
     const Filing* filing = bench.in_hand();

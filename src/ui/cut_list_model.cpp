@@ -1,6 +1,7 @@
 #include "ui/cut_list_model.h"
 
 #include "core/tools.h"
+#include "ui/stop_bar.h"
 #include "ui/texts.h"
 
 #include <array>
@@ -95,6 +96,7 @@ std::optional<double> CutListModel::floor_mm(std::size_t string) const {
 /// target.
 std::optional<double> CutListModel::off_mm(std::size_t i) const {
     const State& state = session_.state();
+    if (stop_at(state.stops, BenchPart::nut)) return std::nullopt;
     const auto found = state.found_floors[i];
     if (!state.plan || !state.plan->strings[i])
         return found ? std::optional(*found - state.solution.strings[i].slot.floor_above_seat_mm)

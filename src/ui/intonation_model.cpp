@@ -87,7 +87,7 @@ QString IntonationModel::cell(std::size_t i, int column) const {
     if (i >= advice_.size() || !advice_[i]) return QStringLiteral("–");
     if (column == off_column) return signed_text(advice_[i]->off_cents, 1);
     if (advice_[i]->there && job.intonation.by != MoveBy::line) return tr("there");
-    if (advice_[i]->read_again && job.intonation.by != MoveBy::line) return tr("read again");
+    if (advice_[i]->read_again && job.intonation.by != MoveBy::line) return tr("again");
     const double mm = moves_mm_[i].value_or(0);
     return (mm > 0 ? QStringLiteral("+") : QString()) +
            length_number(mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '));

@@ -2,6 +2,7 @@
 
 #include "sheet/fonts.h"
 #include "sheet/paint.h"
+#include "ui/stop_bar.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 
@@ -23,11 +24,14 @@ constexpr double plan_px = 84;    // at most, for the thickness stretched
 } // namespace
 
 std::vector<std::optional<double>> saddle_change_mm(const State& state) {
+    if (stop_at(state.stops, BenchPart::saddle))
+        return std::vector<std::optional<double>>(state.solution.strings.size());
     if (state.plan) return state.plan->saddle.take_off_mm;
     return state.solution.saddle.take_off_mm;
 }
 
 std::optional<SaddleCut> saddle_change_cut(const State& state) {
+    if (stop_at(state.stops, BenchPart::saddle)) return std::nullopt;
     if (state.plan) return state.plan->saddle.cut;
     if (!state.job.design.saddle.existing_height) return std::nullopt;
     std::vector<double> y_mm;

@@ -3,6 +3,7 @@
 #include "core/check.h"
 #include "core/saddle_piece.h"
 #include "sheet/sheet_words.h"
+#include "ui/stop_bar.h"
 #include "ui/texts.h"
 
 namespace fm {
@@ -66,6 +67,7 @@ QString SaddleStation::foot() const {
     const SaddleDesign& saddle = state.job.design.saddle;
     QStringList lines;
     if (view_.stage == CutStage::fitted) {
+        if (stop_at(state.stops, BenchPart::saddle)) return stopped_words();
         const auto cut = saddle_change_cut(state);
         if (!cut) return tr("nothing read yet: type what the gauge says over fret 12");
         if (saddle.height_by == HeightBy::saddle_screws)

@@ -21,6 +21,10 @@ const Stop* stop_at(const std::vector<Stop>& stops, BenchPart part) {
     return nullptr;
 }
 
+QString stopped_words() {
+    return StopBar::tr("No amount before the stop is passed: the plan (N) asks why.");
+}
+
 StopBar::StopBar(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), text_(new QLabel), reason_(new QLineEdit),
       go_on_(

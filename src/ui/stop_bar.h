@@ -32,6 +32,8 @@ private:
     QToolButton* go_on_;
 };
 
+/// What stands where an amount would, while a stop is not passed.
+QString stopped_words();
 /// The first stop of a state that stands at a part; nullptr if nothing stops there.
 const Stop* stop_at(const std::vector<Stop>& stops, BenchPart part);
 

@@ -4,6 +4,7 @@
 #include "job/record.h"
 #include "ui/plain_button.h"
 #include "ui/record_time.h"
+#include "ui/stop_bar.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
 #include "ui/verdict_text.h"
@@ -178,6 +179,15 @@ void VerdictView::refresh() {
     ChoiceRow* const shown = ways_row();
     for (ChoiceRow* row : {nut_ways_, saddle_ways_, screw_ways_, relief_ways_}) row->setVisible(row == shown);
     shown->set_chosen(chosen().value_or(-1));
+    const BenchPart at = part_ == Part::nut      ? BenchPart::nut
+                         : part_ == Part::saddle ? BenchPart::saddle
+                                                 : BenchPart::relief;
+    if (const Stop* stop = stop_at(session_.state().stops, at))
+        return page_->setHtml(QStringLiteral("<p style='color:%1'>▲ %2</p><p>%3</p>")
+                                  .arg(theme().warning.name(),
+                                       message_text(stop->text, session_.state().job.unit).toHtmlEscaped(),
+                                       stopped_words()) +
+                              decided_html());
     page_->setHtml((part_ == Part::nut      ? nut_html()
                     : part_ == Part::saddle ? saddle_html()
                                             : relief_html()) +

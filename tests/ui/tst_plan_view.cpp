@@ -2,6 +2,7 @@
 #include "common/jobs.h"
 #include "common/run.h"
 #include "common/window.h"
+#include "ui/saddle_canvas.h"
 #include "workshop/schedule.h"
 
 using namespace fm;
@@ -79,6 +80,20 @@ private Q_SLOTS:
         QCOMPARE(words.number, QStringLiteral("Stop"));
         QVERIFY(words.sentence.contains(QStringLiteral("bridge lifting")));
         window_->bench()->leave();
+        // Nor do the verdict and the lists beside the drawings tell one.
+        for (const auto part :
+             {VerdictView::Part::nut, VerdictView::Part::saddle, VerdictView::Part::relief}) {
+            window_->show_verdict(true);
+            window_->verdict()->choose_part(part);
+            const QString verdict = window_->verdict()->page()->toPlainText();
+            QVERIFY(verdict.contains(QStringLiteral("bridge lifting")) &&
+                    !verdict.contains(QStringLiteral("±")));
+            QVERIFY(!verdict.contains(QStringLiteral(" mm")));
+        }
+        window_->show_verdict(false);
+        for (const auto& mm : saddle_change_mm(window_.state())) QVERIFY(!mm);
+        QVERIFY(!saddle_change_cut(window_.state()));
+        window_->show_plan(true);
         // Without a reason nothing is passed; with one it stands in the record, and is undone like anything.
         auto* go_on = bar->findChild<QToolButton*>();
         click_on(go_on);
