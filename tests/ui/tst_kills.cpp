@@ -17,6 +17,7 @@ using namespace fm::test;
 namespace {
 
 constexpr double bound_s = 0.3;
+constexpr int at_least = 6;      // values typed before it is ended
 constexpr double first_mm = 1.1; // not what the job has
 
 double now_s() {
@@ -70,7 +71,7 @@ private Q_SLOTS:
             for (std::size_t i = static_cast<std::size_t>(ended.there + 1); i < ended.kept_s.size(); ++i)
                 oldest_s = std::max(oldest_s, ended.at_s - ended.kept_s[i]);
         }
-        QVERIFY2(typed > 4 * static_cast<int>(kills), qPrintable(QString::number(typed)));
+        QVERIFY2(typed >= at_least * static_cast<int>(kills), qPrintable(QString::number(typed)));
         QVERIFY2(oldest_s < bound_s, qPrintable(QStringLiteral("%1 s old and lost").arg(oldest_s)));
     }
 
@@ -80,7 +81,7 @@ private Q_SLOTS:
         for (unsigned kill = 0; kill < kills; ++kill)
             for (const int signal : {SIGTERM, SIGHUP}) {
                 const Ended ended = typed_until(signal);
-                QVERIFY(ended.kept_s.size() > 5);
+                QVERIFY2(ended.kept_s.size() >= at_least, qPrintable(QString::number(ended.kept_s.size())));
                 QVERIFY2(
                     ended.there + 1 >= static_cast<long>(ended.kept_s.size()),
                     qPrintable(QStringLiteral("%1 of %2").arg(ended.there + 1).arg(ended.kept_s.size())));
@@ -102,12 +103,17 @@ private:
         QProcess child;
         child.setProcessChannelMode(QProcess::ForwardedErrorChannel);
         child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--child"), folder.path()});
-        if (!child.waitForStarted() || !child.waitForReadyRead(20000)) return ended;
+        if (!child.waitForStarted()) return ended;
+        QByteArray said;
+        while (said.count('\n') < at_least) { // a slow machine is given time
+            if (!child.waitForReadyRead(20000)) return ended;
+            said += child.readAllStandardOutput();
+        }
         QTest::qWait(std::uniform_int_distribution<int>(350, 900)(random_));
         ::kill(static_cast<pid_t>(child.processId()), signal);
         ended.at_s = now_s();
         if (child.state() != QProcess::NotRunning && !child.waitForFinished()) return ended;
-        QByteArray said = child.readAllStandardOutput();
+        said += child.readAllStandardOutput();
         said.truncate(said.lastIndexOf('\n')); // a line not ended was not said
         for (const QByteArray& line : said.split('\n')) ended.kept_s.push_back(line.toDouble());
         // It is whole, and says how far it came.
