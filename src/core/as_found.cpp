@@ -23,14 +23,13 @@ EndHeights ends_as_found(const StringOnNeck& string, const StringSolution& wante
             read ? *known.saddle_z_mm : wanted.ends.saddle_z_mm};
 }
 
-Design design_as_found(const Design& design, const std::vector<ReadingEntry>& entries) {
+Design design_as_found(const Design& design, const ReadingLog& entries) {
     Design found = design;
-    found.neck.relief = found_relief(design, in_order(entries));
+    found.neck.relief = found_relief(design, entries);
     return found;
 }
 
-std::vector<FoundString> as_found(const Design& design, const Solution& target,
-                                  const std::vector<ReadingEntry>& entries) {
+std::vector<FoundString> as_found(const Design& design, const Solution& target, const ReadingLog& entries) {
     const Design found_design = design_as_found(design, entries);
     const Neck neck(found_design.neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);

@@ -22,10 +22,9 @@ FoundString standing_string(const TunedString& tuned, const StringOnNeck& string
 EndHeights ends_as_found(const StringOnNeck& string, const StringSolution& wanted, const KnownString& known);
 
 /// All strings, on the neck with the relief last read.
-std::vector<FoundString> as_found(const Design& design, const Solution& target,
-                                  const std::vector<ReadingEntry>& entries);
+std::vector<FoundString> as_found(const Design& design, const Solution& target, const ReadingLog& entries);
 
 /// The design with the relief last read.
-Design design_as_found(const Design& design, const std::vector<ReadingEntry>& entries);
+Design design_as_found(const Design& design, const ReadingLog& entries);
 
 } // namespace fm

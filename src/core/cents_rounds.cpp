@@ -114,13 +114,13 @@ private:
 
 } // namespace
 
-std::vector<CentsOfString> cents_rounds(const std::vector<ReadingEntry>& entries, std::size_t strings) {
+std::vector<CentsOfString> cents_rounds(const ReadingLog& entries, std::size_t strings) {
     Rounds rounds(strings);
-    for (const ReadingEntry& entry : in_order(entries)) rounds.take(entry);
+    for (const ReadingEntry& entry : entries.in_order()) rounds.take(entry);
     return std::move(rounds).result();
 }
 
-std::vector<CentsRead> newest_cents(const std::vector<ReadingEntry>& entries, std::size_t string) {
+std::vector<CentsRead> newest_cents(const ReadingLog& entries, std::size_t string) {
     const CentsOfString all = cents_rounds(entries, string + 1)[string];
     std::vector<CentsRead> newest;
     for (const CentsRead& read : all.reads) {

@@ -28,9 +28,9 @@ struct CentsOfString {
 /// The cents of every string. New strings, work at the bench, the end of *as found*, and a number of relief,
 /// heights or crown that changed by more than its gauge scatters begin a new round (cents and heights both as
 /// left belong together all the same); a move of a crown that is written down does not.
-std::vector<CentsOfString> cents_rounds(const std::vector<ReadingEntry>& entries, std::size_t strings);
+std::vector<CentsOfString> cents_rounds(const ReadingLog& entries, std::size_t strings);
 
 /// The newest cents of every fret of a string that still count, with its crown where it stands now.
-std::vector<CentsRead> newest_cents(const std::vector<ReadingEntry>& entries, std::size_t string);
+std::vector<CentsRead> newest_cents(const ReadingLog& entries, std::size_t string);
 
 } // namespace fm

@@ -8,7 +8,7 @@ namespace {
 constexpr double unreachable_n = 1000.0; // no hand plucks so hard
 }
 
-Bench::Bench(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries)
+Bench::Bench(const Design& design, const Solution& target, const ReadingLog& entries)
     : design_(design_as_found(design, entries)), target_(target),
       known_(known_heights(design, target, entries)) {
     if (!design_.neck.relief)

@@ -10,7 +10,7 @@ namespace fm {
 /// The instrument as found, and small changes to it.
 class Bench {
 public:
-    Bench(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries);
+    Bench(const Design& design, const Solution& target, const ReadingLog& entries);
 
     /// A change tried on the whole instrument.
     struct Change {

@@ -83,13 +83,13 @@ struct Story {
 
 /// Walks all entries, telling the runs of readings at one part apart by what was done between them. Readings
 /// not taken at the bench begin none: what was done before them is not known.
-Story story_of(const Design& design, const std::vector<ReadingEntry>& entries, BenchPart part,
-               std::size_t string, double per_part_mm, std::size_t from_entry) {
+Story story_of(const Design& design, const ReadingLog& entries, BenchPart part, std::size_t string,
+               double per_part_mm, std::size_t from_entry) {
     Story story;
     const double place = design.strings.size() > 1
                              ? static_cast<double>(string) / static_cast<double>(design.strings.size() - 1)
                              : 0.5;
-    for (const ReadingEntry& entry : in_order(entries)) {
+    for (const ReadingEntry& entry : entries.in_order()) {
         const auto gap_mm = read_at(entry, design, part, string);
         if (!entry.bench) {
             if (gap_mm) story.raised_mm = 0;
@@ -156,7 +156,7 @@ void decide(Filing& filing, const Run& run, const Hand& hand) {
     if (!worth_it) filing.pass_mm = filing.by_gauge_mm = 0;
 }
 
-Filing relief_filing(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries) {
+Filing relief_filing(const Design& design, const Solution& target, const ReadingLog& entries) {
     Filing filing;
     const ReliefAmount amount = Judgement(design, target, entries).relief();
     if (amount.found) {
@@ -187,8 +187,7 @@ struct Goals {
     std::vector<bool> left;
 };
 
-Goals goals_of(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
-               BenchPart part) {
+Goals goals_of(const Design& design, const Solution& target, const ReadingLog& entries, BenchPart part) {
     Goals goals;
     const auto now = plan(design, target, entries, PlanOrder::neck_saddle_nut);
     const Judgement judgement(design, target, entries);
@@ -222,7 +221,7 @@ double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& st
 }
 
 std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const Solution& target,
-                                                  const std::vector<ReadingEntry>& entries,
+                                                  const ReadingLog& entries,
                                                   const std::vector<KnownString>& known) {
     const Neck neck(design_as_found(design, entries).neck);
     const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
@@ -245,8 +244,8 @@ std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const So
     return gaps;
 }
 
-std::vector<Filing> filing_of(const Design& design, const Solution& target,
-                              const std::vector<ReadingEntry>& entries, BenchPart part, const Hand& hand) {
+std::vector<Filing> filing_of(const Design& design, const Solution& target, const ReadingLog& entries,
+                              BenchPart part, const Hand& hand) {
     if (part == BenchPart::relief) return {relief_filing(design, target, entries)};
     const Neck neck(design_as_found(design, entries).neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);
@@ -282,8 +281,7 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target,
 }
 
 std::vector<PassOutcome> pass_outcomes(const Design& design, const Solution& target,
-                                       const std::vector<ReadingEntry>& entries, BenchPart part,
-                                       std::size_t from_entry) {
+                                       const ReadingLog& entries, BenchPart part, std::size_t from_entry) {
     std::vector<PassOutcome> all;
     for (const Filing& filing : filing_of(design, target, entries, part, {})) {
         const Story story = story_of(design, entries, part, filing.string, filing.per_part_mm, from_entry);
@@ -320,11 +318,10 @@ std::optional<std::size_t> next_filing(const std::vector<Filing>& filings, std::
     return next == order.end() ? std::nullopt : std::optional(*next);
 }
 
-std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
-                                          const std::vector<ReadingEntry>& entries, BenchPart part,
-                                          FilingHabit habit) {
+std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings, const ReadingLog& entries,
+                                          BenchPart part, FilingHabit habit) {
     std::optional<std::size_t> last;
-    for (const ReadingEntry& entry : in_order(entries)) {
+    for (const ReadingEntry& entry : entries.in_order()) {
         if (!entry.bench) continue;
         last.reset();
         if (entry.bench->part != part || (part != BenchPart::relief && !entry.bench->string)) continue;
@@ -339,13 +336,13 @@ std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
     return next ? next : last;
 }
 
-std::optional<double> relief_per_eighth_mm(const Design& design, const std::vector<ReadingEntry>& entries) {
+std::optional<double> relief_per_eighth_mm(const Design& design, const ReadingLog& entries) {
     double change = 0;
     double squares = 0;
     double variance = 0;
     std::optional<Relief> before;
     const NeckDesign& neck = design.neck;
-    for (const ReadingEntry& entry : in_order(entries)) {
+    for (const ReadingEntry& entry : entries.in_order()) {
         if (!entry.relief) continue;
         const int turned = entry.bench ? entry.bench->turned_eighths : 0;
         if (before && turned != 0) {
@@ -366,7 +363,7 @@ std::optional<double> relief_per_eighth_mm(const Design& design, const std::vect
     return change / squares;
 }
 
-std::optional<int> rod_turn_eighths(const Design& design, const std::vector<ReadingEntry>& entries,
+std::optional<int> rod_turn_eighths(const Design& design, const ReadingLog& entries,
                                     double relief_to_lose_mm) {
     const auto per_eighth_mm = relief_per_eighth_mm(design, entries);
     if (!per_eighth_mm) return std::nullopt;
@@ -375,10 +372,10 @@ std::optional<int> rod_turn_eighths(const Design& design, const std::vector<Read
 }
 
 std::optional<EdgeMargins> whole_first(const Design& design, const Solution& target,
-                                       const std::vector<ReadingEntry>& entries, BenchPart part) {
+                                       const ReadingLog& entries, BenchPart part) {
     if (part == BenchPart::relief) return std::nullopt;
     std::vector<bool> waits(design.strings.size(), false); // worked on as a whole, and not read since
-    for (const ReadingEntry& entry : in_order(entries)) {
+    for (const ReadingEntry& entry : entries.in_order()) {
         if (entry.bench && entry.bench->part == part && entry.bench->whole_mm)
             std::fill(waits.begin(), waits.end(), true);
         for (std::size_t i = 0; i < waits.size(); ++i)

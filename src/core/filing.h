@@ -53,20 +53,19 @@ struct SchoolGap {
 };
 /// Gaps over fret 1 by the job's own school; none of strings whose ends are not known that way.
 std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const Solution& target,
-                                                  const std::vector<ReadingEntry>& entries,
+                                                  const ReadingLog& entries,
                                                   const std::vector<KnownString>& known);
 
 /// Everything to file at the nut or the saddle, bass to treble, or the relief alone; strings whose other end
 /// was never read stay out.
 /// @param entries all readings, in the order of the file  @param hand what is known of it
-std::vector<Filing> filing_of(const Design& design, const Solution& target,
-                              const std::vector<ReadingEntry>& entries, BenchPart part, const Hand& hand);
+std::vector<Filing> filing_of(const Design& design, const Solution& target, const ReadingLog& entries,
+                              BenchPart part, const Hand& hand);
 
 /// What passes at that part took off, by the readings before and after each.
 /// @param from_entry only those in this entry or later, in the order of the file
 std::vector<PassOutcome> pass_outcomes(const Design& design, const Solution& target,
-                                       const std::vector<ReadingEntry>& entries, BenchPart part,
-                                       std::size_t from_entry = 0);
+                                       const ReadingLog& entries, BenchPart part, std::size_t from_entry = 0);
 
 /// Which of them is next; nothing when all are there or too deep.
 /// @param current index into the list, of the one just left; none: where to begin
@@ -75,22 +74,21 @@ std::optional<std::size_t> next_filing(const std::vector<Filing>& filings, std::
 
 /// The one last worked on at that part, and whether it is to stay in hand; the first by the habit if none
 /// was.
-std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings,
-                                          const std::vector<ReadingEntry>& entries, BenchPart part,
-                                          FilingHabit habit);
+std::optional<std::size_t> filing_in_hand(const std::vector<Filing>& filings, const ReadingLog& entries,
+                                          BenchPart part, FilingHabit habit);
 
 /// What comes off the whole part before its strings are filed one by one: a saddle's bottom, or what two
 /// screws lower, under the outer strings; negative: packing under a saddle, screws up, a shim under a nut.
 /// Nothing where it was done and not all strings were read since.
 std::optional<EdgeMargins> whole_first(const Design& design, const Solution& target,
-                                       const std::vector<ReadingEntry>& entries, BenchPart part);
+                                       const ReadingLog& entries, BenchPart part);
 
 /// Relief lost for an eighth of a turn that tightens, from this instrument's own logged turns; none without,
 /// or while their readings do not tell it from nothing.
-std::optional<double> relief_per_eighth_mm(const Design& design, const std::vector<ReadingEntry>& entries);
+std::optional<double> relief_per_eighth_mm(const Design& design, const ReadingLog& entries);
 
 /// About how far to turn for that, a quarter at most at once; none where nothing is known of this rod.
-std::optional<int> rod_turn_eighths(const Design& design, const std::vector<ReadingEntry>& entries,
+std::optional<int> rod_turn_eighths(const Design& design, const ReadingLog& entries,
                                     double relief_to_lose_mm);
 
 } // namespace fm

@@ -161,7 +161,7 @@ Solution with_crown_found(const Solution& target, const Neck& neck, std::size_t 
     return stands;
 }
 
-std::optional<Fit> fit(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+std::optional<Fit> fit(const Design& design, const Solution& target, const ReadingLog& entries,
                        std::size_t string) {
     std::vector<CentsRead> readings = newest_cents(entries, string);
     if (readings.size() < 2) return std::nullopt;

@@ -35,7 +35,7 @@ struct Fit {
 
 /// Fits one string to its readings that count, its crown where it was measured; else where the design has it.
 /// @param readings cents at two or more frets @returns nothing with fewer, or for a string that cannot sound
-std::optional<Fit> fit(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+std::optional<Fit> fit(const Design& design, const Solution& target, const ReadingLog& entries,
                        std::size_t string);
 
 /// How far the crown moves for end stiffness from 0 to 0.5: how well it can be predicted [mm].

@@ -162,8 +162,7 @@ double crown_stands_mm(const StringOnNeck& string, const CentsOfString& read) {
 }
 
 std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const Solution& target,
-                                                     const std::vector<ReadingEntry>& entries,
-                                                     const IntonationAim& aim) {
+                                                     const ReadingLog& entries, const IntonationAim& aim) {
     const std::vector<FoundString> found = as_found(design, target, entries);
     const std::vector<CentsOfString> rounds = cents_rounds(entries, target.strings.size());
     const Neck neck(design.neck);
@@ -234,8 +233,8 @@ std::optional<LineAdvice> line_advice(const Solution& target,
     return line;
 }
 
-std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target,
-                                    const std::vector<ReadingEntry>& entries, const IntonationAim& aim) {
+std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target, const ReadingLog& entries,
+                                    const IntonationAim& aim) {
     const std::vector<CentsOfString> rounds = cents_rounds(entries, target.strings.size());
     const std::vector<FoundString> found = as_found(design, target, entries);
     const Neck neck(design.neck);

@@ -39,8 +39,7 @@ struct CrownAdvice {
 
 /// Advice for every string with cents that count; nothing for the others.
 std::vector<std::optional<CrownAdvice>> crown_advice(const Design& design, const Solution& target,
-                                                     const std::vector<ReadingEntry>& entries,
-                                                     const IntonationAim& aim);
+                                                     const ReadingLog& entries, const IntonationAim& aim);
 
 /// Where a crown stands now: measured and moved since, else where the design has it and moved since.
 double crown_stands_mm(const StringOnNeck& string, const CentsOfString& read);
@@ -68,7 +67,7 @@ struct NutAdvice {
     double low_frets_cents =
         0; ///< mean of what the low frets are sharper than the design wants, the crowns set
 };
-std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target,
-                                    const std::vector<ReadingEntry>& entries, const IntonationAim& aim);
+std::optional<NutAdvice> nut_advice(const Design& design, const Solution& target, const ReadingLog& entries,
+                                    const IntonationAim& aim);
 
 } // namespace fm

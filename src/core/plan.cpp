@@ -22,7 +22,7 @@ GaugeReadings gauges(const StringOnNeck& string, const Standing& at) {
 
 class Planning {
 public:
-    Planning(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries)
+    Planning(const Design& design, const Solution& target, const ReadingLog& entries)
         : design_(design), target_(target), judgement_(design, target, entries) {
         for (const KnownString& string : judgement_.known())
             at_.push_back(string.complete()
@@ -218,8 +218,8 @@ private:
 
 } // namespace
 
-std::optional<Plan> plan(const Design& design, const Solution& target,
-                         const std::vector<ReadingEntry>& entries, PlanOrder order) {
+std::optional<Plan> plan(const Design& design, const Solution& target, const ReadingLog& entries,
+                         PlanOrder order) {
     Planning planning(design, target, entries);
     if (planning.nothing_known()) return std::nullopt;
     Plan made;
@@ -239,10 +239,9 @@ std::optional<Plan> plan(const Design& design, const Solution& target,
     return made;
 }
 
-std::optional<NutAlone> nut_alone(const Design& design, const Solution& target,
-                                  const std::vector<ReadingEntry>& entries) {
+std::optional<NutAlone> nut_alone(const Design& design, const Solution& target, const ReadingLog& entries) {
     NutAlone alone;
-    std::vector<ReadingEntry> with_actions = entries;
+    std::vector<ReadingEntry> with_actions = entries.written();
     ReadingEntry wanted;
     wanted.strings.resize(target.strings.size());
     const std::vector<KnownString> known = known_heights(design, target, entries);
@@ -252,7 +251,7 @@ std::optional<NutAlone> nut_alone(const Design& design, const Solution& target,
         alone.action_as_wanted = alone.action_as_wanted || known[i].nut_pressed_fret == 0;
     }
     with_actions.push_back(wanted);
-    if (!entries.empty()) with_actions.back().when = in_order(entries).back().when;
+    if (!entries.empty()) with_actions.back().when = entries.in_order().back().when;
     Design saddle_left = design;
     saddle_left.choices.saddle = SaddleChoice::leave;
     const auto made = plan(saddle_left, target, with_actions, PlanOrder::neck_saddle_nut);

@@ -81,8 +81,7 @@ struct NutAlone {
     NutStep step;
     bool action_as_wanted = false;
 };
-std::optional<NutAlone> nut_alone(const Design& design, const Solution& target,
-                                  const std::vector<ReadingEntry>& entries);
+std::optional<NutAlone> nut_alone(const Design& design, const Solution& target, const ReadingLog& entries);
 
 /// The design with the neck and the heights the plan leads to.
 Design planned_design(const Design& design, const Solution& target, const Plan& plan);
@@ -100,7 +99,7 @@ Work work_of(const Design& design, const Solution& written, const std::optional<
 /// The plan from all readings so far: computed again whenever one is added.
 /// Each step's proposal follows the choices before it; the design's own choices win.
 /// @param target the design solved @returns nothing if no string has both a nut and an action number
-std::optional<Plan> plan(const Design& design, const Solution& target,
-                         const std::vector<ReadingEntry>& entries, PlanOrder order);
+std::optional<Plan> plan(const Design& design, const Solution& target, const ReadingLog& entries,
+                         PlanOrder order);
 
 } // namespace fm

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <functional>
 
 namespace fm {
 
@@ -60,57 +59,63 @@ bool ReliefAmount::counts() const {
     return read && wanted_mm && std::abs(*wanted_mm - found->depth_mm) > above(least_relief_mm, u_mm);
 }
 
-Judgement::Judgement(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries)
-    : design_(design), target_(target), ordered_(in_order(entries)),
-      known_(heights_of_ordered(design, target, ordered_)), relief_(found_relief(design, ordered_)),
-      wanted_neck_(design.neck), found_neck_(with_relief(design.neck, relief_)) {
-    move_all_numbers(ordered_);
+Judgement::Judgement(const Design& design, const Solution& target, const ReadingLog& entries)
+    : design_(design), target_(target), log_(entries), known_(known_heights(design, target, entries)),
+      relief_(found_relief(design, entries)), wanted_neck_(design.neck),
+      found_neck_(with_relief(design.neck, relief_)) {
+    move_all_numbers();
 }
 
-void Judgement::move_all_numbers(const std::vector<ReadingEntry>& ordered) {
-    // Only what the heights rest on: for each string the newest readings that made them.
-    std::vector<bool> matters(ordered.size(), false);
+std::vector<ReadingEntry> Judgement::rested_on() const {
+    const auto ordered = log_.in_order();
+    std::vector<bool> kept(ordered.size(), false);
+    std::vector<std::optional<std::size_t>> relief_at; // the newest relief by then
     std::optional<std::size_t> relief_now;
-    std::vector<std::optional<std::size_t>> relief_at;
     for (std::size_t e = 0; e < ordered.size(); ++e) {
         if (ordered[e].relief) relief_now = e;
         relief_at.push_back(relief_now);
     }
-    std::vector<bool> relief_matters(ordered.size(), false);
-    if (relief_now) relief_matters[*relief_now] = true;
+    if (relief_now) kept[*relief_now] = true;
     for (const KnownString& string : known_)
         for (const std::size_t e : string.rests_on) {
-            matters[e] = true;
-            if (relief_at[e]) relief_matters[*relief_at[e]] = true;
+            kept[e] = true;
+            if (relief_at[e]) kept[*relief_at[e]] = true;
         }
-    const auto add = [&](bool all_strings,
-                         const std::function<void(std::vector<ReadingEntry>&, double)>& move) {
+    std::vector<ReadingEntry> entries;
+    for (std::size_t e = 0; e < ordered.size(); ++e)
+        if (kept[e]) entries.push_back(ordered[e]);
+    return entries;
+}
+
+void Judgement::move_all_numbers() {
+    std::vector<ReadingEntry> entries = rested_on();
+    const auto add = [&](ReadingEntry& entry, bool all_strings, const auto& move) {
+        const ReadingEntry read = entry;
         const auto found = [&](double sign) {
-            std::vector<ReadingEntry> moved = ordered;
-            move(moved, sign);
-            return Found{heights_of_ordered(design_, target_, moved),
-                         with_relief(design_.neck, found_relief(design_, moved))};
+            move(entry, sign);
+            Found moved{heights_of_ordered(design_, target_, entries), design_.neck};
+            for (const ReadingEntry& one : entries)
+                if (one.relief) moved.neck.relief = one.relief;
+            entry = read;
+            return moved;
         };
         moved_.push_back({found(1.0), found(-1.0), all_strings});
     };
-    for (std::size_t e = 0; e < ordered.size(); ++e) {
-        if (relief_matters[e])
-            add(true, [e](auto& entries, double sign) {
-                entries[e].relief->depth_mm += sign * u_of_relief_mm(entries[e]);
+    for (ReadingEntry& each : entries) {
+        if (each.relief)
+            add(each, true, [](ReadingEntry& entry, double sign) {
+                entry.relief->depth_mm += sign * u_of_relief_mm(entry);
             });
-        if (!matters[e]) continue;
-        const auto& strings = ordered[e].strings;
+        const auto& strings = each.strings;
         if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_nut(); }))
-            add(false, [e](auto& entries, double sign) {
-                for (StringReadings& read : entries[e].strings)
-                    move_first(read.open_gap_fret1_mm, read.pressed_gap_mm,
-                               sign * u_of_nut_mm(entries[e], read));
+            add(each, false, [](ReadingEntry& entry, double sign) {
+                for (StringReadings& read : entry.strings)
+                    move_first(read.open_gap_fret1_mm, read.pressed_gap_mm, sign * u_of_nut_mm(entry, read));
             });
         if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_action(); }))
-            add(false, [e](auto& entries, double sign) {
-                for (StringReadings& read : entries[e].strings)
-                    move_first(read.action12_mm, read.action12_capo_mm,
-                               sign * u_of_action_mm(entries[e], read));
+            add(each, false, [](ReadingEntry& entry, double sign) {
+                for (StringReadings& read : entry.strings)
+                    move_first(read.action12_mm, read.action12_capo_mm, sign * u_of_action_mm(entry, read));
             });
     }
 }
@@ -118,7 +123,7 @@ void Judgement::move_all_numbers(const std::vector<ReadingEntry>& ordered) {
 ReliefAmount Judgement::relief() const {
     ReliefAmount amount;
     amount.found = relief_;
-    for (const ReadingEntry& entry : ordered_)
+    for (const ReadingEntry& entry : log_.in_order())
         if (entry.relief) {
             amount.read = true;
             amount.u_mm = u_of_relief_mm(entry);

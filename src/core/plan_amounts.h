@@ -39,7 +39,7 @@ struct WantedHeights {
 /// What the readings say of one instrument, asked again under each choice.
 class Judgement {
 public:
-    Judgement(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries);
+    Judgement(const Design& design, const Solution& target, const ReadingLog& entries);
 
     const std::vector<KnownString>& known() const { return known_; }
     ReliefAmount relief() const;
@@ -70,11 +70,14 @@ private:
     std::vector<std::optional<double>> amounts_mm(const Found& found, Part part, bool relief_left,
                                                   bool saddle_left) const;
     Amounts judged(Part part, bool relief_left, bool saddle_left) const;
-    void move_all_numbers(const std::vector<ReadingEntry>& ordered);
+    /// The entries the heights rest on, with the relief each was read at: for each string the newest that
+    /// made them.
+    std::vector<ReadingEntry> rested_on() const;
+    void move_all_numbers();
 
     const Design& design_;
     const Solution& target_;
-    std::vector<ReadingEntry> ordered_;
+    ReadingLog log_;
     std::vector<KnownString> known_;
     std::optional<Relief> relief_;
     Neck wanted_neck_;

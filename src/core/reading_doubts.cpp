@@ -15,9 +15,9 @@ struct NutGaps {
 };
 
 /// The newest of each, read since the part was last worked on.
-NutGaps newest_gaps(const std::vector<ReadingEntry>& ordered, std::size_t string) {
+NutGaps newest_gaps(const ReadingLog& entries, std::size_t string) {
     NutGaps gaps;
-    for (const ReadingEntry& entry : ordered) {
+    for (const ReadingEntry& entry : entries.in_order()) {
         if (entry.relief || (entry.bench && entry.bench->wanted_mm != 0)) gaps = {};
         if (string >= entry.strings.size()) continue;
         const StringReadings& read = entry.strings[string];
@@ -29,16 +29,14 @@ NutGaps newest_gaps(const std::vector<ReadingEntry>& ordered, std::size_t string
 
 } // namespace
 
-std::vector<Message> reading_doubts(const Design& design, const Solution& target,
-                                    const std::vector<ReadingEntry>& entries) {
-    const std::vector<ReadingEntry> ordered = in_order(entries);
+std::vector<Message> reading_doubts(const Design& design, const Solution& target, const ReadingLog& entries) {
     const Neck neck(design_as_found(design, entries).neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);
     std::vector<Message> doubts;
     for (std::size_t i = 0; i < known.size(); ++i) {
         const std::string name = design.string_name(i);
         const std::string where = "readings.strings[" + std::to_string(i) + "]";
-        const NutGaps gaps = newest_gaps(ordered, i);
+        const NutGaps gaps = newest_gaps(entries, i);
         if (gaps.open_mm && gaps.pressed_mm && *gaps.pressed_mm > *gaps.open_mm + told_from_mm)
             doubts.push_back({"pressed_over_open",
                               Severity::warning,

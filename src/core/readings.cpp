@@ -7,34 +7,7 @@
 
 namespace fm {
 
-std::vector<ReadingEntry> in_order(const std::vector<ReadingEntry>& entries) {
-    std::vector<ReadingEntry> effective = entries;
-    for (std::size_t i = 0; i < entries.size(); ++i) effective[i].index = i;
-    std::vector<bool> taken(entries.size(), false);
-    // A correction stands in the place of the entry it replaces, and may be replaced in turn.
-    for (std::size_t i = entries.size(); i-- > 0;) {
-        if (!entries[i].replaces || *entries[i].replaces >= i) continue;
-        const std::size_t place = *entries[i].replaces;
-        const std::string when = entries[place].when;
-        const std::optional<std::size_t> further = entries[place].replaces;
-        effective[place] = effective[i];
-        effective[place].when = when;
-        effective[place].index = place;
-        effective[place].replaces = further;
-        taken[i] = true;
-    }
-    std::vector<ReadingEntry> ordered;
-    for (std::size_t i = 0; i < entries.size(); ++i)
-        if (!taken[i]) ordered.push_back(effective[i]);
-    const bool all_timed =
-        std::all_of(ordered.begin(), ordered.end(), [](const auto& e) { return !e.when.empty(); });
-    if (all_timed)
-        std::stable_sort(ordered.begin(), ordered.end(),
-                         [](const auto& a, const auto& b) { return a.when < b.when; });
-    return ordered;
-}
-
-ReadingEntry as_found_readings(const std::vector<ReadingEntry>& entries, std::size_t strings) {
+ReadingEntry as_found_readings(const ReadingLog& entries, std::size_t strings) {
     ReadingEntry found;
     found.strings.resize(strings);
     const auto take = [](auto& into, const auto& from) {
@@ -43,7 +16,7 @@ ReadingEntry as_found_readings(const std::vector<ReadingEntry>& entries, std::si
     const auto take_gauge = [](std::string& into, const std::string& from) {
         if (!from.empty()) into = from;
     };
-    for (const ReadingEntry& entry : in_order(entries)) {
+    for (const ReadingEntry& entry : entries.in_order()) {
         if (entry.state != ReadingState::found) continue;
         take(found.humidity_pct, entry.humidity_pct);
         take(found.relief, entry.relief);
@@ -64,9 +37,9 @@ ReadingEntry as_found_readings(const std::vector<ReadingEntry>& entries, std::si
     return found;
 }
 
-std::optional<Relief> found_relief(const Design& design, const std::vector<ReadingEntry>& ordered) {
+std::optional<Relief> found_relief(const Design& design, const ReadingLog& entries) {
     std::optional<Relief> relief = design.neck.relief;
-    for (const ReadingEntry& entry : ordered)
+    for (const ReadingEntry& entry : entries.in_order())
         if (entry.relief) relief = entry.relief;
     return relief;
 }
@@ -229,18 +202,23 @@ private:
     std::size_t entry_ = 0;
 };
 
+template <class Entries>
+std::vector<KnownString> folded(const Design& design, const Solution& target, const Entries& ordered) {
+    Folding folding(design, target);
+    for (const ReadingEntry& entry : ordered) folding.take(entry, design.neck);
+    return folding.known();
+}
+
 } // namespace
 
 std::vector<KnownString> known_heights(const Design& design, const Solution& target,
-                                       const std::vector<ReadingEntry>& entries) {
-    return heights_of_ordered(design, target, in_order(entries));
+                                       const ReadingLog& entries) {
+    return folded(design, target, entries.in_order());
 }
 
 std::vector<KnownString> heights_of_ordered(const Design& design, const Solution& target,
                                             const std::vector<ReadingEntry>& ordered) {
-    Folding folding(design, target);
-    for (const ReadingEntry& entry : ordered) folding.take(entry, design.neck);
-    return folding.known();
+    return folded(design, target, ordered);
 }
 
 namespace {

@@ -15,7 +15,7 @@ double least_cure_mm(Restored part);
 struct SymptomCase {
     const Design& design; ///< as wanted
     const Bench& bench;   ///< as found
-    const std::vector<ReadingEntry>& entries;
+    const ReadingLog& entries;
     const Heard& heard;
     const std::vector<std::string_view>& survey_found; ///< words of the survey's points
 

@@ -165,10 +165,9 @@ std::optional<Effect> moment(const SymptomCase& c) {
 }
 
 std::optional<Effect> season(const SymptomCase& c) {
-    const std::vector<ReadingEntry> ordered = in_order(c.entries);
     const ReadingEntry* first = nullptr;
     const ReadingEntry* last = nullptr;
-    for (const ReadingEntry& entry : ordered) {
+    for (const ReadingEntry& entry : c.entries.in_order()) {
         if (!entry.relief) continue;
         if (!first) first = &entry;
         last = &entry;

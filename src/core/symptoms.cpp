@@ -165,7 +165,7 @@ double answered(const Heard& heard, std::string_view cause, double weight) {
 
 } // namespace
 
-Diagnosis diagnosis(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+Diagnosis diagnosis(const Design& design, const Solution& target, const ReadingLog& entries,
                     const Heard& heard, const std::vector<std::string_view>& found) {
     const Bench bench(design, target, entries);
     const SymptomCase c{design, bench, entries, heard, found};

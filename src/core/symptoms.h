@@ -101,7 +101,7 @@ struct Diagnosis {
 
 /// @param heard strings and frets inside the design
 /// @param found words of the survey's points at which something was found
-Diagnosis diagnosis(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+Diagnosis diagnosis(const Design& design, const Solution& target, const ReadingLog& entries,
                     const Heard& heard, const std::vector<std::string_view>& found = {});
 
 } // namespace fm

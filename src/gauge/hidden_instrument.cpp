@@ -7,11 +7,10 @@
 
 namespace fm {
 
-HiddenInstrument::HiddenInstrument(const Design& design, const Solution& target,
-                                   const std::vector<ReadingEntry>& entries, const SimulatedHand& hand,
-                                   unsigned seed)
+HiddenInstrument::HiddenInstrument(const Design& design, const Solution& target, const ReadingLog& entries,
+                                   const SimulatedHand& hand, unsigned seed)
     : design_(design), target_(target), hand_(hand), random_(seed),
-      relief_(found_relief(design, in_order(entries))
+      relief_(found_relief(design, entries)
                   .value_or(Relief{0, std::max(2, design.neck.body_joint_fret / 2), 1,
                                    design.neck.body_joint_fret})) {
     relief_.depth_mm += scattered(0.5 * hand.spoil_mm);

@@ -20,7 +20,7 @@ class HiddenInstrument {
 public:
     /// Begins where the readings say, each height off by a random amount; a string never read stands at its
     /// target.
-    HiddenInstrument(const Design& design, const Solution& target, const std::vector<ReadingEntry>& entries,
+    HiddenInstrument(const Design& design, const Solution& target, const ReadingLog& entries,
                      const SimulatedHand& hand, unsigned seed);
 
     /// What the gauge shows, by the design's school; rounded to a thousandth. @param string of no meaning for

@@ -29,12 +29,12 @@ const char* gauge_of(BenchPart part) {
     return "";
 }
 
-Value with_read(const Value& entry, const Design& design, const std::vector<ReadingEntry>& entries,
+Value with_read(const Value& entry, const Design& design, const ReadingLog& entries,
                 const BenchEntry& bench) {
     if (bench.work.part == BenchPart::relief) {
         const int joint = design.neck.body_joint_fret;
         const Relief relief =
-            found_relief(design, in_order(entries)).value_or(Relief{0, std::max(2, joint / 2), 1, joint});
+            found_relief(design, entries).value_or(Relief{0, std::max(2, joint / 2), 1, joint});
         Value read = with(Value(Value::Object{}), "depth_mm", *bench.read_mm);
         read = with(read, "at_fret", relief.at_fret);
         return with(entry, "relief",
@@ -59,7 +59,7 @@ std::string_view part_word(BenchPart part) {
     return words[static_cast<std::size_t>(part)];
 }
 
-Value with_bench_entry(const Value& document, const Design& design, const std::vector<ReadingEntry>& entries,
+Value with_bench_entry(const Value& document, const Design& design, const ReadingLog& entries,
                        const BenchEntry& bench, std::string_view when) {
     const Value* all = find(document, "readings");
     const std::size_t place = all && all->array() ? all->array()->size() : 0;

@@ -17,9 +17,8 @@ struct BenchEntry {
 
 /// The document with that entry, after all there are.
 /// @param when ISO 8601; where an entry there is later, its time is taken, so that this one still counts last
-[[nodiscard]] Value with_bench_entry(const Value& document, const Design& design,
-                                     const std::vector<ReadingEntry>& entries, const BenchEntry& entry,
-                                     std::string_view when);
+[[nodiscard]] Value with_bench_entry(const Value& document, const Design& design, const ReadingLog& entries,
+                                     const BenchEntry& entry, std::string_view when);
 
 /// Whether the last entry was made at the bench: what the pad's minus takes back.
 bool ends_at_bench(const Value& document);

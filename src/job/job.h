@@ -45,7 +45,7 @@ struct Job {
     Unit unit = Unit::mm;
     Design design;
     std::vector<SurveyFinding> survey; ///< one a point, in the order of survey_points()
-    std::vector<ReadingEntry> readings;
+    ReadingLog readings;
     std::vector<PrintedSheets> sheets;       ///< what was printed, in order
     IntonationWay intonation;                ///< how cents are read and crowns moved
     std::vector<RecordEntry> record;         ///< what was heard, decided, left, done and noted

@@ -4,8 +4,10 @@
 
 #include <nlohmann/json.hpp>
 
+#include <algorithm>
 #include <charconv>
 #include <cmath>
+#include <cstdint>
 #include <set>
 
 namespace fm {
@@ -97,13 +99,19 @@ private:
     std::vector<std::set<std::string>> keys_;
 };
 
-std::string quoted(const std::string& text) {
-    return nlohmann::json(text).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+void write_quoted(const std::string& text, std::string& out) {
+    const bool plain = std::all_of(text.begin(), text.end(),
+                                   [](char c) { return c >= ' ' && c <= '~' && c != '"' && c != '\\'; });
+    if (plain)
+        out += '"' + text + '"';
+    else
+        out += nlohmann::json(text).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
 }
 
-void write_compact(const Value& value, bool spaced, std::string& out) {
+/// Writes on one line, and gives up once that is longer than wanted. @returns whether it is all there
+bool write_compact(const Value& value, bool spaced, std::size_t longest, std::string& out) {
     if (const auto* text = value.text())
-        out += quoted(*text);
+        write_quoted(*text, out);
     else if (const auto* flag = value.flag())
         out += *flag ? "true" : "false";
     else if (const auto* whole = value.whole())
@@ -114,37 +122,44 @@ void write_compact(const Value& value, bool spaced, std::string& out) {
         out += '[';
         for (std::size_t i = 0; i < items->size(); ++i) {
             if (i) out += spaced ? ", " : ",";
-            write_compact((*items)[i], spaced, out);
+            if (!write_compact((*items)[i], spaced, longest, out)) return false;
         }
         out += ']';
     } else if (const auto* members = value.object()) {
         out += spaced && !members->empty() ? "{ " : "{";
         for (std::size_t i = 0; i < members->size(); ++i) {
             if (i) out += spaced ? ", " : ",";
-            out += quoted((*members)[i].first) + (spaced ? ": " : ":");
-            write_compact((*members)[i].second, spaced, out);
+            write_quoted((*members)[i].first, out);
+            out += spaced ? ": " : ":";
+            if (!write_compact((*members)[i].second, spaced, longest, out)) return false;
         }
         out += spaced && !members->empty() ? " }" : "}";
     } else
         out += "null";
+    return out.size() <= longest;
 }
 
 void write_lines(const Value& value, std::size_t indent, std::size_t used, std::string& out) {
+    const auto* items = value.array();
+    const auto* members = value.object();
+    const bool outermost = indent == 0 && members;
+    const bool may_be_lines = items || members;
     std::string one_line;
-    write_compact(value, true, one_line);
-    const bool outermost = indent == 0 && value.object();
-    if ((!outermost && used + one_line.size() <= line_width) || (!value.array() && !value.object())) {
+    const std::size_t room = !may_be_lines ? SIZE_MAX : used > line_width ? 0 : line_width - used;
+    if (!outermost && write_compact(value, true, room, one_line)) {
         out += one_line;
         return;
     }
     const std::string margin(indent + 2, ' ');
-    const auto* items = value.array();
-    const auto* members = value.object();
     const std::size_t count = items ? items->size() : members->size();
     out += items ? "[" : "{";
     for (std::size_t i = 0; i < count; ++i) {
         out += (i ? ",\n" : "\n") + margin;
-        const std::string name = members ? quoted((*members)[i].first) + ": " : std::string();
+        std::string name;
+        if (members) {
+            write_quoted((*members)[i].first, name);
+            name += ": ";
+        }
         out += name;
         write_lines(items ? (*items)[i] : (*members)[i].second, indent + 2, margin.size() + name.size(), out);
     }
@@ -186,7 +201,7 @@ std::string file_text(const Value& document) {
 
 std::string compact_json(const Value& document) {
     std::string text;
-    write_compact(document, false, text);
+    write_compact(document, false, SIZE_MAX, text);
     return text;
 }
 

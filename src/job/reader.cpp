@@ -62,8 +62,10 @@ const Value* Reader::required_value(std::string_view key) {
     return value;
 }
 
-std::optional<double> Reader::checked(const Value& value, const std::string& where, Range range) {
+std::optional<double> Reader::checked(const Value& value, std::string_view key, Range range,
+                                      std::optional<std::size_t> item) {
     const auto tell = [&](const char* id, std::vector<Argument> arguments) {
+        const std::string where = path(key) + (item ? "[" + std::to_string(*item) + "]" : "");
         problems_->push_back({id, Severity::error, where, std::move(arguments)});
         return std::nullopt;
     };
@@ -77,7 +79,7 @@ std::optional<double> Reader::checked(const Value& value, const std::string& whe
 
 double Reader::number(std::string_view key, Range range) {
     const Value* value = required_value(key);
-    return value ? checked(*value, path(key), range).value_or(0.0) : 0.0;
+    return value ? checked(*value, key, range).value_or(0.0) : 0.0;
 }
 
 double Reader::number_or(std::string_view key, double otherwise, Range range) {
@@ -86,7 +88,7 @@ double Reader::number_or(std::string_view key, double otherwise, Range range) {
 
 std::optional<double> Reader::number_if(std::string_view key, Range range) {
     const Value* value = at(key);
-    return value ? checked(*value, path(key), range) : std::nullopt;
+    return value ? checked(*value, key, range) : std::nullopt;
 }
 
 int Reader::whole(std::string_view key, int least, int most) {
@@ -96,7 +98,7 @@ int Reader::whole(std::string_view key, int least, int most) {
 int Reader::whole_or(std::string_view key, int otherwise, int least, int most) {
     const Value* value = at(key);
     if (!value) return otherwise;
-    const auto number = checked(*value, path(key), {static_cast<double>(least), static_cast<double>(most)});
+    const auto number = checked(*value, key, {static_cast<double>(least), static_cast<double>(most)});
     if (!number) return otherwise;
     if (*number != std::floor(*number)) {
         fault("not_a_whole_number", key, {*number, least, most});
@@ -178,7 +180,7 @@ std::vector<double> Reader::numbers(std::string_view key, Range range, std::opti
         return list;
     }
     for (std::size_t i = 0; i < items->size(); ++i)
-        list.push_back(checked((*items)[i], path(key) + "[" + std::to_string(i) + "]", range).value_or(0.0));
+        list.push_back(checked((*items)[i], key, range, i).value_or(0.0));
     return list;
 }
 

@@ -69,7 +69,9 @@ public:
 
 private:
     const Value* at(std::string_view key) const { return object_ ? object_->member(key) : nullptr; }
-    std::optional<double> checked(const Value& value, const std::string& where, Range range);
+    /// @param item which of a list under the key, if it is one
+    std::optional<double> checked(const Value& value, std::string_view key, Range range,
+                                  std::optional<std::size_t> item = {});
     const Value* required_value(std::string_view key);
 
     const Value* object_;

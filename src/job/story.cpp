@@ -26,7 +26,7 @@ std::optional<double> nut_gap(const Design& design, const StringReadings& read) 
 int way_read(const Job& job) {
     const int school = school_of(job.design);
     for (const int way : {school, 0, 3, 2})
-        for (const ReadingEntry& entry : in_order(job.readings))
+        for (const ReadingEntry& entry : job.readings.in_order())
             for (const StringReadings& read : entry.strings)
                 if (nut_gap(way, read)) return way;
     return school;
@@ -149,7 +149,7 @@ JobBeforeAfter before_and_after(const Job& job) {
     all.nut_pressed_fret = way_read(job);
     std::optional<Relief> found_relief;
     std::optional<Relief> now_relief;
-    for (const ReadingEntry& entry : in_order(job.readings)) {
+    for (const ReadingEntry& entry : job.readings.in_order()) {
         const bool found = entry.state == ReadingState::found;
         take(all.humidity_pct, entry.humidity_pct, found);
         if (entry.relief) (found ? found_relief : now_relief) = entry.relief;
@@ -176,7 +176,7 @@ Value with_left_readings(const Value& document, const Job& job, std::string_view
     entry = with(entry, "when", std::string(when));
     std::optional<Relief> relief;
     std::optional<double> humidity_pct;
-    for (const ReadingEntry& each : in_order(job.readings)) {
+    for (const ReadingEntry& each : job.readings.in_order()) {
         if (each.state == ReadingState::found) continue; // how it came is not how it leaves
         if (each.relief) relief = each.relief;
         if (each.humidity_pct) humidity_pct = each.humidity_pct;
@@ -213,7 +213,7 @@ Value without_reading(const Value& document, std::size_t index, const std::strin
 }
 
 bool read_since_found(const Job& job) {
-    const std::vector<ReadingEntry> ordered = in_order(job.readings);
+    const auto ordered = job.readings.in_order();
     return std::any_of(ordered.begin(), ordered.end(), [](const ReadingEntry& entry) {
         const bool strings = std::any_of(entry.strings.begin(), entry.strings.end(), [](const auto& read) {
             return read.has_nut() || read.has_action();

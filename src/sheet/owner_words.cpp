@@ -64,7 +64,7 @@ public:
         int filled = 0;
         int crowns = 0;
         std::vector<bool> touched(job_.design.strings.size(), false);
-        for (const ReadingEntry& entry : in_order(job_.readings)) {
+        for (const ReadingEntry& entry : job_.readings.in_order()) {
             for (const StringReadings& read : entry.strings) crowns += read.crown_moved_mm.has_value();
             if (!entry.bench) continue;
             const BenchWork& work = *entry.bench;

@@ -24,7 +24,7 @@ void totals(SheetPage& page, const Job& job) {
     int readings = 0;
     int passes = 0;
     int eighths = 0;
-    for (const ReadingEntry& entry : in_order(job.readings)) {
+    for (const ReadingEntry& entry : job.readings.in_order()) {
         if (entry.relief) ++readings;
         for (const StringReadings& read : entry.strings) readings += read.has_nut() + read.has_action();
         if (!entry.bench) continue;

@@ -31,7 +31,7 @@ void BenchWorker::begin(BenchPart part) {
 void BenchWorker::refresh() {
     const State& state = session_.state();
     const Design& design = state.job.design;
-    const std::vector<ReadingEntry>& readings = state.job.readings;
+    const ReadingLog& readings = state.job.readings;
     // A shop that knows its hand adds this sitting's passes; else all of this job's are looked at.
     const Hand& known = session_.workshop().bench().hand(part_);
     const std::size_t from = known.passes > 0 ? from_entry_ : 0;

@@ -309,7 +309,7 @@ QString PlanView::amounts(const Plan& made, BenchPart part) const {
 QString PlanView::told_apart(const Plan&, BenchPart part) const {
     const State& state = session_.state();
     std::vector<ReadingEntry> found;
-    for (const ReadingEntry& entry : in_order(state.job.readings))
+    for (const ReadingEntry& entry : state.job.readings.in_order())
         if (entry.state == ReadingState::found) found.push_back(entry);
     const auto before = plan(state.job.design, state.written, found, order_);
     if (!before || part == BenchPart::relief) return {};

@@ -24,6 +24,14 @@ QString words_of_line(const StoryLine& line, Unit unit) {
     return words;
 }
 
+/// Only what differs is written anew: a record of years is laid out once.
+void show_lines(QListWidget& list, const QStringList& lines) {
+    while (list.count() > lines.size()) delete list.takeItem(list.count() - 1);
+    for (int row = 0; row < list.count(); ++row)
+        if (list.item(row)->text() != lines[row]) list.item(row)->setText(lines[row]);
+    list.addItems(lines.mid(list.count()));
+}
+
 QLineEdit* word_field(const QString& name) {
     auto* field = new QLineEdit;
     field->setPlaceholderText(name);
@@ -209,14 +217,14 @@ void RecordStation::refresh() {
     const Job& job = session_.state().job;
     const int row = story_->currentRow();
     lines_ = story_of(job);
-    story_->clear();
+    QStringList told;
     for (const StoryLine& line : lines_) {
         QString when = QString::fromStdString(line.when).left(16);
         when.replace(QLatin1Char('T'), QLatin1Char(' '));
-        story_->addItem((when.isEmpty() ? QString() : when + QStringLiteral("   ")) +
-                        words_of_line(line, job.unit));
+        told << (when.isEmpty() ? QString() : when + QStringLiteral("   ")) + words_of_line(line, job.unit);
     }
-    if (row >= 0 && row < story_->count()) story_->setCurrentRow(row);
+    show_lines(*story_, told);
+    story_->setCurrentRow(row < story_->count() ? row : -1);
     story_->scrollToBottom();
     const double minutes = minutes_worked(job.record);
     const QString worked = number_text(minutes, 0);

@@ -145,6 +145,12 @@ void Session::end_preview() {
     show(state_of(document_).state);
 }
 
+StateResult Session::known_or_state_of(const Value& document) const {
+    for (const auto& known : {state_, checked_})
+        if (known && known->document == document) return {known, {}};
+    return state_of(document);
+}
+
 std::vector<Message> Session::commit(const QString& name, const Value& document) {
     if (trying_) {
         tried_ = document;
@@ -154,11 +160,12 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
         end_preview();
         return {{"job_read_only", Severity::error, {}, {}}};
     }
-    StateResult result = state_of(document);
+    StateResult result = known_or_state_of(document);
     if (!result.state) {
         end_preview();
         return std::move(result.problems);
     }
+    checked_ = std::move(result.state);
     if (is_near_the_limit()) {
         try {
             (void)file_text(document);
@@ -201,7 +208,8 @@ void Session::set_document(const Value& document) {
     dirty_ = true;
     if (!autosave_.isActive()) autosave_.start();
     stepping_ = true;
-    show(state_of(document).state);
+    show(known_or_state_of(document).state);
+    checked_.reset();
     stepping_ = false;
 }
 

@@ -113,6 +113,8 @@ private:
     friend class DocumentStep;
     void take(const QString& path);
     void set_document(const Value& document);
+    /// Worked out already for what is shown or is about to be kept, else anew.
+    StateResult known_or_state_of(const Value& document) const;
     void show(std::shared_ptr<const State> state);
     void show_opened(); ///< another file, or the same anew
     void make_late_steps();
@@ -135,6 +137,7 @@ private:
     QString read_only_why_;
     Value document_;
     std::shared_ptr<const State> state_;
+    std::shared_ptr<const State> checked_; ///< of a step that is being made
     std::shared_ptr<const State> opened_state_;
     /// Shown, and read by somebody still: while a state is shown a field that is hidden by it may keep what
     /// was typed in it, and so show another.

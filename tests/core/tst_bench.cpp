@@ -56,7 +56,7 @@ struct Built {
     }
     /// The readings of the file, as a job's: some corrected by later ones.
     static std::vector<ReadingEntry> entries_of(const char* json) {
-        return job_of(with(demo_document("curlew"), "readings", parse_json(json))).readings;
+        return job_of(with(demo_document("curlew"), "readings", parse_json(json))).readings.written();
     }
     Diagnosis ask(Symptom symptom, std::size_t string, int fret) const {
         return diagnosis(design, solution, entries, {symptom, string, fret, {}, {}});

@@ -225,8 +225,11 @@ private Q_SLOTS:
             // Everything done, whatever counts: the neck set, and both parts made new.
             job.design.choices = {job.design.neck.relief ? std::optional(ReliefChoice::set) : std::nullopt,
                                   SaddleChoice::renew, NutChoice::replace};
-            if (!job.design.neck.relief) // nothing else can be wanted of a neck that has none
-                for (ReadingEntry& entry : job.readings) entry.relief.reset();
+            if (!job.design.neck.relief) { // nothing else can be wanted of a neck that has none
+                std::vector<ReadingEntry> straight = job.readings.written();
+                for (ReadingEntry& entry : straight) entry.relief.reset();
+                job.readings = straight;
+            }
             for (const PlanOrder order : {PlanOrder::neck_saddle_nut, PlanOrder::neck_nut_saddle}) {
                 const std::optional<Plan> made = plan(job.design, target, job.readings, order);
                 if (!made) continue;

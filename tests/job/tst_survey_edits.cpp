@@ -126,7 +126,7 @@ private Q_SLOTS:
         QCOMPARE(readings.size(), std::size_t(3));
         QCOMPARE(*readings[2].replaces, std::size_t(1));
         QCOMPARE(*as_found_readings(readings, 4).strings[1].open_gap_fret1_mm, 0.32);
-        QCOMPARE(in_order(readings).size(), std::size_t(1));
+        QCOMPARE(readings.in_order().size(), std::size_t(1));
         QCOMPARE(*find(job, "readings[2].reason")->text(), std::string("read again"));
     }
 };

@@ -1,10 +1,13 @@
 // A job that grew over years: what is written can be read again, and a thousand steps cost little.
+#include "common/hands.h"
 #include "common/jobs.h"
-#include "common/window.h"
+#include "common/views.h"
+#include "job/bench_edits.h"
 #include "job/json.h"
 
 #include <QElapsedTimer>
 
+#include <ctime>
 #include <fstream>
 #include <sstream>
 
@@ -34,6 +37,44 @@ Value long_job(int entries) {
     for (int i = 0; i < entries; ++i)
         readings.push_back(with(first, "when", "20" + std::to_string(30 + i / 365) + "-01-01T00:00:00"));
     return with(job, "readings", readings);
+}
+
+/// Curlew after so many readings at the bench: one string, then the next, part after part; cents among them.
+Value job_after_bench(int entries) {
+    Value job = demo_document("curlew");
+    Value::Array readings = *find(job, "readings")->array();
+    const std::size_t strings = find(job, "strings")->array()->size();
+    for (int i = 0; i < entries; ++i) {
+        const auto part = static_cast<BenchPart>(i / 40 % 3);
+        const std::size_t string = static_cast<std::size_t>(i / 4) % strings;
+        const double read_mm = 0.3 + 0.002 * (i % 40);
+        Value entry = with(Value(Value::Object{}), "state", "during");
+        entry = with(entry, "when", "2026-03-05T10:20");
+        entry = with(entry, "bench.part", std::string(part_word(part)));
+        if (part == BenchPart::relief) {
+            entry = with(entry, "bench.turned_eighths", i % 3);
+            entry = with(entry, "relief", *find(job, "readings[0].relief"));
+            entry = with(entry, "relief.depth_mm", read_mm);
+        } else {
+            entry = with(entry, "bench.string", static_cast<std::int64_t>(string));
+            entry = with(entry, "bench.wanted_mm", 0.01 * (i % 4));
+            const std::string at = "strings[" + std::to_string(string) + "].";
+            entry = with(entry, "strings", Value::Array(strings, Value(Value::Object{})));
+            if (i % 10 == 0)
+                entry = with(entry, at + "cents.12", 0.1 * (i % 80));
+            else
+                entry = part == BenchPart::saddle ? with(entry, at + "action12_mm", 2 + read_mm)
+                                                  : with(entry, at + "open_gap_fret1_mm", read_mm);
+        }
+        readings.push_back(entry);
+    }
+    return with(job, "readings", readings);
+}
+
+double thread_ms() {
+    timespec now{};
+    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
+    return 1e3 * static_cast<double>(now.tv_sec) + 1e-6 * static_cast<double>(now.tv_nsec);
 }
 
 } // namespace
@@ -95,6 +136,42 @@ private Q_SLOTS:
         QVERIFY2(grown_mb < 20 + 0.18 * steps, qPrintable(QString::number(grown_mb)));
         session.undo_stack()->setIndex(0);
         QCOMPARE(session.document(), long_job(2000));
+    }
+
+    /// A bench that was worked at for years answers as fast as one can type, wherever it is typed.
+    void four_thousand_readings_make_nothing_slow() {
+        WindowOnDemo window;
+        window.start("curlew");
+        write(window->session().path(), written_json(job_after_bench(4000)));
+        window->open(window->session().path());
+        QVERIFY2(window->session().state().job.readings.size() == 4001, qPrintable(window->notice()));
+        double thickness_mm = 5;
+        QStringList slow;
+        const auto time = [&](const char* view, const char* what, double most_ms, const auto& act) {
+            const double began_ms = thread_ms();
+            act();
+            QApplication::processEvents();
+            const double ms = thread_ms() - began_ms;
+            if (ms > most_ms)
+                slow << QStringLiteral("%1, %2: %3 ms").arg(QLatin1String(view), QLatin1String(what)).arg(ms);
+        };
+        for (const View& view : working_views) {
+            time(view.name, "shown", 1000, [&] { view.show(window.window()); });
+            for (ValueField* field : window->centralWidget()->findChildren<ValueField*>()) {
+                if (!field->isVisible() || field->isReadOnly()) continue;
+                click_on(field);
+                time(view.name, "a key", 300, [] { keys(QStringLiteral("1")); });
+                key(Qt::Key_Escape);
+                break;
+            }
+            time(view.name, "a step", 500, [&] {
+                thickness_mm += 0.01;
+                const Value thicker = with(window->session().document(), "nut.thickness_mm", thickness_mm);
+                QVERIFY(window->session().commit(QStringLiteral("x"), thicker).empty());
+            });
+            time(view.name, "saved", 300, [&] { QVERIFY(window->session().save()); });
+        }
+        QVERIFY2(slow.isEmpty(), qPrintable(slow.join(QStringLiteral("; "))));
     }
 
 private:
