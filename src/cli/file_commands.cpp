@@ -2,6 +2,7 @@
 #include "cli/command_parts.h"
 #include "cli/sheet_command.h"
 #include "core/reading.h"
+#include "core/word_of.h"
 #include "job/job_file.h"
 #include "job/json.h"
 #include "job/scala.h"
@@ -52,13 +53,13 @@ CommandResult convert_command(const Words& words) {
     }
     std::string line;
     const auto to = words.option("--to");
-    if (to && !unit_of_word(*to)) return usage("--to is " + *to + "; allowed are mm, in, thou, 64ths");
+    if (to && !of_word<Unit>(*to)) return usage("--to is " + *to + "; allowed are mm, in, thou, 64ths");
     for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths}) {
-        if (to && unit_of_word(*to) != unit) continue;
+        if (to && of_word<Unit>(*to) != unit) continue;
         const double mm = result.reading->mm;
         const std::string shown = unit == Unit::sixty_fourths
                                       ? length_text(mm, unit)
-                                      : tidy_text(mm / mm_per(unit)) + " " + std::string(unit_word(unit));
+                                      : tidy_text(mm / mm_per(unit)) + " " + std::string(word_of(unit));
         line += (line.empty() ? "" : "  ") + shown;
     }
     if (result.reading->uncertainty_mm) line += "  ±" + tidy_text(*result.reading->uncertainty_mm) + " mm";
@@ -100,7 +101,7 @@ CommandResult sheet_command(const Words& words) {
     const std::string paper = words.option("--paper").value_or("a4");
     if (paper != "a4" && paper != "letter") return usage("--paper is " + paper + "; allowed are a4, letter");
     const auto unit_word = words.option("--unit");
-    const auto unit = unit_word ? unit_of_word(*unit_word) : std::nullopt;
+    const auto unit = unit_word ? of_word<Unit>(*unit_word) : std::nullopt;
     if (unit_word && !unit) return usage("--unit is " + *unit_word + "; allowed are mm, in, thou, 64ths");
     std::vector<std::string> needed = tool_keys;
     if (words.has("--printer")) needed.push_back("printers");

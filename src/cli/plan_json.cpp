@@ -2,6 +2,7 @@
 
 #include "cli/json_parts.h"
 #include "core/stops.h"
+#include "core/word_of.h"
 #include "job/passed_stops.h"
 
 namespace fm {
@@ -128,7 +129,7 @@ Value plan_json(const Job& job, const Solution& target, const Plan& plan, const 
                                .take());
     }
     return Members()
-        .add("order", saddle_first ? "neck_saddle_nut" : "neck_nut_saddle")
+        .add("order", std::string(word_of(plan.order)))
         .add("steps", std::move(steps))
         .add("moment_found_nm", or_null(plan.moment_found_nm))
         .add("stops", stops_json(job, stops_of(design, target, plan, job.survey)))

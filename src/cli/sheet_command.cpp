@@ -1,5 +1,6 @@
 #include "cli/sheet_command.h"
 
+#include "core/word_of.h"
 #include "job/job_file.h"
 #include "sheet/fonts.h"
 #include "sheet/machine_files.h"
@@ -42,7 +43,7 @@ private:
 
 std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm,
                               std::string& told) {
-    const auto kind = machine_part_of_word(request.part);
+    const auto kind = of_word<MachinePartKind>(request.part);
     if (!kind) return "--part is " + request.part + "; a machine cuts nut, saddle, bridge";
     if (!has_part(request.job, *sheet_part_of_word(request.part)))
         return "--part is " + request.part + "; the job has no " + request.part;

@@ -5,6 +5,7 @@
 #include "cli/solution_json.h"
 #include "core/reading_doubts.h"
 #include "core/uncertainty.h"
+#include "core/word_of.h"
 #include "job/old_defaults.h"
 
 #include <algorithm>
@@ -47,14 +48,12 @@ CommandResult solve_command(const Words& words) {
 
 CommandResult plan_command(const Words& words) {
     const std::string word = words.option("--order").value_or("neck_saddle_nut");
-    if (word != "neck_saddle_nut" && word != "neck_nut_saddle")
-        return usage("--order is " + word + "; allowed are neck_saddle_nut, neck_nut_saddle");
-    const PlanOrder order =
-        word == "neck_saddle_nut" ? PlanOrder::neck_saddle_nut : PlanOrder::neck_nut_saddle;
+    const auto order = of_word<PlanOrder>(word);
+    if (!order) return usage("--order is " + word + "; allowed are neck_saddle_nut, neck_nut_saddle");
     const Shop shop = shop_of(words, tool_keys);
     return shop.told_with(each_job(words, [&](const SolvedJob& solved) {
         const Job& job = *solved.job;
-        const std::optional<Plan> made = plan(job.design, solved.solution, job.readings, order);
+        const std::optional<Plan> made = plan(job.design, solved.solution, job.readings, *order);
         if (!made) return told({{"nothing_read", Severity::error, "readings", {}}});
         return printed(plan_json(job, solved.solution, *made, tools_of(job, shop.workshop)), words);
     }));

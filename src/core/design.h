@@ -53,10 +53,15 @@ struct NeckDesign {
 
     bool fanned() const { return scale_bass_mm != scale_treble_mm; }
     double mean_scale_mm() const { return 0.5 * (scale_bass_mm + scale_treble_mm); }
+    /// A straight neck, with the frets relief is read at where nothing says which.
+    Relief straight() const { return {0, body_joint_fret / 2, 1, body_joint_fret}; }
     friend bool operator==(const NeckDesign&, const NeckDesign&) = default;
 };
 
 enum class CoreMaterial { steel, nylon, fluorocarbon, gut, nylon_floss };
+constexpr std::array<std::string_view, 5> words_of(CoreMaterial) {
+    return {"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"};
+}
 enum class Wrap { bronze, nickel_steel, stainless, silvered_copper };
 constexpr std::array<std::string_view, 4> words_of(Wrap) {
     return {"bronze", "nickel_steel", "stainless", "silvered_copper"};
@@ -107,6 +112,9 @@ struct Player {
 };
 
 enum class SpacingMethod { equal_centres, equal_gaps, blend, given };
+constexpr std::array<std::string_view, 4> words_of(SpacingMethod) {
+    return {"equal_centres", "equal_gaps", "blend", "given"};
+}
 
 struct EdgeMargins {
     double bass_mm = 0;
@@ -139,10 +147,25 @@ struct Targets {
 };
 
 enum class NutHeightMethod { open_gap, pressed_gap, zero_fret };
+constexpr std::array<std::string_view, 3> words_of(NutHeightMethod) {
+    return {"open_gap", "pressed_gap", "zero_fret"};
+}
 enum class ActionMeasure { open, capo_1 };
+constexpr std::array<std::string_view, 2> words_of(ActionMeasure) {
+    return {"open", "capo_1"};
+}
 enum class Seat { square, angled, curved };
+constexpr std::array<std::string_view, 3> words_of(Seat) {
+    return {"square", "angled", "curved"};
+}
 enum class CompensationMethod { fixed, octave, all_frets };
+constexpr std::array<std::string_view, 3> words_of(CompensationMethod) {
+    return {"fixed", "octave", "all_frets"};
+}
 enum class SetForward { keep, common, each };
+constexpr std::array<std::string_view, 3> words_of(SetForward) {
+    return {"keep", "common", "each"};
+}
 
 struct PlainWound {
     double plain = 0;
@@ -240,6 +263,9 @@ struct SaddleDesign {
 };
 
 enum class Anchor { pins, tie, hole, tailpiece };
+constexpr std::array<std::string_view, 4> words_of(Anchor) {
+    return {"pins", "tie", "hole", "tailpiece"};
+}
 
 struct Pins {
     double behind_mm = 8;
@@ -255,6 +281,9 @@ struct Exit {
 };
 
 enum class BridgeForm { straight, waisted, bellied };
+constexpr std::array<std::string_view, 3> words_of(BridgeForm) {
+    return {"straight", "waisted", "bellied"};
+}
 
 /// The bridge's outline in plan, square to the centreline.
 struct BridgeOutline {

@@ -17,8 +17,6 @@ constexpr double least_pass_mm = 0.005;
 // There: nineteen times in twenty the gap truly lies no higher than two standard deviations of the gauge over
 // it.
 constexpr double sure = 1.645;
-// Less than this is neither sanded off a bottom nor laid under it: nothing smaller can be read.
-constexpr double least_whole_mm = 0.02;
 // A rod is turned by no more before it is read again.
 constexpr int most_turn_eighths = 2;
 // A reading that differs by less than so many standard deviations from the one before was not filed for.
@@ -401,7 +399,7 @@ std::optional<EdgeMargins> whole_first(const Design& design, const Solution& tar
         const SaddleCut& cut = now->saddle.cut;
         off = {cut.bottom_mm.bass_mm - cut.pack_mm, cut.bottom_mm.treble_mm - cut.pack_mm};
     }
-    if (std::max(std::abs(off.bass_mm), std::abs(off.treble_mm)) < least_whole_mm) return std::nullopt;
+    if (std::max(std::abs(off.bass_mm), std::abs(off.treble_mm)) < least_read_mm) return std::nullopt;
     return off;
 }
 

@@ -4,7 +4,9 @@
 #include "core/hand.h"
 #include "core/plan.h"
 
+#include <array>
 #include <optional>
+#include <string_view>
 #include <vector>
 
 namespace fm {
@@ -42,6 +44,9 @@ struct Filing {
 
 /// Where to go next once a string is there.
 enum class FilingHabit { bass_to_treble, treble_to_bass, worst_first, round };
+constexpr std::array<std::string_view, 4> words_of(FilingHabit) {
+    return {"bass_to_treble", "treble_to_bass", "worst_first", "round"};
+}
 
 /// What a gauge reads at that part on a string standing so, by the design's school [mm]. Not for relief.
 double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string, const EndHeights& ends);

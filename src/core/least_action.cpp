@@ -215,8 +215,7 @@ std::optional<ActionLimit> least_action_of_string(const Design& design, const Ne
 
 std::optional<LeastAction> least_action(const Design& design) {
     Design moved = design;
-    if (!moved.neck.relief)
-        moved.neck.relief = Relief{0.0, moved.neck.body_joint_fret / 2, 1, moved.neck.body_joint_fret};
+    if (!moved.neck.relief) moved.neck.relief = moved.neck.straight();
     LeastAction result;
     result.relief = *moved.neck.relief;
     Solution solution = solve(moved);

@@ -5,12 +5,17 @@
 #include "core/plan_amounts.h"
 #include "core/saddle_cut.h"
 
+#include <array>
 #include <optional>
+#include <string_view>
 #include <vector>
 
 namespace fm {
 
 enum class PlanOrder { neck_saddle_nut, neck_nut_saddle };
+constexpr std::array<std::string_view, 2> words_of(PlanOrder) {
+    return {"neck_saddle_nut", "neck_nut_saddle"};
+}
 
 /// What the gauges should read on one string.
 struct GaugeReadings {

@@ -198,7 +198,7 @@ Amounts Judgement::judged(Part part, bool relief_left, bool saddle_left) const {
     if (part == Part::saddle)
         let_count(result, mean_u_mm, least_saddle_mm, least_saddle_mm);
     else
-        let_count(result, mean_u_mm, least_filing_mm, least_raise_mm);
+        let_count(result, mean_u_mm, least_read_mm, least_raise_mm);
     return result;
 }
 

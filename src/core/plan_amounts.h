@@ -8,9 +8,6 @@
 
 namespace fm {
 
-/// Nothing smaller can be read of a slot that is filed.
-constexpr double least_filing_mm = 0.02;
-
 /// An amount of one step: what is missing or too much, one standard deviation of it, and whether it is work.
 struct Amount {
     double mm = 0;

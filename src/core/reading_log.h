@@ -10,6 +10,7 @@
 #include <optional>
 #include <ranges>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace fm {
@@ -33,6 +34,9 @@ struct ReadingBound {
 };
 
 enum class CentsAgainst { open, harmonic };
+constexpr std::array<std::string_view, 2> words_of(CentsAgainst) {
+    return {"open", "harmonic"};
+}
 
 /// What a tuner said of one fretted note.
 struct CentsReading {
@@ -62,6 +66,9 @@ struct StringReadings {
 };
 
 enum class ReadingState { found, during, left };
+constexpr std::array<std::string_view, 3> words_of(ReadingState) {
+    return {"found", "during", "left"};
+}
 
 /// What an entry was read with: words of gauges or names of the shop's own, "" where it is not said.
 struct ReadingGauges {
@@ -76,6 +83,9 @@ struct ReadingGauges {
 
 /// The parts that are set or filed at the bench.
 enum class BenchPart { relief, saddle, nut };
+constexpr std::array<std::string_view, 3> words_of(BenchPart) {
+    return {"relief", "saddle", "nut"};
+}
 
 /// What was done at the bench since the reading before this one.
 struct BenchWork {

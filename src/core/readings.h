@@ -9,6 +9,9 @@
 
 namespace fm {
 
+/// Nothing smaller can be read: no slot is filed, no bottom sanded or packed by less.
+constexpr double least_read_mm = 0.02;
+
 /// What is known of one string from all entries.
 struct KnownString {
     std::optional<double> above_fret_line_mm; ///< a = z_n - F_0, moves with the neck

@@ -3,6 +3,7 @@
 // Source: docs/mathematics.md, "Survey".
 #include "core/message.h"
 
+#include <array>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -30,6 +31,9 @@ struct SurveyPoint {
 const std::vector<SurveyPoint>& survey_points();
 
 enum class SurveyMark { fine, found };
+constexpr std::array<std::string_view, 2> words_of(SurveyMark) {
+    return {"fine", "found"};
+}
 
 /// What was seen at one point.
 struct SurveyFinding {

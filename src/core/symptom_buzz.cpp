@@ -2,14 +2,13 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
 namespace fm::effects {
 
 namespace {
 
-Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
-    return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
-}
+using CureOf = std::function<FoundInstrument::Change(double mm)>;
 
 /// A cure as it is said: up to the next hundredth, so that it is enough.
 double enough_mm(double amount_mm) {
@@ -21,24 +20,29 @@ constexpr double width_told_mm = 0.02; // what a caliper tells of a slot's width
 /// A part that can be put back: the more of the shortage that takes away, and the smaller the cure against
 /// what is usual for it, the likelier it is the cause. Nothing where the part was not read: then the cause
 /// keeps its standing from experience.
-std::optional<Effect> by_part(const SymptomCase& c, const char* id, Restored part,
-                              std::optional<double> amount_mm, double usual_mm) {
+/// @param cure what an amount of it changes; empty: nothing that is shown
+std::optional<Effect> by_part(const SymptomCase& c, const char* id, Restored part, double usual_mm,
+                              std::optional<double> amount_mm, const CureOf& cure) {
     if (!c.was_read(part)) return std::nullopt;
     const double share = c.share(part);
     if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
-    const LengthMm said{std::max(enough_mm(*amount_mm), least_cure_mm(part))};
+    const auto said = [&](const char* words, double weight, double mm) {
+        Effect made = effect(words, weight, {LengthMm{mm}});
+        if (cure) made.cure = cure(mm);
+        return made;
+    };
+    const double enough = std::max(enough_mm(*amount_mm), least_cure_mm(part));
     // It was heard, whatever room the model finds: a part that stands off its target is put back there; of
     // one that does not, the amount is the least a gauge can tell.
     if (*amount_mm == 0.0) {
         const double fault_mm = c.fault_mm(part);
         const double weight = 0.9 * c.shortage() * share;
-        if (fault_mm < least_cure_mm(part)) return effect("effect.at_least", weight, {said});
-        return effect("effect.back_to_target",
-                      std::max(weight, 0.6 * std::min(1.0, fault_mm / (0.5 * usual_mm))),
-                      {LengthMm{enough_mm(fault_mm)}});
+        if (fault_mm < least_cure_mm(part)) return said("effect.at_least", weight, enough);
+        return said("effect.back_to_target",
+                    std::max(weight, 0.6 * std::min(1.0, fault_mm / (0.5 * usual_mm))), enough_mm(fault_mm));
     }
     const double small = 1.0 - 0.5 * std::min(1.0, *amount_mm / usual_mm);
-    return effect(id, c.shortage() * (0.3 * small + 0.7 * share), {said});
+    return said(id, c.shortage() * (0.3 * small + 0.7 * share), enough);
 }
 
 /// A cause no gauge shows: the likelier, the less the readings explain.
@@ -50,13 +54,9 @@ Effect unread(const SymptomCase& c, double prior) {
 } // namespace
 
 std::optional<Effect> slot_low(const SymptomCase& c) {
-    const auto amount = c.bench.freeing_mm(c.heard.string, 0, 1.0, [&](double mm) {
-        Bench::Change change;
-        change.string = c.heard.string;
-        change.raise_slot_mm = mm;
-        return change;
-    });
-    return by_part(c, "effect.raise_slot", Restored::slot, amount, 0.3);
+    const CureOf cure = [&](double mm) { return FoundInstrument::Change::slot_raised(c.heard.string, mm); };
+    const auto amount = c.instrument.freeing_mm(c.heard.string, 0, 1.0, cure);
+    return by_part(c, "effect.raise_slot", Restored::slot, 0.3, amount, cure);
 }
 
 std::optional<Effect> slot_wide(const SymptomCase& c) {
@@ -94,7 +94,7 @@ std::optional<Effect> nut_break(const SymptomCase& c) {
 std::optional<Effect> saddle_break(const SymptomCase& c) {
     if (!c.target().bridge) return std::nullopt;
     const double deg = c.target().bridge->break_angle_deg;
-    const double wanted = c.bench.design().bridge->break_angle_min_deg;
+    const double wanted = c.instrument.design().bridge->break_angle_min_deg;
     return effect("effect.break_angle", (1.5 * wanted - deg) / wanted, {AngleDeg{deg}});
 }
 
@@ -103,34 +103,36 @@ std::optional<Effect> high_fret(const SymptomCase& c) {
     if (over < 1) return std::nullopt;
     const double share = c.share(Restored::fret);
     if (share == 0.0) return unread(c, c.heard.symptom == Symptom::note_buzz ? 0.7 : 0.3);
-    const auto amount = c.bench.freeing_mm(c.heard.string, c.fret(), 0.5, [&](double mm) {
-        Bench::Change change;
+    const auto amount = c.instrument.freeing_mm(c.heard.string, c.fret(), 0.5, [&](double mm) {
+        FoundInstrument::Change change;
         change.fret = over;
         change.level_fret_mm = mm;
         return change;
     });
-    std::optional<Effect> made = by_part(c, "effect.level_fret", Restored::fret, amount, 0.1);
+    std::optional<Effect> made = by_part(c, "effect.level_fret", Restored::fret, 0.1, amount, {});
     if (made && made->text.id == "effect.level_fret")
         made->text.arguments.insert(made->text.arguments.begin(), over);
     return made;
 }
 
 std::optional<Effect> relief_low(const SymptomCase& c) {
-    const auto amount = c.bench.freeing_mm(c.heard.string, c.fret(), 0.5, [](double mm) {
-        Bench::Change change;
+    const CureOf cure = [](double mm) {
+        FoundInstrument::Change change;
         change.relief_mm = mm;
         return change;
-    });
-    return by_part(c, "effect.more_relief", Restored::relief, amount, 0.3);
+    };
+    const auto amount = c.instrument.freeing_mm(c.heard.string, c.fret(), 0.5, cure);
+    return by_part(c, "effect.more_relief", Restored::relief, 0.3, amount, cure);
 }
 
 std::optional<Effect> action_low(const SymptomCase& c) {
-    const auto amount = c.bench.freeing_mm(c.heard.string, c.fret(), 5.0, [](double mm) {
-        Bench::Change change;
+    const CureOf cure = [](double mm) {
+        FoundInstrument::Change change;
         change.raise_saddle_mm = mm;
         return change;
-    });
-    return by_part(c, "effect.raise_saddle", Restored::saddle, amount, 1.0);
+    };
+    const auto amount = c.instrument.freeing_mm(c.heard.string, c.fret(), 5.0, cure);
+    return by_part(c, "effect.raise_saddle", Restored::saddle, 1.0, amount, cure);
 }
 
 /// Something rattles along: of every buzz, and the likeliest where everything stands as it should.

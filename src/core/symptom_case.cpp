@@ -85,7 +85,7 @@ double SymptomCase::fault_mm(Restored part) const {
         told_mm = saddle_told_mm;
         break;
     case Restored::relief: {
-        const Relief& found = *bench.design().neck.relief;
+        const Relief& found = *instrument.design().neck.relief;
         mm =
             Neck(design.neck).relief_depth_mm(found.from_fret, found.at_fret, found.to_fret) - found.depth_mm;
         told_mm = relief_told_mm;
@@ -111,8 +111,8 @@ bool SymptomCase::any_fault() const {
     return false;
 }
 
-Bench::Change SymptomCase::restoring(Restored part) const {
-    Bench::Change change;
+FoundInstrument::Change SymptomCase::restoring(Restored part) const {
+    FoundInstrument::Change change;
     change.string = heard.string;
     const double mm = fault_mm(part);
     switch (part) {
@@ -129,7 +129,7 @@ Bench::Change SymptomCase::restoring(Restored part) const {
 
 double SymptomCase::gain(Restored part) const {
     if (fault_mm(part) == 0.0) return 0.0;
-    return std::max(0.0, shortage() - shortage(bench.with(restoring(part))[heard.string]));
+    return std::max(0.0, shortage() - shortage(instrument.with(restoring(part))[heard.string]));
 }
 
 double SymptomCase::share(Restored part) const {
@@ -138,6 +138,10 @@ double SymptomCase::share(Restored part) const {
         sum += gain(each);
     constexpr double least_sum = 0.1; // of what is next to nothing no share tells anything
     return gain(part) / std::max(least_sum, sum);
+}
+
+Effect effects::effect(const char* id, double weight, std::vector<Argument> arguments) {
+    return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0), std::nullopt};
 }
 
 } // namespace fm

@@ -1,7 +1,7 @@
 #pragma once
 // What the causes of symptoms have in common: the instrument as found and as wanted, and what was heard
 // where.
-#include "core/cures.h"
+#include "core/found_instrument.h"
 #include "core/symptoms.h"
 
 namespace fm {
@@ -13,8 +13,8 @@ double least_cure_mm(Restored part);
 
 /// What was heard, on the instrument as it was read last.
 struct SymptomCase {
-    const Design& design; ///< as wanted
-    const Bench& bench;   ///< as found
+    const Design& design;              ///< as wanted
+    const FoundInstrument& instrument; ///< as found
     const ReadingLog& entries;
     const Heard& heard;
     const std::vector<std::string_view>& survey_found; ///< words of the survey's points
@@ -23,11 +23,11 @@ struct SymptomCase {
         return std::find(survey_found.begin(), survey_found.end(), point) != survey_found.end();
     }
     const Player& player() const { return design.player; }
-    const FoundString& string() const { return bench.now()[heard.string]; }
-    const StringSolution& target() const { return bench.target().strings[heard.string]; }
+    const FoundString& string() const { return instrument.now()[heard.string]; }
+    const StringSolution& target() const { return instrument.target().strings[heard.string]; }
     /// Whether a part was read at all: a design's own value is no reading.
     bool was_read(Restored part) const;
-    const KnownString& known() const { return bench.known()[heard.string]; }
+    const KnownString& known() const { return instrument.known()[heard.string]; }
     /// Where it was heard; of everything up the neck the fretted note with the least room.
     int fret() const;
     /// The fret that note meets first.
@@ -45,7 +45,7 @@ struct SymptomCase {
     /// that was not read, or is less than its reading can tell.
     double fault_mm(Restored part) const;
     /// Putting that part back where it should be.
-    Bench::Change restoring(Restored part) const;
+    FoundInstrument::Change restoring(Restored part) const;
     /// How much of the shortage that takes away.
     double gain(Restored part) const;
     /// Of what all parts together would take away, the share of this one.
@@ -57,6 +57,9 @@ struct SymptomCase {
 using EffectOf = std::optional<Effect> (*)(const SymptomCase&);
 
 namespace effects {
+/// @param weight is brought into 0 … 1
+Effect effect(const char* id, double weight, std::vector<Argument> arguments);
+
 std::optional<Effect> loose_part(const SymptomCase& c);
 std::optional<Effect> slot_low(const SymptomCase& c);
 std::optional<Effect> slot_wide(const SymptomCase& c);

@@ -9,22 +9,18 @@ namespace fm::effects {
 
 namespace {
 
-Effect effect(const char* id, double weight, std::vector<Argument> arguments) {
-    return {{id, Severity::note, {}, std::move(arguments)}, std::clamp(weight, 0.0, 1.0)};
-}
-
 constexpr double seen_weight = 0.95;  // what was looked at and found needs no ranking
 constexpr double usual_bend = 2.0;    // semitones: a whole tone is what most hands draw
 constexpr double bend_room_mm = 0.05; // less chokes
 
 int bent_fret(const SymptomCase& c) {
-    return std::clamp(c.heard.fret, 1, c.bench.design().neck.frets - 1);
+    return std::clamp(c.heard.fret, 1, c.instrument.design().neck.frets - 1);
 }
 
 /// The room a bend leaves, the saddle raised by so much.
 std::optional<BendRoom> room_after(const SymptomCase& c, double semitones, double raised_mm = 0) {
     if (!c.string().sound) return std::nullopt;
-    const Neck neck(c.bench.design().neck);
+    const Neck neck(c.instrument.design().neck);
     const int fret = bent_fret(c);
     return bend_room(StringOnNeck(neck, c.target().line), c.string().standing.saddle_z_mm() + raised_mm,
                      c.string().sound->tension_n[static_cast<std::size_t>(fret)],
@@ -81,17 +77,20 @@ std::optional<Effect> action_low_for_bends(const SymptomCase& c) {
     const double weight = fault_mm > 0 ? 0.4 + std::min(0.5, fault_mm) : 0.25;
     constexpr double most_mm = 5.0;
     const auto enough = [&](double mm) { return room_after(c, usual_bend, mm)->room_mm >= bend_room_mm; };
+    const auto said = [&](const char* words, double mm) {
+        Effect made = effect(words, weight, {LengthMm{mm}});
+        made.cure.emplace().raise_saddle_mm = mm;
+        return made;
+    };
+    const double least_mm = least_cure_mm(Restored::saddle);
     if (!enough(most_mm)) return effect("effect.does_not_free", weight, {});
-    if (enough(0.0)) {
-        if (fault_mm < least_cure_mm(Restored::saddle))
-            return effect("effect.at_least", weight, {LengthMm{least_cure_mm(Restored::saddle)}});
-        return effect("effect.back_to_target", weight, {LengthMm{std::ceil(fault_mm * 100) / 100}});
-    }
+    if (enough(0.0))
+        return fault_mm < least_mm ? said("effect.at_least", least_mm)
+                                   : said("effect.back_to_target", std::ceil(fault_mm * 100) / 100);
     double low = 0;
     double high = most_mm;
     while (high - low > 1e-4) (enough((low + high) / 2) ? high : low) = (low + high) / 2;
-    return effect("effect.raise_saddle_for_bends", weight,
-                  {LengthMm{std::max(std::ceil(high * 100) / 100, least_cure_mm(Restored::saddle))}});
+    return said("effect.raise_saddle_for_bends", std::max(std::ceil(high * 100) / 100, least_mm));
 }
 
 /// A fret known to stand over the one that is held.

@@ -11,7 +11,6 @@ namespace fm {
 
 namespace {
 
-using Change = Bench::Change;
 using namespace effects;
 
 struct Rule {
@@ -96,33 +95,11 @@ bool has_reading(const SymptomCase& c, std::string_view key) {
     return c.known().action_mm.has_value();
 }
 
-/// The change a cure makes, for what it does to the others.
-std::optional<Change> change_of(const SymptomCase& c, const Cause& cause) {
-    if (!cause.effect || cause.effect->weight <= 0.0 || cause.effect->text.arguments.empty())
-        return std::nullopt;
-    const LengthMm* amount = std::get_if<LengthMm>(&cause.effect->text.arguments.front());
-    if (!amount) return std::nullopt;
-    Change change;
-    change.string = c.heard.string;
-    if (cause.id == "slot_low" || cause.id == "slot_deep")
-        change.raise_slot_mm = amount->mm;
-    else if (cause.id == "relief_low")
-        change.relief_mm = amount->mm;
-    else if (cause.id == "action_low")
-        change.raise_saddle_mm = amount->mm;
-    else if (cause.id == "neck_straight") {
-        change.relief_mm = amount->mm;
-        change.raise_saddle_mm = -std::get<LengthMm>(cause.effect->text.arguments[1]).mm;
-    } else
-        return std::nullopt;
-    return change;
-}
-
-std::vector<SideEffect> side_effects(const SymptomCase& c, const Change& change) {
-    const std::vector<FoundString> after = c.bench.with(change);
+std::vector<SideEffect> side_effects(const SymptomCase& c, const FoundInstrument::Change& change) {
+    const std::vector<FoundString> after = c.instrument.with(change);
     std::vector<SideEffect> list;
     for (std::size_t i = 0; i < after.size(); ++i) {
-        const FoundString& before = c.bench.now()[i];
+        const FoundString& before = c.instrument.now()[i];
         list.push_back({i, least_headroom_n(before), least_headroom_n(after[i]), before.player_force_n,
                         least_back_gap_mm(before), least_back_gap_mm(after[i])});
     }
@@ -167,8 +144,8 @@ double answered(const Heard& heard, std::string_view cause, double weight) {
 
 Diagnosis diagnosis(const Design& design, const Solution& target, const ReadingLog& entries,
                     const Heard& heard, const std::vector<std::string_view>& found) {
-    const Bench bench(design, target, entries);
-    const SymptomCase c{design, bench, entries, heard, found};
+    const FoundInstrument instrument(design, target, entries);
+    const SymptomCase c{design, instrument, entries, heard, found};
     Diagnosis result;
     std::vector<Cause>& ranked = result.causes;
     for (const Rule& rule : rules) {
@@ -181,8 +158,7 @@ Diagnosis diagnosis(const Design& design, const Solution& target, const ReadingL
         cause.test_effort = rule.test_effort;
         cause.stop = rule.stop;
         if (rule.effect) cause.effect = rule.effect(c);
-        cause.cure = change_of(c, cause);
-        if (cause.cure) cause.side_effects = side_effects(c, *cause.cure);
+        if (cause.cure()) cause.side_effects = side_effects(c, *cause.cure());
         cause.test_is_read = rule.test_is_reading && rule.helpful_key && has_reading(c, rule.helpful_key);
         cause.weight = answered(heard, rule.cause,
                                 pattern_factor(heard, rule.cause) *

@@ -1,7 +1,7 @@
 #pragma once
 // From what was heard to what is wrong: ranked causes, each with its test and with the size of its effect on
 // this very instrument. Source: docs/mathematics.md, "Symptom to cause".
-#include "core/cures.h"
+#include "core/found_instrument.h"
 #include "core/word_of.h"
 
 #include <optional>
@@ -67,7 +67,8 @@ struct Heard {
 /// How large an effect is, in words and a number of the model.
 struct Effect {
     Message text;
-    double weight = 0; ///< 0 … 1: how well this cause explains what was heard
+    double weight = 0;                           ///< 0 … 1: how well this cause explains what was heard
+    std::optional<FoundInstrument::Change> cure; ///< as a change of the instrument, where it is one
 };
 
 /// What a cure does to another string.
@@ -89,8 +90,12 @@ struct Cause {
     std::optional<Effect> effect; ///< none: nothing computed speaks for or against it
     double weight = 0;            ///< that it ranks by: with the pattern of places and the tests made
     std::vector<SideEffect> side_effects;
-    std::optional<Bench::Change> cure; ///< as a change of the instrument, where it is one
-    bool test_is_read = false;         ///< its test is a reading that is there already
+    bool test_is_read = false; ///< its test is a reading that is there already
+
+    /// What its cure would change; none where nothing speaks for it.
+    std::optional<FoundInstrument::Change> cure() const {
+        return effect && effect->weight > 0.0 ? effect->cure : std::nullopt;
+    }
 };
 
 struct Diagnosis {

@@ -1,5 +1,7 @@
 #include "core/units.h"
 
+#include "core/word_of.h"
+
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -16,22 +18,6 @@ double mm_per(Unit unit) {
     case Unit::sixty_fourths: return mm_per_inch / 64.0;
     }
     return 1.0;
-}
-
-std::string_view unit_word(Unit unit) {
-    switch (unit) {
-    case Unit::mm: return "mm";
-    case Unit::in: return "in";
-    case Unit::thou: return "thou";
-    case Unit::sixty_fourths: return "64ths";
-    }
-    return "mm";
-}
-
-std::optional<Unit> unit_of_word(std::string_view word) {
-    for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths})
-        if (word == unit_word(unit)) return unit;
-    return std::nullopt;
 }
 
 SixtyFourths sixty_fourths(double length_mm) {
@@ -90,8 +76,7 @@ int usual_decimals(Unit unit) {
 
 std::string length_text(double length_mm, Unit unit) {
     if (unit != Unit::sixty_fourths)
-        return fixed_text(length_mm / mm_per(unit), usual_decimals(unit)) + " " +
-               std::string(unit_word(unit));
+        return fixed_text(length_mm / mm_per(unit), usual_decimals(unit)) + " " + std::string(word_of(unit));
     const bool whole = sixty_fourths(length_mm).rest_thou() == 0;
     return sixty_fourths_text(length_mm) + (whole ? " in" : "");
 }

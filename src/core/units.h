@@ -1,5 +1,6 @@
 #pragma once
 // Units of length that a person reads and writes. Inside, every length is in mm.
+#include <array>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -7,15 +8,14 @@
 namespace fm {
 
 enum class Unit { mm, in, thou, sixty_fourths };
+constexpr std::array<std::string_view, 4> words_of(Unit) {
+    return {"mm", "in", "thou", "64ths"};
+}
 
 constexpr double mm_per_inch = 25.4;
 
 /// How many mm one of the unit is: 1, 25.4, 0.0254, 25.4/64.
 double mm_per(Unit unit);
-
-/// The word a job file uses: "mm", "in", "thou", "64ths".
-std::string_view unit_word(Unit unit);
-std::optional<Unit> unit_of_word(std::string_view word);
 
 /// A length as the nearest whole sixty-fourth of an inch and what remains.
 struct SixtyFourths {

@@ -10,9 +10,7 @@ namespace fm {
 HiddenInstrument::HiddenInstrument(const Design& design, const Solution& target, const ReadingLog& entries,
                                    const SimulatedHand& hand, unsigned seed)
     : design_(design), target_(target), hand_(hand), random_(seed),
-      relief_(found_relief(design, entries)
-                  .value_or(Relief{0, std::max(2, design.neck.body_joint_fret / 2), 1,
-                                   design.neck.body_joint_fret})) {
+      relief_(found_relief(design, entries).value_or(design.neck.straight())) {
     relief_.depth_mm += scattered(0.5 * hand.spoil_mm);
     relief_per_eighth_mm_ = 0.04 + scattered(0.005);
     const auto known = known_heights(design, target, entries);

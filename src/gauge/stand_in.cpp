@@ -1,5 +1,6 @@
 #include "gauge/stand_in.h"
 
+#include "core/word_of.h"
 #include "job/bench_edits.h"
 
 #include <QList>
@@ -12,7 +13,7 @@ namespace {
 
 std::optional<BenchPart> part_of(const QByteArray& word) {
     for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
-        if (word.toStdString() == part_word(part)) return part;
+        if (word.toStdString() == word_of(part)) return part;
     return std::nullopt;
 }
 

@@ -1,5 +1,8 @@
 #include "job/bench_edits.h"
 
+#include "core/word_of.h"
+#include "job/reading_edits.h"
+
 #include <algorithm>
 #include <array>
 
@@ -8,7 +11,7 @@ namespace fm {
 namespace {
 
 Value work_value(const BenchWork& work) {
-    Value value = with(Value(Value::Object{}), "part", std::string(part_word(work.part)));
+    Value value = with(Value(Value::Object{}), "part", std::string(word_of(work.part)));
     if (work.string) value = with(value, "string", static_cast<std::int64_t>(*work.string));
     if (work.wanted_mm != 0) value = with(value, "wanted_mm", work.wanted_mm);
     if (work.whole_mm) {
@@ -32,9 +35,7 @@ const char* gauge_of(BenchPart part) {
 Value with_read(const Value& entry, const Design& design, const ReadingLog& entries,
                 const BenchEntry& bench) {
     if (bench.work.part == BenchPart::relief) {
-        const int joint = design.neck.body_joint_fret;
-        const Relief relief =
-            found_relief(design, entries).value_or(Relief{0, std::max(2, joint / 2), 1, joint});
+        const Relief relief = found_relief(design, entries).value_or(design.neck.straight());
         Value read = with(Value(Value::Object{}), "depth_mm", *bench.read_mm);
         read = with(read, "at_fret", relief.at_fret);
         return with(entry, "relief",
@@ -54,31 +55,22 @@ Value with_read(const Value& entry, const Design& design, const ReadingLog& entr
 
 } // namespace
 
-std::string_view part_word(BenchPart part) {
-    constexpr std::array<std::string_view, 3> words{"relief", "saddle", "nut"};
-    return words[static_cast<std::size_t>(part)];
-}
-
 Value with_bench_entry(const Value& document, const Design& design, const ReadingLog& entries,
                        const BenchEntry& bench, std::string_view when) {
-    const Value* all = find(document, "readings");
-    const std::size_t place = all && all->array() ? all->array()->size() : 0;
-    Value changed = place > 0 ? document : with(document, "readings", Value::Array{});
     std::string time(when);
     for (const ReadingEntry& entry : entries) time = std::max(time, entry.when);
-    Value entry = with(Value(Value::Object{}), "state", "during");
-    entry = with(entry, "when", time);
+    Value entry = begun_reading(ReadingState::during, time);
     if (bench.read_mm) {
         if (!bench.gauge.empty()) entry = with(entry, gauge_of(bench.work.part), bench.gauge);
         entry = with_read(entry, design, entries, bench);
     }
     entry = with(entry, "bench", work_value(bench.work));
-    return with(changed, "readings[" + std::to_string(place) + "]", entry);
+    return with_reading_added(document, entry);
 }
 
 bool ends_at_bench(const Value& document) {
-    const Value* all = find(document, "readings");
-    return all && all->array() && !all->array()->empty() && all->array()->back().member("bench");
+    const Value::Array& entries = written_readings(document);
+    return !entries.empty() && entries.back().member("bench");
 }
 
 } // namespace fm

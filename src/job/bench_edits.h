@@ -23,6 +23,4 @@ struct BenchEntry {
 /// Whether the last entry was made at the bench: what the pad's minus takes back.
 bool ends_at_bench(const Value& document);
 
-std::string_view part_word(BenchPart part);
-
 } // namespace fm

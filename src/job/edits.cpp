@@ -1,5 +1,8 @@
 #include "job/edits.h"
 
+#include "core/word_of.h"
+#include "job/reading_edits.h"
+
 #include <algorithm>
 
 #include <cmath>
@@ -35,28 +38,9 @@ bool holds_reading(const Value& entry, const AddedReading& reading) {
 
 } // namespace
 
-std::string_view method_word(SpacingMethod method) {
-    switch (method) {
-    case SpacingMethod::equal_centres: return "equal_centres";
-    case SpacingMethod::equal_gaps: return "equal_gaps";
-    case SpacingMethod::blend: return "blend";
-    case SpacingMethod::given: return "given";
-    }
-    return "equal_centres";
-}
-
-std::string_view method_word(NutHeightMethod method) {
-    switch (method) {
-    case NutHeightMethod::open_gap: return "open_gap";
-    case NutHeightMethod::pressed_gap: return "pressed_gap";
-    case NutHeightMethod::zero_fret: return "zero_fret";
-    }
-    return "open_gap";
-}
-
 Value with_spacing_method(const Value& document, std::string_view key, SpacingMethod method,
                           const std::vector<double>& centres_mm) {
-    Value changed = with(document, below(key, "method"), std::string(method_word(method)));
+    Value changed = with(document, below(key, "method"), std::string(word_of(method)));
     if (method == SpacingMethod::given) return with(changed, below(key, "each_mm"), list(centres_mm));
     if (method == SpacingMethod::blend && !find(changed, below(key, "blend")))
         changed = with(changed, below(key, "blend"), 0.5);
@@ -94,7 +78,7 @@ Value with_height_method(const Value& document, NutHeightMethod method, int pres
             mm = pressed_fret == 2 ? string.pressed_gap_2_mm : string.pressed_gap_3_mm;
         return std::max(0.0, to_thousandth(mm));
     };
-    Value changed = with(document, "nut.height.method", std::string(method_word(method)));
+    Value changed = with(document, "nut.height.method", std::string(word_of(method)));
     if (method == NutHeightMethod::pressed_gap)
         changed = with(changed, "nut.height.pressed_fret", pressed_fret);
     if (find(document, "nut.height.each_mm")) {
@@ -111,7 +95,7 @@ Value with_action_measure(const Value& document, ActionMeasure measure, const So
     const auto read = [open](const StringSolution& string) {
         return to_thousandth(open ? string.action12_mm : string.action12_capo_mm);
     };
-    Value changed = with(document, "saddle.action.measured", open ? "open" : "capo_1");
+    Value changed = with(document, "saddle.action.measured", std::string(word_of(measure)));
     if (find(document, "saddle.action.each_mm")) {
         std::vector<double> each;
         for (const StringSolution& string : solution.strings) each.push_back(read(string));
@@ -136,35 +120,20 @@ Value with_each_target(const Value& document, std::string_view key, bool each, c
 
 Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
                    std::string_view when) {
-    const Value* all = find(document, "readings");
-    const Value::Array* entries = all ? all->array() : nullptr;
-    const std::size_t place = entries ? entries->size() : 0;
-    const bool same_sitting =
-        place > 0 && entries->back().member("when") && entries->back().member("when")->text() &&
-        *entries->back().member("when")->text() == when && !holds_reading(entries->back(), reading);
-    Value changed = entries ? document : with(document, "readings", Value::Array{});
-    const std::string entry = "readings[" + std::to_string(same_sitting ? place - 1 : place) + "]";
-    if (!same_sitting) {
-        changed = with(changed, entry, Value::Object{});
-        changed = with(changed, entry + ".state", place == 0 ? "found" : "during");
-        changed = with(changed, entry + ".when", std::string(when));
-        changed = with(changed, entry + ".strings", Value::Array(strings, Value(Value::Object{})));
-    }
-    const std::string string = entry + ".strings[" + std::to_string(reading.string) + "]";
+    const Value::Array& entries = written_readings(document);
+    const Value* last_when = entries.empty() ? nullptr : entries.back().member("when");
+    const bool same_sitting = last_when && last_when->text() && *last_when->text() == when &&
+                              !holds_reading(entries.back(), reading);
+    const ReadingState state = entries.empty() ? ReadingState::found : ReadingState::during;
+    Value changed =
+        same_sitting ? document : with_reading_added(document, begun_reading(state, when, strings));
+    const std::size_t place = written_readings(changed).size() - 1;
+    const std::string string =
+        "readings[" + std::to_string(place) + "].strings[" + std::to_string(reading.string) + "]";
     changed = with(changed, string + "." + std::string(reading.key), reading.mm);
     if (reading.key == "pressed_gap_mm")
         changed = with(changed, string + ".pressed_fret", reading.pressed_fret);
     return changed;
-}
-
-std::vector<bool> replaced_entries(const Value::Array& entries) {
-    std::vector<bool> replaced(entries.size(), false);
-    for (std::size_t i = 0; i < entries.size(); ++i) {
-        const Value* of = entries[i].member("replaces");
-        if (of && of->whole() && *of->whole() >= 0 && *of->whole() < static_cast<std::int64_t>(i))
-            replaced[static_cast<std::size_t>(*of->whole())] = true;
-    }
-    return replaced;
 }
 
 Value with_string_set(const Value& document, const Value& set) {

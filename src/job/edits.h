@@ -43,9 +43,6 @@ struct AddedReading {
 [[nodiscard]] Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
                                  std::string_view when);
 
-/// Which entries of a list have been replaced by later ones of it.
-std::vector<bool> replaced_entries(const Value::Array& entries);
-
 /// A string set put on the instrument: pitch, gauge and make-up of every string; courses stay where the set
 /// does not say. What was fitted to the strings before goes with them.
 /// @throws InputError (set_count) if the set has another number of strings
@@ -57,9 +54,5 @@ std::vector<bool> replaced_entries(const Value::Array& entries);
 
 /// What was fitted, written into the string it was made for.
 [[nodiscard]] Value with_fit(const Value& document, std::size_t string, const Fit& fit);
-
-/// The word a job file uses.
-std::string_view method_word(SpacingMethod method);
-std::string_view method_word(NutHeightMethod method);
 
 } // namespace fm

@@ -1,30 +1,22 @@
 #include "job/intonation_edits.h"
 
-#include "job/edits.h"
+#include "core/word_of.h"
 #include "job/reader.h"
+#include "job/reading_edits.h"
 
 namespace fm {
 
 namespace {
 
-Value added(const Value& document, const Value& entry) {
-    const Value* all = find(document, "readings");
-    const std::size_t place = all && all->array() ? all->array()->size() : 0;
-    const Value changed = place > 0 ? document : with(document, "readings", Value::Array{});
-    return with(changed, "readings[" + std::to_string(place) + "]", entry);
-}
-
 Value with_entry(const Value& document, const Value::Array& strings, std::string_view when) {
-    const Value entry = with(with(Value(Value::Object{}), "state", "during"), "when", std::string(when));
-    return added(document, with(entry, "strings", strings));
+    const Value entry = begun_reading(ReadingState::during, when);
+    return with_reading_added(document, with(entry, "strings", strings));
 }
 
 /// The entry in which that number was typed in this sitting, if the crown was not moved since.
 std::optional<std::size_t> typed_in_sitting(const Value& document, const std::string& string,
                                             const std::string& key, std::string_view sitting) {
-    const Value* all = find(document, "readings");
-    if (!all || !all->array()) return std::nullopt;
-    const Value::Array& entries = *all->array();
+    const Value::Array& entries = written_readings(document);
     const std::vector<bool> replaced = replaced_entries(entries);
     for (std::size_t i = entries.size(); i-- > 0;) {
         if (replaced[i]) continue;
@@ -42,10 +34,9 @@ Value with_typed(const Value& document, std::size_t strings, std::size_t string,
                  const std::string& key, double number, std::string_view sitting, std::string_view when) {
     const std::string at = "strings[" + std::to_string(string) + "].";
     if (const auto before = typed_in_sitting(document, at, at + key, sitting)) {
-        Value entry = (*find(document, "readings")->array())[*before];
+        Value entry = written_readings(document)[*before];
         for (const auto& [beside, value] : *read.object()) entry = with(entry, at + beside, value);
-        entry = with(with(entry, at + key, number), "replaces", static_cast<std::int64_t>(*before));
-        return added(document, with(entry, "reason", "read again"));
+        return with_reading_corrected(document, *before, with(entry, at + key, number), "read again");
     }
     Value::Array list(strings, Value(Value::Object{}));
     list[string] = with(read, key, number);
@@ -57,17 +48,15 @@ Value with_typed(const Value& document, std::size_t strings, std::size_t string,
 IntonationWay read_intonation(Reader& root) {
     Reader reader = root.object("intonation", false);
     IntonationWay way;
-    way.by = static_cast<MoveBy>(
-        reader.word("by", {std::begin(move_words), std::end(move_words)}, static_cast<std::size_t>(way.by)));
-    way.against = static_cast<CentsAgainst>(reader.word("against", {"open", "harmonic"}, 1));
+    way.by = reader.choice_or("by", way.by);
+    way.against = reader.choice_or("against", way.against);
     way.flat_cents = reader.number_or("flat_cents", 0.0, {0.0, 20.0});
     return way;
 }
 
 Value with_cents(const Value& document, std::size_t strings, std::size_t string, const CentsReading& reading,
                  CentsAgainst against, std::string_view sitting, std::string_view when) {
-    const Value one =
-        with(Value(Value::Object{}), "cents_against", against == CentsAgainst::open ? "open" : "harmonic");
+    const Value one = with(Value(Value::Object{}), "cents_against", std::string(word_of(against)));
     return with_typed(document, strings, string, one, "cents." + std::to_string(reading.fret), reading.cents,
                       sitting, when);
 }
@@ -79,8 +68,7 @@ Value with_crown_found(const Value& document, std::size_t strings, std::size_t s
 }
 
 Value with_new_strings(const Value& document, std::string_view when) {
-    const Value entry = with(with(Value(Value::Object{}), "state", "during"), "when", std::string(when));
-    return added(document, with(entry, "strings_new", true));
+    return with_reading_added(document, with(begun_reading(ReadingState::during, when), "strings_new", true));
 }
 
 Value with_crowns_moved(const Value& document, const std::vector<std::optional<double>>& moved_mm,

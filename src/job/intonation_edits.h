@@ -3,6 +3,7 @@
 #include "core/readings.h"
 #include "job/value.h"
 
+#include <array>
 #include <optional>
 #include <string_view>
 #include <vector>
@@ -11,12 +12,14 @@ namespace fm {
 
 /// How a job's intonation is worked at. Source: docs/job-file.md, "intonation".
 enum class MoveBy { each, line, nut };
+constexpr std::array<std::string_view, 3> words_of(MoveBy) {
+    return {"each", "line", "nut"};
+}
 struct IntonationWay {
     MoveBy by = MoveBy::each;
     CentsAgainst against = CentsAgainst::harmonic;
     double flat_cents = 0; ///< aimed flat on purpose
 };
-inline constexpr std::string_view move_words[] = {"each", "line", "nut"};
 
 class Reader;
 IntonationWay read_intonation(Reader& root);

@@ -2,6 +2,7 @@
 #include "core/inputs.h"
 #include "core/pitch.h"
 #include "core/spacing.h"
+#include "core/word_of.h"
 #include "job/read_parts.h"
 
 #include <algorithm>
@@ -119,8 +120,7 @@ StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
     string.diameter_mm = reader.number("diameter_mm", {0.15, 4.0});
     string.wound = reader.flag_or("wound", false);
     string.course = reader.whole_or("course", own_course, 0, 100000);
-    string.core = static_cast<CoreMaterial>(
-        reader.word("core", {"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"}, 0));
+    string.core = reader.choice_or("core", CoreMaterial::steel);
     string.wrap = reader.choice_if<Wrap>("wrap");
     string.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
     string.core_mm = reader.number_if("core_mm", {0.05, 4.0});
@@ -222,7 +222,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     root.whole_or("defaults", 1, 1, 1000); // what was taken for what it does not say (job/old_defaults.h)
     job.a4_hz = root.number_or("a4_hz", 440.0, {200.0, 900.0});
     job.left_handed = root.word("handed", {"right", "left"}, 0) == 1;
-    job.unit = static_cast<Unit>(root.word("unit", {"mm", "in", "thou", "64ths"}, 0));
+    job.unit = root.choice_or("unit", Unit::mm);
     Design& design = job.design;
     design.neck = read_neck(root);
     int own_course = -1; // counts down: never a number a file may hold

@@ -27,14 +27,13 @@ void read_nut(Reader& root, Design& design) {
     NutDesign& nut = design.nut;
     nut.spacing = read_spacing(reader, design);
     Reader height = reader.object("height", true);
-    nut.height_method = static_cast<NutHeightMethod>(
-        height.word("method", {"open_gap", "pressed_gap", "zero_fret"}, std::nullopt));
+    nut.height_method = height.choice<NutHeightMethod>("method");
     nut.height = read_targets(height, Range{0.0, 3.0}, design.strings.size());
     nut.pressed_fret = height.whole_or("pressed_fret", 3, 2, 3);
     nut.set_forward_mm = reader.number_or("set_forward_mm", 0.0, {0.0, 2.0});
     nut.board_above_seat_mm = reader.number("board_above_seat_mm", {-5.0, 50.0});
     nut.thickness_mm = reader.number_or("thickness_mm", 5.0, {0.5, 30.0});
-    nut.seat = static_cast<Seat>(reader.word("seat", {"square", "angled", "curved"}, 0));
+    nut.seat = reader.choice_or("seat", Seat::square);
     if (nut.seat == Seat::curved)
         nut.seat_radius_mm = reader.number("seat_radius_mm", {smallest_radius_mm, 1e6});
     nut.headstock_angle_deg = reader.number_or("headstock_angle_deg", 0.0, {0.0, 45.0});

@@ -35,8 +35,7 @@ std::optional<Relief> read_relief(Reader holder, std::string_view key, const Nec
 Spacing read_spacing(Reader& holder, const Design& design) {
     Reader reader = holder.object("spacing", true);
     Spacing spacing;
-    spacing.method = static_cast<SpacingMethod>(
-        reader.word("method", {"equal_centres", "equal_gaps", "blend", "given"}, 0));
+    spacing.method = reader.choice_or("method", SpacingMethod::equal_centres);
     if (spacing.method == SpacingMethod::blend) spacing.blend = reader.number("blend", {0.0, 1.0});
     spacing.course_gap_mm = reader.number_if("course_gap_mm", {0.0, 30.0});
     spacing.course_centres_mm = reader.number_if("course_centres_mm", {0.2, 40.0});

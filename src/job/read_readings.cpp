@@ -1,5 +1,6 @@
 // Keys and limits of what was measured.
 #include "core/inputs.h"
+#include "core/word_of.h"
 #include "job/read_parts.h"
 
 #include <algorithm>
@@ -79,7 +80,7 @@ StringReadings read_string_readings(Reader& reader, int frets) {
     read.crown_found_mm = reader.number_if("crown_found_mm", {50.0, 1000.0});
     read.crown_moved_mm = reader.number_if("crown_moved_mm", {-30.0, 30.0});
     read.cents = read_cents(reader, frets);
-    read.cents_against = static_cast<CentsAgainst>(reader.word("cents_against", {"open", "harmonic"}, 0));
+    read.cents_against = reader.choice_or("cents_against", CentsAgainst::open);
     return read;
 }
 
@@ -101,7 +102,7 @@ std::optional<BenchWork> read_bench(Reader& entry, int strings) {
     if (!entry.has("bench")) return std::nullopt;
     Reader reader = entry.object("bench", true);
     BenchWork work;
-    work.part = static_cast<BenchPart>(reader.word("part", {"relief", "saddle", "nut"}, std::nullopt));
+    work.part = reader.choice<BenchPart>("part");
     if (reader.has("string")) work.string = static_cast<std::size_t>(reader.whole("string", 0, strings - 1));
     work.wanted_mm = reader.number_or("wanted_mm", 0.0, {-20.0, 20.0});
     if (reader.has("whole_mm")) {
@@ -122,8 +123,7 @@ std::vector<SurveyFinding> read_survey(Reader& root) {
     for (const SurveyPoint& point : survey_points()) {
         SurveyFinding finding;
         Reader reader = survey.object(point.word, false);
-        if (reader.has("state"))
-            finding.mark = static_cast<SurveyMark>(reader.word("state", {"fine", "found"}, std::nullopt));
+        finding.mark = reader.choice_if<SurveyMark>("state");
         finding.note = reader.text_or("note", "");
         finding.photo = reader.text_or("photo", "");
         // Only a plain name: a picture lies in the job's own folder.
@@ -138,7 +138,7 @@ std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {
     std::vector<ReadingEntry> entries;
     for (Reader& reader : root.objects("readings", 0, 20000, false)) {
         ReadingEntry entry;
-        entry.state = static_cast<ReadingState>(reader.word("state", {"found", "during", "left"}, 0));
+        entry.state = reader.choice_or("state", ReadingState::found);
         entry.when = reader.text_or("when", "");
         entry.humidity_pct = reader.number_if("humidity_pct", {0.0, 100.0});
         Reader gauges = reader.object("gauges", false);

@@ -13,11 +13,10 @@ constexpr Range across_range{-150.0, 150.0};
 void read_compensation(Reader& holder, Design& design) {
     SaddleDesign& saddle = design.saddle;
     Reader compensation = holder.object("compensation", false);
-    saddle.compensation =
-        static_cast<CompensationMethod>(compensation.word("method", {"fixed", "octave", "all_frets"}, 1));
+    saddle.compensation = compensation.choice_or("method", CompensationMethod::octave);
     if (saddle.compensation == CompensationMethod::fixed)
         saddle.fixed_mm = compensation.number("fixed_mm", {-20.0, 50.0});
-    saddle.set_forward = static_cast<SetForward>(compensation.word("nut", {"keep", "common", "each"}, 0));
+    saddle.set_forward = compensation.choice_or("nut", SetForward::keep);
     saddle.set_forward_max_mm =
         compensation.number_or("set_forward_max_mm", saddle.set_forward_max_mm, {0.1, 2.0});
     if (!compensation.has("weights")) return;
@@ -56,7 +55,7 @@ void read_pins(Reader& bridge, const Design& design, Pins& made) {
 BridgeOutline read_outline(Reader& bridge) {
     Reader reader = bridge.object("outline", false);
     BridgeOutline made;
-    made.form = static_cast<BridgeForm>(reader.word("form", {"straight", "waisted", "bellied"}, 0));
+    made.form = reader.choice_or("form", BridgeForm::straight);
     made.length_mm = reader.number("length_mm", {20.0, 400.0});
     made.width_mm = reader.number("width_mm", {5.0, 150.0});
     made.front_mm = reader.number("front_mm", {0.0, made.width_mm});
@@ -75,7 +74,7 @@ void read_saddle(Reader& root, Design& design) {
     SaddleDesign& saddle = design.saddle;
     saddle.spacing = read_spacing(reader, design);
     Reader action = reader.object("action", true);
-    saddle.measured = static_cast<ActionMeasure>(action.word("measured", {"open", "capo_1"}, 0));
+    saddle.measured = action.choice_or("measured", ActionMeasure::open);
     saddle.action = read_targets(action, action_range, design.strings.size());
     read_compensation(reader, design);
     saddle.thickness_mm = reader.number_or("thickness_mm", 3.0, {0.5, 30.0});
@@ -117,7 +116,7 @@ void read_bridge(Reader& root, Design& design) {
     Reader bridge = root.object("bridge", false);
     BridgeDesign made;
     made.plane_above_top_mm = bridge.number("plane_above_top_mm", {-20.0, 100.0});
-    made.anchor = static_cast<Anchor>(bridge.word("anchor", {"pins", "tie", "hole", "tailpiece"}, 0));
+    made.anchor = bridge.choice_or("anchor", Anchor::pins);
     read_bridge_height(bridge, made);
     made.floor_min_mm = bridge.number_or("floor_min_mm", made.floor_min_mm, {0.0, 30.0});
     made.break_angle_min_deg =

@@ -1,6 +1,7 @@
 #pragma once
 // Reads one object of a document, names every fault by key, value and what is allowed, and goes on.
 #include "core/message.h"
+#include "core/word_of.h"
 #include "job/value.h"
 
 #include <limits>
@@ -48,8 +49,12 @@ public:
     /// One of the words of an enum (core/word_of.h), if the key is there.
     template <class E> std::optional<E> choice_if(std::string_view key) {
         if (!has(key)) return std::nullopt;
+        return choice<E>(key);
+    }
+    /// The same, required.
+    template <class E> E choice(std::string_view key) {
         constexpr auto words = words_of(E{});
-        return static_cast<E>(word(key, {words.begin(), words.end()}, 0));
+        return static_cast<E>(word(key, {words.begin(), words.end()}, std::nullopt));
     }
     template <class E> E choice_or(std::string_view key, E otherwise) {
         return choice_if<E>(key).value_or(otherwise);

@@ -1,5 +1,6 @@
 #include "job/record.h"
 
+#include "core/word_of.h"
 #include "job/read_parts.h"
 
 namespace fm {
@@ -20,8 +21,7 @@ TestResult read_result(Reader& tests, const std::string& cause) {
 /// Nothing where its strings have been taken out since.
 std::optional<Heard> read_heard(Reader& entry, std::size_t strings, int frets) {
     Heard heard;
-    constexpr auto words = words_of(Symptom{});
-    heard.symptom = static_cast<Symptom>(entry.word("symptom", {words.begin(), words.end()}, std::nullopt));
+    heard.symptom = entry.choice<Symptom>("symptom");
     std::vector<HeardPlace> places;
     for (Reader& place : entry.objects("places", 0, 1000, true))
         places.push_back(read_place(place, strings, frets));
@@ -86,10 +86,9 @@ double minutes_worked(const std::vector<RecordEntry>& record) {
 
 std::vector<RecordEntry> read_record(Reader& root, std::size_t strings, int frets) {
     std::vector<RecordEntry> record;
-    const std::vector<std::string_view> kinds(std::begin(record_words), std::end(record_words));
     for (Reader& reader : root.objects("record", 0, 20000, false)) {
         RecordEntry entry;
-        entry.kind = static_cast<RecordKind>(reader.word("kind", kinds, std::nullopt));
+        entry.kind = reader.choice<RecordKind>("kind");
         entry.when = reader.text_or("when", "");
         entry.text = reader.text_or("text", "");
         entry.reason = reader.text_or("reason", "");
@@ -107,8 +106,7 @@ Value with_record_entry(const Value& document, const RecordEntry& entry) {
     const Value* all = find(document, "record");
     const std::size_t place = all && all->array() ? all->array()->size() : 0;
     Value changed = place > 0 ? document : with(document, "record", Value::Array{});
-    Value value =
-        with(Value(Value::Object{}), "kind", std::string(record_words[static_cast<std::size_t>(entry.kind)]));
+    Value value = with(Value(Value::Object{}), "kind", std::string(word_of(entry.kind)));
     const std::pair<const char*, const std::string&> texts[] = {{"when", entry.when},
                                                                 {"about", entry.about},
                                                                 {"text", entry.text},

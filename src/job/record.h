@@ -4,8 +4,10 @@
 #include "core/symptoms.h"
 #include "job/value.h"
 
+#include <array>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace fm {
@@ -13,7 +15,9 @@ namespace fm {
 class Reader;
 
 enum class RecordKind { complaint, decision, left_undone, work, note };
-inline constexpr std::string_view record_words[] = {"complaint", "decision", "left_undone", "work", "note"};
+constexpr std::array<std::string_view, 5> words_of(RecordKind) {
+    return {"complaint", "decision", "left_undone", "work", "note"};
+}
 
 struct RecordEntry {
     RecordKind kind = RecordKind::note;

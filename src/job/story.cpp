@@ -1,5 +1,8 @@
 #include "job/story.h"
 
+#include "core/word_of.h"
+#include "job/reading_edits.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -172,8 +175,7 @@ JobBeforeAfter before_and_after(const Job& job) {
 Value with_left_readings(const Value& document, const Job& job, std::string_view when) {
     const Design& design = job.design;
     Value::Array strings(design.strings.size(), Value(Value::Object{}));
-    Value entry = with(Value(Value::Object{}), "state", "left");
-    entry = with(entry, "when", std::string(when));
+    Value entry = begun_reading(ReadingState::left, when);
     std::optional<Relief> relief;
     std::optional<double> humidity_pct;
     for (const ReadingEntry& each : job.readings.in_order()) {
@@ -201,15 +203,11 @@ Value with_left_readings(const Value& document, const Job& job, std::string_view
                      with(read, "between_frets", Value::Array{relief->from_fret, relief->to_fret}));
     }
     entry = with(entry, "strings", strings);
-    const Value changed = job.readings.empty() ? with(document, "readings", Value::Array{}) : document;
-    return with(changed, "readings[" + std::to_string(job.readings.size()) + "]", entry);
+    return with_reading_added(document, entry);
 }
 
 Value without_reading(const Value& document, std::size_t index, const std::string& reason) {
-    const std::size_t place = find(document, "readings")->array()->size();
-    Value entry = with(Value(Value::Object{}), "state", "during");
-    entry = with(entry, "replaces", static_cast<std::int64_t>(index));
-    return with(document, "readings[" + std::to_string(place) + "]", with(entry, "reason", reason));
+    return with_reading_corrected(document, index, begun_reading(ReadingState::during, std::nullopt), reason);
 }
 
 bool read_since_found(const Job& job) {

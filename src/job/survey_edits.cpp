@@ -1,6 +1,8 @@
 #include "job/survey_edits.h"
 
+#include "core/word_of.h"
 #include "job/edits.h"
+#include "job/reading_edits.h"
 
 namespace fm {
 
@@ -31,7 +33,7 @@ std::optional<std::size_t> newest_found(const Value::Array& entries) {
     std::optional<std::size_t> newest;
     for (std::size_t i = 0; i < entries.size(); ++i) {
         const std::string state = text_at(entries[i], "state");
-        if (!replaced[i] && (state.empty() || state == "found")) newest = i;
+        if (!replaced[i] && (state.empty() || state == word_of(ReadingState::found))) newest = i;
     }
     return newest;
 }
@@ -49,7 +51,7 @@ Value with_number(const Value& entry, const FoundReading& reading) {
 Value with_survey_mark(const Value& document, const SurveyPoint& point, std::optional<SurveyMark> mark) {
     const std::string key = key_of(point);
     if (!mark) return tidied(without(document, key + ".state"), key);
-    return with(document, key + ".state", *mark == SurveyMark::found ? "found" : "fine");
+    return with(document, key + ".state", std::string(word_of(*mark)));
 }
 
 Value with_survey_text(const Value& document, const SurveyPoint& point, std::string_view key,
@@ -61,25 +63,19 @@ Value with_survey_text(const Value& document, const SurveyPoint& point, std::str
 
 Value with_found_reading(const Value& document, std::size_t strings, const FoundReading& reading,
                          std::string_view when) {
-    const Value* all = find(document, "readings");
-    const Value changed = all && all->array() ? document : with(document, "readings", Value::Array{});
-    const Value::Array& entries = *find(changed, "readings")->array();
-    const std::string next = "readings[" + std::to_string(entries.size()) + "]";
+    const Value::Array& entries = written_readings(document);
     const auto newest = newest_found(entries);
     const bool here = newest && text_at(entries[*newest], "when") == when;
     const std::string gauge = here ? text_at(entries[*newest], "gauges." + reading.gauge_of) : std::string();
     if (!here || (!gauge.empty() && gauge != reading.gauge)) {
-        Value entry = with(Value(Value::Object{}), "state", "found");
-        entry = with(entry, "when", std::string(when));
-        entry = with(entry, "strings", Value::Array(strings, Value(Value::Object{})));
-        return with(changed, next, with_number(entry, reading));
+        const Value entry = begun_reading(ReadingState::found, when, strings);
+        return with_reading_added(document, with_number(entry, reading));
     }
     const Value& entry = entries[*newest];
     const bool last = *newest + 1 == entries.size();
     if (last && !find(entry, reading.set.front().first))
-        return with(changed, "readings[" + std::to_string(*newest) + "]", with_number(entry, reading));
-    Value correction = with(with_number(entry, reading), "replaces", static_cast<std::int64_t>(*newest));
-    return with(changed, next, with(correction, "reason", "read again"));
+        return with(document, "readings[" + std::to_string(*newest) + "]", with_number(entry, reading));
+    return with_reading_corrected(document, *newest, with_number(entry, reading), "read again");
 }
 
 } // namespace fm

@@ -33,13 +33,6 @@ MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind
 
 } // namespace
 
-std::optional<MachinePartKind> machine_part_of_word(std::string_view word) {
-    if (word == "nut") return MachinePartKind::nut;
-    if (word == "saddle") return MachinePartKind::saddle;
-    if (word == "bridge") return MachinePartKind::bridge;
-    return {};
-}
-
 MachineFile machine_file(const Job& as_written, const Solution& written, MachinePartKind kind,
                          const QString& path, std::optional<double> cutter_mm) {
     const JobWork work = job_work(as_written, written);

@@ -8,9 +8,6 @@
 
 namespace fm {
 
-/// The part of a sheet's word that machines cut, if they cut it: nut, saddle, bridge.
-std::optional<MachinePartKind> machine_part_of_word(std::string_view word);
-
 struct MachineFile {
     QByteArray bytes;                   ///< empty: no such file, and why
     std::string fault;                  ///< names the ending

@@ -5,12 +5,17 @@
 #include "core/units.h"
 #include "sheet/kerf.h"
 
+#include <array>
 #include <optional>
 #include <string>
+#include <string_view>
 
 namespace fm {
 
 enum class MachinePartKind { nut, saddle, bridge };
+constexpr std::array<std::string_view, 3> words_of(MachinePartKind) {
+    return {"nut", "saddle", "bridge"};
+}
 
 /// A slot: its outline, closed, and its centre line with the width it stands for.
 struct MachineSlot {

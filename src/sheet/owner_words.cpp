@@ -1,5 +1,6 @@
 #include "sheet/owner_words.h"
 
+#include "core/word_of.h"
 #include "job/passed_stops.h"
 #include "job/story.h"
 #include "sheet/sheet_words.h"

@@ -1,6 +1,7 @@
 #include "sheet/part_notices.h"
 
 #include "core/nut_plan.h"
+#include "core/word_of.h"
 #include "sheet/saddle_views.h"
 #include "sheet/sheet_words.h"
 
@@ -42,7 +43,7 @@ std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
         return {with_values(
             translate("sheet", "Not drawn here: every string leaves the front face its own way "
                                "forward of the nut line, in %1: %2."),
-            std::string(unit_word(job.unit)),
+            std::string(word_of(job.unit)),
             each_string(job, [&](std::size_t i) { return solution.strings[i].line.set_forward_mm; }))};
     const double forward_mm = solution.strings.front().line.set_forward_mm;
     if (std::abs(forward_mm) < least_shown_mm) return {};
@@ -73,7 +74,7 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
                     translate("sheet",
                               "Seen square to the front face. The nut stands at %1; over its thickness the "
                               "slots run aside, in %2"),
-                    fixed_text(solution.nut_angle_deg, 1) + "°", std::string(unit_word(job.unit))) +
+                    fixed_text(solution.nut_angle_deg, 1) + "°", std::string(word_of(job.unit))) +
                 ": " +
                 each_string(job,
                             [&](std::size_t i) {
@@ -90,7 +91,7 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
         if (solution.notches.empty() && !solution.travel)
             notices.push_back(with_values(
                 translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2."),
-                std::string(unit_word(job.unit)), each_string(job, [&](std::size_t i) {
+                std::string(word_of(job.unit)), each_string(job, [&](std::size_t i) {
                     return solution.straight_saddle.front_to_crown_mm[i];
                 })));
         if (job.design.saddle.under_mm > 0)

@@ -1,5 +1,6 @@
 #include "sheet/record_html.h"
 
+#include "core/word_of.h"
 #include "sheet/owner_words.h"
 #include "sheet/sheet_words.h"
 
@@ -46,7 +47,7 @@ QString numbers(const Job& job) {
     return html +
            QStringLiteral("</table>\n<p>%1</p>\n")
                .arg(safe((way.empty() ? "" : way + " · ") +
-                         with_values(translate("sheet", "lengths in %1"), std::string(unit_word(job.unit)))));
+                         with_values(translate("sheet", "lengths in %1"), std::string(word_of(job.unit)))));
 }
 
 } // namespace

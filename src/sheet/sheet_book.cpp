@@ -1,6 +1,7 @@
 #include "sheet/sheet_book.h"
 
 #include "core/uncertainty.h"
+#include "core/word_of.h"
 #include "sheet/job_work.h"
 
 #include <QCoreApplication>

@@ -1,5 +1,6 @@
 #pragma once
 // All sheets of a job: which there are, and their pages together.
+#include "core/word_of.h"
 #include "sheet/part_sheets.h"
 
 #include <span>

@@ -1,5 +1,7 @@
 #include "sheet/sheet_page.h"
 
+#include "core/word_of.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -138,7 +140,7 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     text(right(), y_, when, body_em, TextAnchor::right);
     down(6.5);
     std::string units = with_values(translate("sheet", "lengths: %1"), unit());
-    if (style.second_unit) units += " (" + std::string(unit_word(second_unit(unit_))) + ")";
+    if (style.second_unit) units += " (" + std::string(word_of(second_unit(unit_))) + ")";
     const std::string about =
         (scale.empty() ? "" : with_values(translate("sheet", "scale %1"), scale) + " · ") + units;
     std::string line;

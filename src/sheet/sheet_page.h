@@ -1,5 +1,6 @@
 #pragma once
 // One page of a job's sheets: its title block, its check bars, and what parts are laid out with between them.
+#include "core/word_of.h"
 #include "job/job.h"
 #include "sheet/drawing.h"
 #include "sheet/sheet_files.h"
@@ -84,7 +85,7 @@ public:
     void go_to(double y) { y_ = y; }
 
     std::string number(double mm) const { return sheet_number(mm, unit_); }
-    std::string unit() const { return std::string(unit_word(unit_)); }
+    std::string unit() const { return std::string(word_of(unit_)); }
     /// A length as it stands at a dimension, the second unit in brackets if wanted.
     std::string label(double mm) const;
     /// The same for a number that is remembered: marked if it is not what was printed last.

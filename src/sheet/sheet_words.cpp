@@ -1,5 +1,6 @@
 #include "sheet/sheet_words.h"
 
+#include "core/word_of.h"
 #include "sheet/fonts.h"
 
 #include <QCoreApplication>
@@ -65,7 +66,7 @@ std::string sheet_number(double length_mm, Unit unit) {
 }
 
 std::string with_unit(const std::string& number, Unit unit) {
-    if (unit != Unit::sixty_fourths) return number + " " + std::string(unit_word(unit));
+    if (unit != Unit::sixty_fourths) return number + " " + std::string(word_of(unit));
     return number.ends_with("thou") ? number : number + " in"; // a fraction is of an inch
 }
 

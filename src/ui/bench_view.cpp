@@ -1,6 +1,7 @@
 #include "ui/bench_view.h"
 
 #include "core/reading.h"
+#include "core/word_of.h"
 #include "ui/bench_gauge.h"
 #include "ui/texts.h"
 #include "ui/theme.h"
@@ -251,7 +252,7 @@ void BenchView::take_back() {
 void BenchView::simulated_pass() {
     if (words_.stopped) return say(words_.note);
     const auto count = session_.state().job.design.strings.size();
-    const QByteArray part(part_word(worker_.part()).data());
+    const QByteArray part(word_of(worker_.part()).data());
     if (const auto& whole = worker_.whole()) {
         gauge_->tell("lowered " + part + ' ' + QByteArray::number(whole->bass_mm) + ' ' +
                      QByteArray::number(whole->treble_mm));

@@ -1,6 +1,7 @@
 #include "ui/bench_work.h"
 
 #include "core/inputs.h"
+#include "core/word_of.h"
 #include "job/story.h"
 #include "ui/record_time.h"
 #include "ui/texts.h"
@@ -196,15 +197,14 @@ void BenchWorker::choose(std::size_t string) {
 }
 
 void BenchWorker::remember_choice() const {
-    QSettings().setValue(choice_key,
-                         QStringList{session_.path(), QString::fromLatin1(part_word(part_).data()),
-                                     QString::number(entries()), QString::number(place_)});
+    QSettings().setValue(choice_key, QStringList{session_.path(), QString::fromLatin1(word_of(part_).data()),
+                                                 QString::number(entries()), QString::number(place_)});
 }
 
 std::optional<std::size_t> BenchWorker::remembered_choice() const {
     const QStringList kept = QSettings().value(choice_key).toStringList();
     if (kept.size() != 4 || kept[0] != session_.path() ||
-        kept[1] != QString::fromLatin1(part_word(part_).data()) || kept[2] != QString::number(entries()))
+        kept[1] != QString::fromLatin1(word_of(part_).data()) || kept[2] != QString::number(entries()))
         return std::nullopt;
     const auto place = static_cast<std::size_t>(kept[3].toUInt());
     return place < filings_.size() ? std::optional(place) : std::nullopt;

@@ -1,6 +1,7 @@
 #include "ui/bridge_pages.h"
 
 #include "core/bridge_outline.h"
+#include "core/word_of.h"
 
 #include <array>
 #include <cmath>
@@ -77,9 +78,8 @@ void BridgePages::pick_bridge(bool bridge) {
 }
 
 void BridgePages::pick_anchor(int anchor) {
-    const std::array words{"pins", "tie", "hole", "tailpiece"};
     const auto chosen = static_cast<Anchor>(anchor);
-    Value document = with(session_.document(), "bridge.anchor", words[static_cast<std::size_t>(anchor)]);
+    Value document = with(session_.document(), "bridge.anchor", std::string(word_of(chosen)));
     const State& state = session_.state();
     if (!state.job.design.bridge) return refresh();
     if (chosen != Anchor::pins && !fm::find(document, "bridge.exit")) {
@@ -149,13 +149,12 @@ void BridgePages::pick_form(int form) {
     const State& state = session_.state();
     if (!state.job.design.bridge) return refresh();
     const BridgeOutline shown = shown_outline(state.job.design, state.solution);
-    const std::array words{"straight", "waisted", "bellied"};
     Value document = session_.document();
     const auto put = [&](const char* key, double mm) {
         const std::string whole = std::string("bridge.outline.") + key;
         if (!fm::find(document, whole)) document = with(document, whole, mm);
     };
-    document = with(document, "bridge.outline.form", words[static_cast<std::size_t>(form)]);
+    document = with(document, "bridge.outline.form", std::string(word_of(static_cast<BridgeForm>(form))));
     put("length_mm", shown.length_mm);
     put("width_mm", shown.width_mm);
     put("front_mm", shown.front_mm);

@@ -2,6 +2,7 @@
 
 #include "core/fit.h"
 #include "core/set_forward.h"
+#include "core/word_of.h"
 #include "job/edits.h"
 #include "job/intonation_edits.h"
 #include "ui/flow_layout.h"
@@ -185,11 +186,12 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
     panel_ = build_panel();
     connect(by_, &ChoiceRow::picked, this, [this](int index) {
         commit(tr("crowns moved: %1").arg(by_->options()[static_cast<std::size_t>(index)].name),
-               with(session_.document(), "intonation.by", std::string(move_words[index])));
+               with(session_.document(), "intonation.by", std::string(word_of(static_cast<MoveBy>(index)))));
     });
     connect(against_, &ChoiceRow::picked, this, [this](int index) {
         commit(tr("cents against %1").arg(against_->options()[static_cast<std::size_t>(index)].name),
-               with(session_.document(), "intonation.against", index == 0 ? "open" : "harmonic"));
+               with(session_.document(), "intonation.against",
+                    std::string(word_of(static_cast<CentsAgainst>(index)))));
     });
     connect(flat_, &ValueField::committed, this, [this](double cents) {
         flat_->set_problem(commit(tr("aimed %1 cents flat").arg(number_text(cents, 1)),

@@ -1,5 +1,6 @@
 #include "ui/machine_panel.h"
 
+#include "core/word_of.h"
 #include "job/job_file.h"
 #include "sheet/solid.h"
 #include "ui/texts.h"
@@ -16,7 +17,6 @@ namespace fm {
 namespace {
 
 const QString cutter_key = QStringLiteral("sheets/cutter_mm");
-constexpr std::array part_words{"nut", "saddle", "bridge"};
 
 } // namespace
 
@@ -130,10 +130,9 @@ void MachinePanel::save_to(const QString& path) {
 void MachinePanel::save_dialog() {
     if (!session_.is_open()) return;
     const QFileInfo job(session_.path());
-    const QString start =
-        QDir(job.path())
-            .filePath(job.completeBaseName() + QLatin1Char('-') +
-                      QLatin1String(part_words[static_cast<std::size_t>(kind())]) + QStringLiteral(".dxf"));
+    const QString start = QDir(job.path())
+                              .filePath(job.completeBaseName() + QLatin1Char('-') +
+                                        QLatin1String(word_of(kind()).data()) + QStringLiteral(".dxf"));
     QString kinds = tr("DXF in mm (*.dxf);;SVG in mm (*.svg)");
     if (makes_solids() && kind() != MachinePartKind::bridge)
         kinds += QStringLiteral(";;STEP (*.step);;STL (*.stl)");

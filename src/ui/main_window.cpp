@@ -1,5 +1,6 @@
 #include "ui/main_window.h"
 
+#include "core/word_of.h"
 #include "job/edits.h"
 #include "sheet/fonts.h"
 #include "ui/keep_typed.h"
@@ -54,7 +55,7 @@ void MainWindow::build() {
     notice_ = new Notice;
     right->addWidget(notice_);
     middle_ = new QStackedWidget;
-    for (std::size_t i = 0; i < station_words.size(); ++i) middle_->addWidget(new QWidget);
+    for (std::size_t i = 0; i < station_count; ++i) middle_->addWidget(new QWidget);
     board_ = new FretBoard(session_, view_);
     middle_->addWidget(board_);
     cut_list_ = new CutList(session_, view_);
@@ -349,8 +350,7 @@ void MainWindow::show_plan(bool shown) {
         connect(plan_, &PlanView::refused, this, [this](const QString& why) { say(why); });
         connect(plan_, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
         connect(plan_, &PlanView::station_asked, this, [this](const QString& word) {
-            for (std::size_t i = 0; i < station_words.size(); ++i)
-                if (word == QLatin1String(station_words[i])) choose_station(static_cast<Station>(i));
+            if (const auto station = of_word<Station>(word.toStdString())) choose_station(*station);
         });
     }
     only(&ViewState::plan, shown);
@@ -383,7 +383,7 @@ void MainWindow::next_unit() {
     if (!session_.is_open()) return;
     const Unit next = static_cast<Unit>((static_cast<int>(session_.state().job.unit) + 1) % 4);
     const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
-                                          with(session_.document(), "unit", std::string(unit_word(next))));
+                                          with(session_.document(), "unit", std::string(word_of(next))));
     if (!problems.empty()) say(session_.told(problems));
 }
 

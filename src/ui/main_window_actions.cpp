@@ -1,4 +1,5 @@
 // The window's actions: every one in a menu, with a shortcut and a tooltip.
+#include "core/word_of.h"
 #include "ui/main_window.h"
 
 #include "sheet/fonts.h"
@@ -325,12 +326,11 @@ void MainWindow::zoom(double factor) {
 void MainWindow::show_help() {
     if (!help_) help_ = new HelpWindow(session_, this);
     const bool benching = bench_ && !bench_->isHidden();
-    help_->open_at(benching      ? QStringLiteral("bench")
-                   : view_.board ? QStringLiteral("board")
-                   : view_.heard ? QStringLiteral("heard")
-                   : view_.plan || view_.verdict
-                       ? QStringLiteral("plan")
-                       : QString::fromLatin1(station_words[static_cast<std::size_t>(view_.station)]));
+    help_->open_at(benching                      ? QStringLiteral("bench")
+                   : view_.board                 ? QStringLiteral("board")
+                   : view_.heard                 ? QStringLiteral("heard")
+                   : view_.plan || view_.verdict ? QStringLiteral("plan")
+                                                 : QString::fromLatin1(word_of(view_.station).data()));
 }
 
 void MainWindow::show_keys() {
@@ -385,9 +385,9 @@ void MainWindow::keep_view() const {
                            QString::number(static_cast<int>(view_.stage)),
                            QString::number(static_cast<int>(view_.side)),
                            QString::number(nut_->pages()->page()),
-                           QLatin1String(station_words[static_cast<std::size_t>(view_.station)]),
+                           QString::fromLatin1(word_of(view_.station).data()),
                            bench_ && !bench_->isHidden()
-                               ? QString::fromLatin1(part_word(bench_->worker().part()).data())
+                               ? QString::fromLatin1(word_of(bench_->worker().part()).data())
                                : QString()};
     QSettings settings;
     settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
@@ -408,11 +408,9 @@ void MainWindow::restore_view() {
     view_.stage = static_cast<CutStage>(number(2, 1));
     view_.side = static_cast<NutSide>(number(3, 1));
     nut_->pages()->show_page(number(4, most_pages - 1));
-    for (std::size_t i = 0; i < station_words.size(); ++i)
-        if (kept[5] == QLatin1String(station_words[i])) view_.station = static_cast<Station>(i);
+    view_.station = of_word<Station>(kept[5].toStdString()).value_or(view_.station);
     key_name_ = first_number(view_.station);
-    for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
-        if (kept[6] == QLatin1String(part_word(part).data())) return go_to_bench(part);
+    if (const auto part = of_word<BenchPart>(kept[6].toStdString())) return go_to_bench(*part);
     if (bench_ && !bench_->isHidden()) bench_->leave();
 }
 

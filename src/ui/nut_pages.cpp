@@ -1,5 +1,6 @@
 #include "ui/nut_pages.h"
 
+#include "core/word_of.h"
 #include "job/edits.h"
 #include "sheet/nut_views.h"
 #include "sheet/sheet_words.h"
@@ -121,9 +122,9 @@ void NutPages::add_seat_page() {
     seat_ =
         new ChoiceRow(tr("Seat"), {{tr("square"), {}, {}}, {tr("angled"), {}, {}}, {tr("curved"), {}, {}}});
     connect(seat_, &ChoiceRow::picked, this, [this](int index) {
-        const std::array words{"square", "angled", "curved"};
-        Value document = with(session_.document(), "nut.seat", words[static_cast<std::size_t>(index)]);
-        if (index == 2 && !fm::find(document, "nut.seat_radius_mm")) {
+        const auto seat = static_cast<Seat>(index);
+        Value document = with(session_.document(), "nut.seat", std::string(word_of(seat)));
+        if (seat == Seat::curved && !fm::find(document, "nut.seat_radius_mm")) {
             const double radius = session_.state().job.design.neck.radius_nut_mm;
             document = with(document, "nut.seat_radius_mm", radius > 0 ? radius : 400.0);
         }

@@ -1,6 +1,7 @@
 #include "ui/plan_view.h"
 
 #include "core/filing.h"
+#include "core/word_of.h"
 #include "job/bench_edits.h"
 #include "job/story.h"
 #include "ui/texts.h"
@@ -56,7 +57,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
             [this](int index) { choose_order(static_cast<PlanOrder>(index)); });
     connect(page_, &QTextBrowser::anchorClicked, this, [this](const QUrl& url) {
         for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
-            if (url.toString() == QLatin1String("bench:") + QString::fromLatin1(part_word(part).data()))
+            if (url.toString() == QLatin1String("bench:") + QString::fromLatin1(word_of(part).data()))
                 return Q_EMIT bench_asked(part);
         Q_EMIT station_asked(url.toString().section(QLatin1Char(':'), 1));
     });
@@ -136,7 +137,7 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
     const QString names[] = {tr("Neck: relief"), tr("Saddle"), tr("Nut")};
     QString html = QStringLiteral("<h3>%1. %2 &nbsp; <a href='bench:%3'>%4</a></h3>")
                        .arg(number)
-                       .arg(names[static_cast<int>(part)], QString::fromLatin1(part_word(part).data()),
+                       .arg(names[static_cast<int>(part)], QString::fromLatin1(word_of(part).data()),
                             tr("at the bench"));
     if (stop_at(session_.state().stops, part))
         return html + QStringLiteral("<p>%1</p>").arg(tr("No amount before the stop above is passed."));

@@ -1,5 +1,6 @@
 #include "ui/saddle_pages.h"
 
+#include "core/word_of.h"
 #include "job/edits.h"
 #include "sheet/saddle_views.h"
 
@@ -86,20 +87,18 @@ void SaddlePages::add_crowns_page() {
                             {tr("one for all"), tr("one set-forward for the whole nut"), {}},
                             {tr("each its own"), tr("a stepped front, the least error of all"), {}}});
     connect(front_, &ChoiceRow::picked, this, [this](int index) {
-        const std::array words{"keep", "common", "each"};
-        commit(tr("nut's front with the crowns"),
-               with(session_.document(), "saddle.compensation.nut", words[static_cast<std::size_t>(index)]));
+        const std::string word(word_of(static_cast<SetForward>(index)));
+        commit(tr("nut's front with the crowns"), with(session_.document(), "saddle.compensation.nut", word));
     });
     add_page(tr("Crowns"), {crowns_, fixed_, front_});
 }
 
 void SaddlePages::pick_compensation(int method) {
-    const std::array words{"fixed", "octave", "all_frets"};
+    const auto chosen = static_cast<CompensationMethod>(method);
     const std::array names{tr("one compensation for all"), tr("crowns for fret 12"),
                            tr("crowns for all frets")};
-    Value document =
-        with(session_.document(), "saddle.compensation.method", words[static_cast<std::size_t>(method)]);
-    if (method == 0 && !fm::find(document, "saddle.compensation.fixed_mm")) {
+    Value document = with(session_.document(), "saddle.compensation.method", std::string(word_of(chosen)));
+    if (chosen == CompensationMethod::fixed && !fm::find(document, "saddle.compensation.fixed_mm")) {
         const auto& strings = session_.state().solution.strings;
         double mean = 0;
         for (const StringSolution& string : strings)

@@ -1,5 +1,6 @@
 #include "ui/sheet_station.h"
 
+#include "core/word_of.h"
 #include "job/job_file.h"
 #include "sheet/fonts.h"
 #include "ui/flow_layout.h"

@@ -1,5 +1,6 @@
 #include "ui/start.h"
 
+#include "core/word_of.h"
 #include "job/string_edits.h"
 #include "sheet/fonts.h"
 #include "ui/main_window.h"
@@ -45,7 +46,7 @@ const QStringList& measures() {
 const QStringList& stations() {
     static const QStringList words = [] {
         QStringList list;
-        for (const char* word : station_words) list << QLatin1String(word);
+        for (const std::string_view word : words_of(Station{})) list << QString::fromLatin1(word.data());
         return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
                     << QStringLiteral("verdict") << QStringLiteral("plan") << QStringLiteral("heard")
                     << QStringLiteral("bench") << QStringLiteral("bench-saddle")
@@ -214,7 +215,7 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     const auto count = static_cast<int>(window.session().state().job.design.strings.size());
     if (options.string >= 1 && options.string <= count)
         window.choose_string(static_cast<std::size_t>(count - options.string));
-    const auto station = stations().indexOf(options.station);
+    const auto station = of_word<Station>(options.station.toStdString());
     if (options.station == QLatin1String("board"))
         window.show_board(true);
     else if (options.station == QLatin1String("verdict"))
@@ -236,8 +237,8 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
         if (options.string >= 1 && options.string <= count)
             window.bench()->worker().choose(static_cast<std::size_t>(count - options.string));
         window.bench()->refresh();
-    } else if (static_cast<Station>(station) != window.view().station)
-        window.choose_station(static_cast<Station>(station));
+    } else if (station && *station != window.view().station)
+        window.choose_station(*station);
     window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));
     if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);
     if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);

@@ -1,5 +1,6 @@
 #include "ui/strings_station.h"
 
+#include "core/word_of.h"
 #include "job/edits.h"
 #include "job/string_edits.h"
 #include "job/string_set.h"
@@ -22,8 +23,6 @@ namespace fm {
 namespace {
 
 using Ink = StringsModel::Ink;
-
-constexpr std::array core_words{"steel", "nylon", "fluorocarbon", "gut", "nylon_floss"};
 
 /// Yours in pencil, what follows in ink, estimates as such, what is doubtful with a mark.
 class StringsDelegate : public RowDelegate {
@@ -141,7 +140,8 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     connect(alone_, &QToolButton::clicked, this, [this] { group(false); });
     connect(core_, &ChoiceRow::picked, this, [this](int core) {
         const std::string key = "strings[" + std::to_string(view_.string) + "].core";
-        commit(tr("core"), with(session_.document(), key, core_words[static_cast<std::size_t>(core)]));
+        commit(tr("core"),
+               with(session_.document(), key, std::string(word_of(static_cast<CoreMaterial>(core)))));
     });
     connect(model_, &StringsModel::changed, this, &StringsStation::commit);
     connect(model_, &StringsModel::not_understood, this, &StringsStation::refused);

@@ -159,7 +159,7 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
         return off.isEmpty() ? words : words + QLatin1Char('\n') + off;
     };
     const auto& relief = state().found.relief ? state().found.relief : design().neck.relief;
-    const int at_fret = relief ? relief->at_fret : std::max(2, design().neck.body_joint_fret / 2);
+    const int at_fret = relief.value_or(design().neck.straight()).at_fret;
     struct Column {
         ValueField* field;
         QString caption;

@@ -1,6 +1,7 @@
 #include "ui/survey_pages.h"
 
 #include "core/inputs.h"
+#include "core/word_of.h"
 #include "job/edits.h"
 #include "job/pictures.h"
 #include "job/survey_edits.h"
@@ -112,7 +113,7 @@ void SurveyPages::add_job_page() {
     connect(unit_, &ChoiceRow::picked, this, [this](int index) {
         const Unit unit = units[static_cast<std::size_t>(index)];
         commit(tr("unit %1").arg(unit_text(unit)),
-               with(session_.document(), "unit", std::string(unit_word(unit))));
+               with(session_.document(), "unit", std::string(word_of(unit))));
     });
     ValueField* a4 = field("a4_hz", tr("pitch of A4 in Hz"), FieldKind::number,
                            [](const State& s) { return std::optional(s.job.a4_hz); });

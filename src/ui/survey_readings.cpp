@@ -21,9 +21,8 @@ const char* key_of(Read what, const Design& design) {
 }
 
 Value relief_as_read(const State& state, double depth_mm) {
-    Relief relief = state.found.relief.value_or(state.job.design.neck.relief.value_or(
-        Relief{0, std::max(2, state.job.design.neck.body_joint_fret / 2), 1,
-               state.job.design.neck.body_joint_fret}));
+    const NeckDesign& neck = state.job.design.neck;
+    const Relief relief = state.found.relief.value_or(neck.relief.value_or(neck.straight()));
     Value value = with(Value(Value::Object{}), "depth_mm", depth_mm);
     value = with(value, "at_fret", relief.at_fret);
     return with(value, "between_frets", Value::Array{relief.from_fret, relief.to_fret});

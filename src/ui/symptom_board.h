@@ -1,5 +1,5 @@
 #pragma once
-#include "core/cures.h"
+#include "core/found_instrument.h"
 #include "core/symptoms.h"
 #include "ui/session.h"
 

@@ -1,5 +1,6 @@
 #include "ui/symptom_view.h"
 
+#include "core/word_of.h"
 #include "job/record.h"
 #include "ui/flow_layout.h"
 #include "ui/plain_button.h"
@@ -233,10 +234,10 @@ void SymptomView::show_cause() {
                                          : QStringLiteral("."),
                      tr("Cure:"), words_of(cause->cure_id));
     detail_->setText(html);
-    if (cause->cure) {
+    if (const auto cure = cause->cure()) {
         const State& state = session_.state();
-        const Bench bench(state.job.design, state.written, state.job.readings);
-        board_->show_change(bench.now(), bench.with(*cause->cure));
+        const FoundInstrument instrument(state.job.design, state.written, state.job.readings);
+        board_->show_change(instrument.now(), instrument.with(*cure));
     } else
         board_->show_change({}, {});
     strings_->setText(strings_table(*cause));

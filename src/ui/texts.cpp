@@ -1,6 +1,7 @@
 #include "ui/texts.h"
 
 #include "core/reading.h"
+#include "core/word_of.h"
 
 #include <QCoreApplication>
 #include <QLocale>
@@ -54,7 +55,7 @@ QString length_for_edit(double mm, Unit unit) {
 }
 
 QString unit_text(Unit unit) {
-    const std::string_view word = unit_word(unit);
+    const std::string_view word = word_of(unit);
     return QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size()));
 }
 

@@ -1,6 +1,7 @@
 #include "ui/verdict_view.h"
 
 #include "core/nut_verdict.h"
+#include "core/word_of.h"
 #include "job/record.h"
 #include "ui/plain_button.h"
 #include "ui/record_time.h"
@@ -220,7 +221,7 @@ QString VerdictView::nut_ways_html(const NutStep& step) const {
         shim_of_raise_mm(step.decision.largest_raise_mm, state.job.design.nut.shim_step_mm);
     QStringList lines;
     int over = 0;
-    for (const auto& mm : step.take_off_mm) over += mm.value_or(0) >= least_filing_mm;
+    for (const auto& mm : step.take_off_mm) over += mm.value_or(0) >= least_read_mm;
     // What a shim leaves too high is none of what was found so.
     lines << (step.decision.choice == NutChoice::shim
                   ? tr("<b>File:</b> slots too high once it is shimmed: %1.").arg(over)

@@ -4,14 +4,17 @@
 #include <array>
 #include <cstddef>
 #include <optional>
+#include <string_view>
 
 namespace fm {
 
 /// The stations there are, in the order of the work.
 enum class Station { survey, neck, strings, nut, saddle, bridge, intonation, sheets, record };
 /// What they are called where a person does not read it: settings, the command line.
-inline constexpr std::array station_words{"survey", "neck",       "strings", "nut",   "saddle",
-                                          "bridge", "intonation", "sheets",  "record"};
+constexpr std::array<std::string_view, 9> words_of(Station) {
+    return {"survey", "neck", "strings", "nut", "saddle", "bridge", "intonation", "sheets", "record"};
+}
+inline constexpr std::size_t station_count = words_of(Station{}).size();
 /// The part of a station that is worked on at the bench, if it has one.
 constexpr std::optional<BenchPart> bench_part(Station station) {
     switch (station) {

@@ -7,8 +7,6 @@ namespace fm {
 
 namespace {
 
-constexpr double read_to_mm = 0.02; // nothing smaller can be read
-
 double factor_of(const ShopTables& tables, const std::string& material) {
     for (const MaterialFactor& each : tables.material_factors)
         if (each.material == material) return each.factor;
@@ -16,8 +14,9 @@ double factor_of(const ShopTables& tables, const std::string& material) {
 }
 
 int counted(const std::vector<std::optional<double>>& amounts_mm) {
-    return static_cast<int>(std::count_if(amounts_mm.begin(), amounts_mm.end(),
-                                          [](const auto& mm) { return mm && std::abs(*mm) >= read_to_mm; }));
+    return static_cast<int>(std::count_if(amounts_mm.begin(), amounts_mm.end(), [](const auto& mm) {
+        return mm && std::abs(*mm) >= least_read_mm;
+    }));
 }
 
 ScheduledStep relief_step(const Plan& plan, const SetupMinutes& minutes) {
@@ -40,7 +39,7 @@ ScheduledStep saddle_step(const Plan& plan, const Design& design, const ShopTabl
         step.minutes = 2 * minutes.screw;
     else if (design.saddle.by_screws())
         step.minutes = minutes.screw * counted(plan.saddle.take_off_mm);
-    else if (plan.saddle.cut.pack_mm >= read_to_mm)
+    else if (plan.saddle.cut.pack_mm >= least_read_mm)
         step.minutes = minutes.pack;
     else
         step.minutes = (minutes.saddle_bottom + minutes.saddle_top * counted(plan.saddle.cut.top_mm)) *

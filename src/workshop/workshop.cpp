@@ -1,6 +1,7 @@
 #include "workshop/workshop.h"
 
 #include "core/printer.h"
+#include "core/word_of.h"
 #include "job/job_file.h"
 #include "job/json.h"
 #include "job/reader.h"
@@ -123,8 +124,7 @@ Hand read_hand(Reader hands, std::string_view key) {
 BenchHabits read_bench(Reader& root) {
     Reader reader = root.object("bench", false);
     BenchHabits bench;
-    const std::vector<std::string_view> words(std::begin(order_words), std::end(order_words));
-    bench.order = static_cast<FilingHabit>(reader.word("order", words, 0));
+    bench.order = reader.choice_or("order", bench.order);
     bench.sounds = reader.flag_or("sounds", false);
     bench.nut_hand = read_hand(reader.object("hands", false), "nut");
     bench.saddle_hand = read_hand(reader.object("hands", false), "saddle");
@@ -263,8 +263,7 @@ void keep_printer(const QString& folder, const ShopPrinter& printer) {
 
 void keep_bench(const QString& folder, const BenchHabits& bench) {
     change_workshop(folder, [&](Value document) {
-        document =
-            with(document, "bench.order", std::string(order_words[static_cast<std::size_t>(bench.order)]));
+        document = with(document, "bench.order", std::string(word_of(bench.order)));
         document = with(document, "bench.sounds", bench.sounds);
         document = with_hand(document, "bench.hands.nut", bench.nut_hand);
         return with_hand(document, "bench.hands.saddle", bench.saddle_hand);

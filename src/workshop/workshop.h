@@ -78,9 +78,6 @@ struct BenchHabits {
 
     const Hand& hand(BenchPart part) const { return part == BenchPart::nut ? nut_hand : saddle_hand; }
 };
-/// The words of the orders in workshop.json, as they are listed in FilingHabit.
-inline constexpr std::string_view order_words[] = {"bass_to_treble", "treble_to_bass", "worst_first",
-                                                   "round"};
 
 class Workshop {
 public:

@@ -1,6 +1,7 @@
 #pragma once
 // Kittiwake set up at the bench of the real window, with the simulated gauge over its pseudo-terminal.
 #include "common/window.h"
+#include "core/word_of.h"
 #include "ui/bench_gauge.h"
 #include "ui/bench_view.h"
 
@@ -44,7 +45,7 @@ public:
     /// The true gap of a string and what it should be.
     std::pair<double, double> truth(BenchPart part, std::size_t string) {
         const auto count = window_.session().state().job.design.strings.size();
-        const QByteArray answer = bench().gauge()->ask("truth " + QByteArray(part_word(part).data()) + ' ' +
+        const QByteArray answer = bench().gauge()->ask("truth " + QByteArray(word_of(part).data()) + ' ' +
                                                        QByteArray::number(count - string));
         const QList<QByteArray> words = answer.simplified().split(' ');
         return words.size() == 3 ? std::pair(words[0].toDouble(), words[2].toDouble()) : std::pair(99.0, 0.0);

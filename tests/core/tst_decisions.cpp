@@ -237,4 +237,5 @@ private Q_SLOTS:
 };
 
 QTEST_APPLESS_MAIN(TestDecisions)
+#include "core/word_of.h"
 #include "tst_decisions.moc"

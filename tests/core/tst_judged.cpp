@@ -141,4 +141,5 @@ private:
 };
 
 QTEST_APPLESS_MAIN(TestJudged)
+#include "core/word_of.h"
 #include "tst_judged.moc"

@@ -37,8 +37,8 @@ private Q_SLOTS:
     }
     void words_and_units_are_a_pair() {
         for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths})
-            QVERIFY(unit_of_word(unit_word(unit)) == unit);
-        QVERIFY(!unit_of_word("cm"));
+            QVERIFY(of_word<Unit>(word_of(unit)) == unit);
+        QVERIFY(!of_word<Unit>("cm"));
     }
     void pitches() {
         QCOMPARE(*pitch_hz_of_name("A4", 440), 440.0);
@@ -119,4 +119,5 @@ private Q_SLOTS:
 };
 
 QTEST_APPLESS_MAIN(TestUnits)
+#include "core/word_of.h"
 #include "tst_units.moc"

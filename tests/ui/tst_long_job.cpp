@@ -2,6 +2,7 @@
 #include "common/hands.h"
 #include "common/jobs.h"
 #include "common/views.h"
+#include "core/word_of.h"
 #include "job/bench_edits.h"
 #include "job/json.h"
 
@@ -50,7 +51,7 @@ Value job_after_bench(int entries) {
         const double read_mm = 0.3 + 0.002 * (i % 40);
         Value entry = with(Value(Value::Object{}), "state", "during");
         entry = with(entry, "when", "2026-03-05T10:20");
-        entry = with(entry, "bench.part", std::string(part_word(part)));
+        entry = with(entry, "bench.part", std::string(word_of(part)));
         if (part == BenchPart::relief) {
             entry = with(entry, "bench.turned_eighths", i % 3);
             entry = with(entry, "relief", *find(job, "readings[0].relief"));

@@ -105,7 +105,7 @@ private:
     void edit() {
         switch (random(20)) {
         case 0:
-        case 1: window_->choose_station(static_cast<Station>(random(station_words.size()))); break;
+        case 1: window_->choose_station(static_cast<Station>(random(station_count))); break;
         case 2:
             window_->choose_string(random(window_.state().job.design.strings.size()));
             window_->choose_fret(1 + static_cast<int>(random(

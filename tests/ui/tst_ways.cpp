@@ -1,4 +1,5 @@
 #include "common/window.h"
+#include "core/word_of.h"
 #include "job/json.h"
 #include "ui/texts.h"
 
@@ -129,7 +130,7 @@ private Q_SLOTS:
             HelpWindow* help = window()->help();
             QVERIFY(help && help->isVisible());
             QVERIFY(!help->toPlainText().isEmpty());
-            const QString word = QLatin1String(station_words[static_cast<std::size_t>(station)]);
+            const QString word = QString::fromLatin1(word_of(station).data());
             if (station != Station::strings) {
                 const QVariant drawing = help->document()->resource(QTextDocument::ImageResource,
                                                                     QUrl(QStringLiteral("drawing:") + word));

@@ -3,6 +3,7 @@
 #include "cli/json_parts.h"
 #include "core/least_action.h"
 #include "core/symptoms.h"
+#include "core/word_of.h"
 #include "job/reader.h"
 #include "workshop/quote.h"
 

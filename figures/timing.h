@@ -1,11 +1,11 @@
 #pragma once
-// Times and slopes for the benchmarks.
+// Times and slopes for the figures.
 #include <algorithm>
 #include <chrono>
 #include <cmath>
 #include <vector>
 
-namespace fm::bench {
+namespace fm::figures {
 
 /// Median time of one call in microseconds.
 template <class Work> double median_us(int runs, const Work& work) {
@@ -38,4 +38,4 @@ inline double power_of_growth(const std::vector<double>& x, const std::vector<do
     return joint / squares;
 }
 
-} // namespace fm::bench
+} // namespace fm::figures

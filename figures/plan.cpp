@@ -1,6 +1,6 @@
 // How often a plan leaves alone what is right, and sees what is wrong: instruments read again and again with
 // the usual gauges and their scatter, from a seed.
-//   bench-plan [TRIALS [SEED]]
+//   figures-plan [TRIALS [SEED]]
 #include "common/read_again.h"
 
 #include <cstdio>

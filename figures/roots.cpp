@@ -6,7 +6,7 @@
 #include <cstdio>
 
 using namespace fm;
-using namespace fm::bench;
+using namespace fm::figures;
 
 namespace {
 

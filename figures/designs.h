@@ -1,9 +1,9 @@
 #pragma once
-// The instrument the benchmarks solve: the demo's ten strings, with as many frets and strings as asked.
+// The instrument the figures solve: the demo's ten strings, with as many frets and strings as asked.
 #include "common/jobs.h"
 #include "core/solution.h"
 
-namespace fm::bench {
+namespace fm::figures {
 
 inline Design design_of(int frets, std::size_t strings, CompensationMethod method, SetForward forward) {
     Design design = test::job_of(test::demo_document("curlew")).design;
@@ -17,4 +17,4 @@ inline Design design_of(int frets, std::size_t strings, CompensationMethod metho
     return design;
 }
 
-} // namespace fm::bench
+} // namespace fm::figures

@@ -1,5 +1,5 @@
 #include "common/jobs.h"
-#include "core/cures.h"
+#include "core/found_instrument.h"
 #include "core/filing.h"
 #include "core/fit.h"
 #include "core/least_action.h"
@@ -72,7 +72,7 @@ const Cause* cause_of(const Diagnosis& found, std::string_view id) {
 } // namespace
 
 /// What readings say of the instrument that is there: fit, least action, symptoms.
-class TestBench : public QObject {
+class TestAsFound : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     /// A correction earlier in the file takes no pass away from the hand that is learned since an entry.
@@ -323,5 +323,6 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestBench)
-#include "tst_bench.moc"
+QTEST_APPLESS_MAIN(TestAsFound)
+#include "core/word_of.h"
+#include "tst_as_found.moc"

@@ -1,4 +1,4 @@
-#include "core/cures.h"
+#include "core/found_instrument.h"
 
 #include <algorithm>
 
@@ -8,15 +8,14 @@ namespace {
 constexpr double unreachable_n = 1000.0; // no hand plucks so hard
 }
 
-Bench::Bench(const Design& design, const Solution& target, const ReadingLog& entries)
+FoundInstrument::FoundInstrument(const Design& design, const Solution& target, const ReadingLog& entries)
     : design_(design_as_found(design, entries)), target_(target),
       known_(known_heights(design, target, entries)) {
-    if (!design_.neck.relief)
-        design_.neck.relief = Relief{0.0, design_.neck.body_joint_fret / 2, 1, design_.neck.body_joint_fret};
+    if (!design_.neck.relief) design_.neck.relief = design_.neck.straight();
     now_ = with({});
 }
 
-std::vector<FoundString> Bench::with(const Change& change) const {
+std::vector<FoundString> FoundInstrument::with(const Change& change) const {
     Design moved = design_;
     moved.neck.relief->depth_mm += change.relief_mm;
     moved.player.press_depth_mm += change.press_mm;
@@ -40,7 +39,8 @@ std::vector<FoundString> Bench::with(const Change& change) const {
     return strings;
 }
 
-std::optional<double> Bench::least_mm(double most_mm, const std::function<bool(double)>& enough) const {
+std::optional<double> FoundInstrument::least_mm(double most_mm,
+                                                const std::function<bool(double)>& enough) const {
     if (enough(0.0)) return 0.0;
     if (!enough(most_mm)) return std::nullopt;
     double low = 0;
@@ -52,8 +52,8 @@ std::optional<double> Bench::least_mm(double most_mm, const std::function<bool(d
     return high;
 }
 
-std::optional<double> Bench::freeing_mm(std::size_t string, int fretted, double most_mm,
-                                        const std::function<Change(double)>& change) const {
+std::optional<double> FoundInstrument::freeing_mm(std::size_t string, int fretted, double most_mm,
+                                                  const std::function<Change(double)>& change) const {
     return least_mm(most_mm, [&](double amount) {
         const std::vector<FoundString> strings = with(change(amount));
         const auto& heads = strings[string].headroom;
@@ -62,8 +62,8 @@ std::optional<double> Bench::freeing_mm(std::size_t string, int fretted, double 
     });
 }
 
-std::optional<double> Bench::quieting_mm(std::size_t string, int fretted, double most_mm,
-                                         const std::function<Change(double)>& change) const {
+std::optional<double> FoundInstrument::quieting_mm(std::size_t string, int fretted, double most_mm,
+                                                   const std::function<Change(double)>& change) const {
     return least_mm(most_mm, [&](double amount) {
         const std::vector<FoundString> strings = with(change(amount));
         const auto& gaps = strings[string].back_gaps_mm;

@@ -3,7 +3,7 @@
 #include "core/solution.h"
 
 namespace {
-RootCounts counts; // the benchmark asks from one thread
+RootCounts counts; // what is measured asks from one thread
 }
 
 // The linker sends the core's calls here (--wrap); it is compiled so that none of them is done in place.

@@ -8,9 +8,9 @@
 namespace fm {
 
 /// The instrument as found, and small changes to it.
-class Bench {
+class FoundInstrument {
 public:
-    Bench(const Design& design, const Solution& target, const ReadingLog& entries);
+    FoundInstrument(const Design& design, const Solution& target, const ReadingLog& entries);
 
     /// A change tried on the whole instrument.
     struct Change {
@@ -22,6 +22,13 @@ public:
         double level_fret_mm = 0;   ///< taken off fret `fret`
         std::size_t string = 0;
         int fret = 0;
+
+        static Change slot_raised(std::size_t string, double mm) {
+            Change change;
+            change.string = string;
+            change.raise_slot_mm = mm;
+            return change;
+        }
     };
     std::vector<FoundString> with(const Change& change) const;
     const std::vector<FoundString>& now() const { return now_; }

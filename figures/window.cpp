@@ -1,5 +1,5 @@
 // Times of the window; prints figures, asserts nothing. Start it on the platform to be measured, such as
-//   QT_QPA_PLATFORM=offscreen build/bench/bench-window
+//   QT_QPA_PLATFORM=offscreen build/figures/figures-window
 #include "sheet/fonts.h"
 #include "ui/main_window.h"
 #include "ui/start.h"
