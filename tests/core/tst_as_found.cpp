@@ -1,9 +1,10 @@
 #include "common/jobs.h"
-#include "core/found_instrument.h"
 #include "core/filing.h"
 #include "core/fit.h"
+#include "core/found_instrument.h"
 #include "core/least_action.h"
 #include "core/symptoms.h"
+#include "core/word_of.h"
 
 #include <QTest>
 
@@ -324,5 +325,4 @@ private Q_SLOTS:
 };
 
 QTEST_APPLESS_MAIN(TestAsFound)
-#include "core/word_of.h"
 #include "tst_as_found.moc"

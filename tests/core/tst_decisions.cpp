@@ -1,5 +1,6 @@
 #include "core/nut_verdict.h"
 #include "core/saddle_cut.h"
+#include "core/word_of.h"
 
 #include <QTest>
 
@@ -237,5 +238,4 @@ private Q_SLOTS:
 };
 
 QTEST_APPLESS_MAIN(TestDecisions)
-#include "core/word_of.h"
 #include "tst_decisions.moc"

@@ -2,6 +2,7 @@
 // stops.
 #include "common/jobs.h"
 #include "core/stops.h"
+#include "core/word_of.h"
 
 #include <QDir>
 #include <QTest>
@@ -141,5 +142,4 @@ private:
 };
 
 QTEST_APPLESS_MAIN(TestJudged)
-#include "core/word_of.h"
 #include "tst_judged.moc"

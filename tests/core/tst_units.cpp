@@ -2,6 +2,7 @@
 #include "core/pitch.h"
 #include "core/tools.h"
 #include "core/units.h"
+#include "core/word_of.h"
 
 #include <QTest>
 
@@ -119,5 +120,4 @@ private Q_SLOTS:
 };
 
 QTEST_APPLESS_MAIN(TestUnits)
-#include "core/word_of.h"
 #include "tst_units.moc"
