@@ -251,7 +251,7 @@ std::optional<NutAlone> nut_alone(const Design& design, const Solution& target, 
         alone.action_as_wanted = alone.action_as_wanted || known[i].nut_pressed_fret == 0;
     }
     with_actions.push_back(wanted);
-    if (!entries.empty()) with_actions.back().when = entries.in_order().back().when;
+    if (!entries.empty()) with_actions.back().when = entries.in_order().back().get().when;
     Design saddle_left = design;
     saddle_left.choices.saddle = SaddleChoice::leave;
     const auto made = plan(saddle_left, target, with_actions, PlanOrder::neck_saddle_nut);

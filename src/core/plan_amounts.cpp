@@ -67,12 +67,12 @@ Judgement::Judgement(const Design& design, const Solution& target, const Reading
 }
 
 std::vector<ReadingEntry> Judgement::rested_on() const {
-    const auto ordered = log_.in_order();
+    const auto& ordered = log_.in_order();
     std::vector<bool> kept(ordered.size(), false);
     std::vector<std::optional<std::size_t>> relief_at; // the newest relief by then
     std::optional<std::size_t> relief_now;
     for (std::size_t e = 0; e < ordered.size(); ++e) {
-        if (ordered[e].relief) relief_now = e;
+        if (ordered[e].get().relief) relief_now = e;
         relief_at.push_back(relief_now);
     }
     if (relief_now) kept[*relief_now] = true;

@@ -24,13 +24,13 @@ ReadingLog::ReadingLog(std::vector<ReadingEntry> written) {
     for (std::size_t i = 0; i < entries.size(); ++i) {
         if (taken[i]) continue;
         const auto instead = held->corrected.find(i);
-        held->ordered.push_back(instead == held->corrected.end() ? &entries[i] : &instead->second);
+        held->ordered.emplace_back(instead == held->corrected.end() ? entries[i] : instead->second);
     }
     const bool all_timed = std::all_of(held->ordered.begin(), held->ordered.end(),
-                                       [](const auto* entry) { return !entry->when.empty(); });
+                                       [](const ReadingEntry& entry) { return !entry.when.empty(); });
     if (all_timed)
         std::stable_sort(held->ordered.begin(), held->ordered.end(),
-                         [](const auto* a, const auto* b) { return a->when < b->when; });
+                         [](const ReadingEntry& a, const ReadingEntry& b) { return a.when < b.when; });
     held_ = held;
 }
 

@@ -4,11 +4,11 @@
 
 #include <algorithm>
 #include <array>
+#include <functional>
 #include <initializer_list>
 #include <map>
 #include <memory>
 #include <optional>
-#include <ranges>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -132,16 +132,13 @@ public:
 
     /// The entries as they count: by time if all have one, else as written; a correction stands in the place
     /// of what it replaces. No longer than the log.
-    auto in_order() const {
-        return std::views::transform(held_->ordered,
-                                     [](const ReadingEntry* entry) -> const ReadingEntry& { return *entry; });
-    }
+    const std::vector<std::reference_wrapper<const ReadingEntry>>& in_order() const { return held_->ordered; }
 
 private:
     struct Held {
         std::vector<ReadingEntry> written;
         std::map<std::size_t, ReadingEntry> corrected; ///< what stands in a place instead of what is written
-        std::vector<const ReadingEntry*> ordered;
+        std::vector<std::reference_wrapper<const ReadingEntry>> ordered;
     };
     std::shared_ptr<const Held> held_;
 };

@@ -211,7 +211,7 @@ Value without_reading(const Value& document, std::size_t index, const std::strin
 }
 
 bool read_since_found(const Job& job) {
-    const auto ordered = job.readings.in_order();
+    const auto& ordered = job.readings.in_order();
     return std::any_of(ordered.begin(), ordered.end(), [](const ReadingEntry& entry) {
         const bool strings = std::any_of(entry.strings.begin(), entry.strings.end(), [](const auto& read) {
             return read.has_nut() || read.has_action();

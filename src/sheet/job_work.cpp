@@ -9,7 +9,7 @@ namespace {
 
 /// What the heights come from, and what of the neck and the saddle stays.
 std::string head_of(const Plan& plan, const ReadingLog& readings) {
-    const std::string when = readings.in_order().back().when;
+    const std::string when = readings.in_order().back().get().when;
     std::string head =
         when.size() >= 10 ? with_values(translate("sheet", "Heights by the plan, from the readings up to %1"),
                                         when.substr(0, 10))
