@@ -12,9 +12,7 @@ namespace fm {
 namespace {
 
 std::optional<BenchPart> part_of(const QByteArray& word) {
-    for (const BenchPart part : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
-        if (word.toStdString() == word_of(part)) return part;
-    return std::nullopt;
+    return of_word<BenchPart>(word.toStdString());
 }
 
 std::optional<double> number_of(const QByteArray& word) {

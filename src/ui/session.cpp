@@ -165,7 +165,6 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
         end_preview();
         return std::move(result.problems);
     }
-    checked_ = std::move(result.state);
     if (is_near_the_limit()) {
         try {
             (void)file_text(document);
@@ -178,8 +177,10 @@ std::vector<Message> Session::commit(const QString& name, const Value& document)
         late_steps_.push_back({name, document});
     else if (document == document_)
         end_preview();
-    else
+    else {
+        checked_ = std::move(result.state);
         undo_.push(new DocumentStep(this, name, document_, document));
+    }
     return {};
 }
 

@@ -1,6 +1,7 @@
 #include "common/jobs.h"
 #include "core/filing.h"
 #include "core/plan.h"
+#include "core/plan_amounts.h"
 
 #include <QTest>
 
@@ -50,6 +51,53 @@ struct FoundOff {
 class TestPlan : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    /// Only the readings the heights rest on are moved for the ±: what all of them would give, after years.
+    void the_scatter_is_that_of_all_readings() {
+        FoundOff found(0.1, 0.3, 0.05);
+        std::vector<ReadingEntry>& entries = found.entries;
+        const ReadingEntry whole = entries.front();
+        const std::size_t strings = whole.strings.size();
+        for (std::size_t i = 0; i < 120;
+             ++i) { // nut and action of one string after the other, the relief between
+            ReadingEntry entry;
+            entry.strings.resize(strings);
+            const std::size_t string = i / 2 % strings;
+            if (i % 2 == 0)
+                entry.strings[string].open_gap_fret1_mm = whole.strings[string].open_gap_fret1_mm;
+            else
+                entry.strings[string].action12_mm = whole.strings[string].action12_mm;
+            if (i % 30 == 29) entry.relief = whole.relief;
+            entries.push_back(entry);
+        }
+        const auto heights = [&](const std::vector<ReadingEntry>& read) {
+            return known_heights(found.design, found.target, read);
+        };
+        std::vector<double> squares(strings, 0.0);
+        const auto move = [&](double& number, double u_mm) {
+            const double was = number;
+            number = was + u_mm;
+            const auto above = heights(entries);
+            number = was - u_mm;
+            const auto below = heights(entries);
+            number = was;
+            for (std::size_t i = 0; i < strings; ++i)
+                squares[i] += std::pow((*above[i].saddle_z_mm - *below[i].saddle_z_mm) / 2, 2);
+        };
+        for (ReadingEntry& entry : entries) {
+            if (entry.relief) move(entry.relief->depth_mm, u_of_relief_mm(entry));
+            for (StringReadings& read : entry.strings) {
+                if (read.open_gap_fret1_mm) move(*read.open_gap_fret1_mm, u_of_nut_mm(entry, read));
+                if (read.action12_mm) move(*read.action12_mm, u_of_action_mm(entry, read));
+            }
+        }
+        const Amounts amounts = Judgement(found.design, found.target, entries).saddle(false);
+        for (std::size_t i = 0; i < strings; ++i) {
+            const double all_mm = std::sqrt(squares[i]);
+            QVERIFY2(std::abs(amounts[i]->u_mm / all_mm - 1) < 0.02,
+                     qPrintable(QStringLiteral("%1 of %2").arg(amounts[i]->u_mm).arg(all_mm)));
+        }
+    }
+
     /// Two screws can only tilt and lower a line: what is foretold is that line, not every string's own wish.
     void two_screws_give_what_two_screws_can() {
         FoundOff found(0.0, 0.6, 0.0);
