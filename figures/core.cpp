@@ -1,7 +1,7 @@
 // Times of the computation; prints figures, asserts nothing.
-#include "core/least_action.h"
-#include "core/plan.h"
-#include "core/uncertainty.h"
+#include "core/found/plan.h"
+#include "core/solution/least_action.h"
+#include "core/solution/uncertainty.h"
 #include "designs.h"
 #include "timing.h"
 

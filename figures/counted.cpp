@@ -1,6 +1,6 @@
 #include "counted.h"
 
-#include "core/solution.h"
+#include "core/solution/solution.h"
 
 namespace {
 RootCounts counts; // what is measured asks from one thread

@@ -1,7 +1,7 @@
 #pragma once
 // The instrument the figures solve: the demo's ten strings, with as many frets and strings as asked.
 #include "common/jobs.h"
-#include "core/solution.h"
+#include "core/solution/solution.h"
 
 namespace fm::figures {
 

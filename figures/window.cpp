@@ -1,9 +1,9 @@
 // Times of the window; prints figures, asserts nothing. Start it on the platform to be measured, such as
 //   QT_QPA_PLATFORM=offscreen build/figures/figures-window
-#include "sheet/fonts.h"
-#include "ui/main_window.h"
-#include "ui/start.h"
-#include "ui/theme.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/look/theme.h"
+#include "ui/window/main_window.h"
+#include "ui/window/start.h"
 
 #include <QApplication>
 #include <QElapsedTimer>

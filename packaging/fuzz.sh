@@ -19,7 +19,7 @@ cp ../docs/screenshots/neck.png ../tests/data/hostile/size-told-late.gif seeds/p
 cp ../data/demo/workshop.json seeds/workshop/
 printf 'a+0.392 mm\r\n0.0154 in\n0,39\r' >seeds/gauge/lines
 # The words of a job file, so that the fuzzer need not guess them letter by letter.
-grep -oh '"[a-z][a-z_0-9]*"' ../src/job/*.cpp ../src/job/*.h ../src/core/*.h ../src/workshop/workshop.cpp | sort -u >job.dict
+grep -oh '"[a-z][a-z_0-9]*"' ../src/job/*/*.cpp ../src/job/*/*.h ../src/core/*/*.h ../src/workshop/workshop.cpp | sort -u >job.dict
 # one NAME [OPTIONS]: what it finds stands in found/NAME.
 one() {
     name=$1; shift

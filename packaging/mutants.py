@@ -52,7 +52,7 @@ def sites_of(path):
 def drawn(seed, only):
     """All sites, drawn in turn of every kind."""
     kinds = {}
-    for path in sorted((ROOT / "src" / "core").glob("*.cpp")):
+    for path in sorted((ROOT / "src" / "core").rglob("*.cpp")):
         if path.name.startswith("message_table") or (only and path.name != only):
             continue
         for site in sites_of(path):

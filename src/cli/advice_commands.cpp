@@ -1,10 +1,10 @@
 // What helps at the bench beyond one solution: least-action, symptom, quote.
 #include "cli/command_parts.h"
 #include "cli/json_parts.h"
-#include "core/least_action.h"
-#include "core/symptoms.h"
-#include "core/word_of.h"
-#include "job/reader.h"
+#include "core/solution/least_action.h"
+#include "core/symptom/symptoms.h"
+#include "core/words/word_of.h"
+#include "job/document/reader.h"
 #include "workshop/quote.h"
 
 namespace fm {

@@ -1,8 +1,8 @@
 #include "cli/command_parts.h"
 
-#include "core/check.h"
-#include "job/job_file.h"
-#include "job/json.h"
+#include "core/solution/check.h"
+#include "job/document/job_file.h"
+#include "job/document/json.h"
 
 #include <QFileInfo>
 

@@ -2,8 +2,8 @@
 // What the files *_commands.cpp share.
 #include "cli/commands.h"
 #include "cli/words.h"
-#include "core/solution.h"
-#include "job/job.h"
+#include "core/solution/solution.h"
+#include "job/read/job.h"
 #include "workshop/workshop.h"
 
 namespace fm {

@@ -1,7 +1,7 @@
 #include "cli/explain_text.h"
 
 #include "cli/json_parts.h"
-#include "core/message.h"
+#include "core/words/message.h"
 
 #include <array>
 #include <cmath>

@@ -1,7 +1,7 @@
 #pragma once
-#include "core/uncertainty.h"
-#include "core/working.h"
-#include "job/value.h"
+#include "core/solution/uncertainty.h"
+#include "core/solution/working.h"
+#include "job/document/value.h"
 
 #include <string>
 

@@ -1,14 +1,14 @@
 // What reads or writes another kind of file, or one reading: convert, temperament, strings, sheet.
 #include "cli/command_parts.h"
 #include "cli/sheet_command.h"
-#include "core/reading.h"
-#include "core/word_of.h"
-#include "job/job_file.h"
-#include "job/json.h"
-#include "job/scala.h"
-#include "job/string_set.h"
-#include "sheet/machine_files.h"
-#include "sheet/sheet_book.h"
+#include "core/words/length.h"
+#include "core/words/word_of.h"
+#include "job/document/job_file.h"
+#include "job/document/json.h"
+#include "job/exchange/scala.h"
+#include "job/exchange/string_set.h"
+#include "sheet/machine/machine_files.h"
+#include "sheet/pages/sheet_book.h"
 
 #include <cmath>
 
@@ -45,7 +45,7 @@ CommandResult imported(const Words& words, Value (*read)(std::string_view)) {
 
 CommandResult convert_command(const Words& words) {
     const std::string& text = words.plain[0];
-    const ReadingResult result = parse_reading(text);
+    const LengthResult result = parse_length(text);
     if (!result) {
         Message fault{
             message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
@@ -56,14 +56,14 @@ CommandResult convert_command(const Words& words) {
     if (to && !of_word<Unit>(*to)) return usage("--to is " + *to + "; allowed are mm, in, thou, 64ths");
     for (const Unit unit : {Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths}) {
         if (to && of_word<Unit>(*to) != unit) continue;
-        const double mm = result.reading->mm;
+        const double mm = result.length->mm;
         const std::string shown = unit == Unit::sixty_fourths
                                       ? length_text(mm, unit)
                                       : tidy_text(mm / mm_per(unit)) + " " + std::string(word_of(unit));
         line += (line.empty() ? "" : "  ") + shown;
     }
-    if (result.reading->uncertainty_mm) line += "  ±" + tidy_text(*result.reading->uncertainty_mm) + " mm";
-    if (result.reading->fraction_as_inches) line += "  (fraction taken as inches)";
+    if (result.length->uncertainty_mm) line += "  ±" + tidy_text(*result.length->uncertainty_mm) + " mm";
+    if (result.length->fraction_as_inches) line += "  (fraction taken as inches)";
     return {line + "\n", {}, 0};
 }
 
@@ -83,9 +83,9 @@ CommandResult printer_command(const Words& words) {
          {std::pair{"--bar-x", &printer.bar_x_mm}, std::pair{"--bar-y", &printer.bar_y_mm}}) {
         const auto text = words.option(name);
         if (!text) return usage(std::string("printer needs ") + name + " READING");
-        const ReadingResult reading = parse_reading(*text);
-        if (!reading) return usage(std::string(name) + " is " + *text + "; it must be a length");
-        *bar = reading.reading->mm;
+        const LengthResult written = parse_length(*text);
+        if (!written) return usage(std::string(name) + " is " + *text + "; it must be a length");
+        *bar = written.length->mm;
     }
     (void)shop_of(words, {}); // a folder that is not there is told
     keep_printer(QString::fromStdString(*folder), printer);
@@ -109,11 +109,11 @@ CommandResult sheet_command(const Words& words) {
     const Workshop& workshop = shop.workshop;
     std::optional<double> cutter_mm;
     if (const auto text = words.option("--cutter")) {
-        const ReadingResult reading = parse_reading(*text);
+        const LengthResult written = parse_length(*text);
         if (!words.has("--machine")) return usage("--cutter needs --machine");
-        if (!reading || !(reading.reading->mm >= least_cutter_mm && reading.reading->mm <= most_cutter_mm))
+        if (!written || !(written.length->mm >= least_cutter_mm && written.length->mm <= most_cutter_mm))
             return usage("--cutter is " + *text + "; allowed is 0.01 to 30 mm");
-        cutter_mm = reading.reading->mm;
+        cutter_mm = written.length->mm;
     }
     const auto printer = words.option("--printer");
     if (printer && !workshop.printer(*printer))

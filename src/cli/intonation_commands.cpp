@@ -1,11 +1,11 @@
 // Cents as read: fit to the instrument, and how far crowns go.
 #include "cli/command_parts.h"
 #include "cli/json_parts.h"
-#include "core/fit.h"
-#include "core/set_forward.h"
-#include "job/edits.h"
-#include "job/job_file.h"
-#include "job/json.h"
+#include "core/found/fit.h"
+#include "core/solution/set_forward.h"
+#include "job/document/job_file.h"
+#include "job/document/json.h"
+#include "job/edits/edits.h"
 
 namespace fm {
 

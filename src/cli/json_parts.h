@@ -1,6 +1,6 @@
 #pragma once
 // Small parts of the command line's JSON.
-#include "job/value.h"
+#include "job/document/value.h"
 
 #include <optional>
 #include <vector>

@@ -1,9 +1,9 @@
 #include "cli/plan_json.h"
 
 #include "cli/json_parts.h"
-#include "core/stops.h"
-#include "core/word_of.h"
-#include "job/passed_stops.h"
+#include "core/found/stops.h"
+#include "core/words/word_of.h"
+#include "job/read/passed_stops.h"
 
 namespace fm {
 

@@ -1,6 +1,6 @@
 #pragma once
-#include "core/plan.h"
-#include "job/job.h"
+#include "core/found/plan.h"
+#include "job/read/job.h"
 
 namespace fm {
 

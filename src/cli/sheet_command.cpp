@@ -1,11 +1,11 @@
 #include "cli/sheet_command.h"
 
-#include "core/word_of.h"
-#include "job/job_file.h"
-#include "sheet/fonts.h"
-#include "sheet/machine_files.h"
-#include "sheet/record_html.h"
-#include "sheet/sheet_book.h"
+#include "core/words/word_of.h"
+#include "job/document/job_file.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/machine/machine_files.h"
+#include "sheet/pages/sheet_book.h"
+#include "sheet/words/record_html.h"
 
 #include <QDate>
 #include <QGuiApplication>

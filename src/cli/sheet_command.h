@@ -1,6 +1,6 @@
 #pragma once
-#include "core/solution.h"
-#include "job/job.h"
+#include "core/solution/solution.h"
+#include "job/read/job.h"
 #include "workshop/workshop.h"
 
 #include <optional>

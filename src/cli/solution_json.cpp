@@ -1,8 +1,8 @@
 #include "cli/solution_json.h"
 
 #include "cli/json_parts.h"
-#include "core/fit.h"
-#include "core/tools.h"
+#include "core/found/fit.h"
+#include "core/shop/tools.h"
 
 namespace fm {
 

@@ -3,10 +3,10 @@
 #include "cli/explain_text.h"
 #include "cli/plan_json.h"
 #include "cli/solution_json.h"
-#include "core/reading_doubts.h"
-#include "core/uncertainty.h"
-#include "core/word_of.h"
-#include "job/old_defaults.h"
+#include "core/found/reading_doubts.h"
+#include "core/solution/uncertainty.h"
+#include "core/words/word_of.h"
+#include "job/read/old_defaults.h"
 
 #include <algorithm>
 #include <functional>

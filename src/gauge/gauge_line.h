@@ -1,7 +1,7 @@
 #pragma once
 // What digital gauges and their adapters send: plain lines with one number. Source: docs/mathematics.md, "A
 // digital gauge".
-#include "core/units.h"
+#include "core/words/units.h"
 
 #include <QByteArray>
 

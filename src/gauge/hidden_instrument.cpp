@@ -1,6 +1,6 @@
 #include "gauge/hidden_instrument.h"
 
-#include "core/as_found.h"
+#include "core/found/as_found.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,7 +1,7 @@
 #pragma once
 // The instrument behind the simulated gauge: as a job says it was found, but not quite; and the hand that
 // works on it.
-#include "core/filing.h"
+#include "core/found/filing.h"
 
 #include <random>
 

@@ -1,9 +1,9 @@
 // fair-measure-gauge: a digital gauge that is not there. It answers on a pseudo-terminal, as a gauge would on
 // its serial line, and is told on its standard input what was done to the instrument it owns.
 #include "gauge/stand_in.h"
-#include "job/job.h"
-#include "job/job_file.h"
-#include "job/json.h"
+#include "job/document/job_file.h"
+#include "job/document/json.h"
+#include "job/read/job.h"
 
 #include <QCommandLineParser>
 #include <QCoreApplication>

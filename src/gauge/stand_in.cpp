@@ -1,7 +1,7 @@
 #include "gauge/stand_in.h"
 
-#include "core/word_of.h"
-#include "job/bench_edits.h"
+#include "core/words/word_of.h"
+#include "job/edits/bench_edits.h"
 
 #include <QList>
 

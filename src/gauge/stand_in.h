@@ -1,5 +1,5 @@
 #pragma once
-#include "core/units.h"
+#include "core/words/units.h"
 #include "gauge/hidden_instrument.h"
 
 #include <QByteArray>

@@ -1,6 +1,6 @@
 // Solid bodies by Open CASCADE: a ruled body between front and back face, less its slots. A library of its
-// own, loaded by sheet/solid_library when the first solid is made: it is far larger than the program.
-#include "sheet/solid.h"
+// own, loaded by sheet/machine/solid_library when the first solid is made: it is far larger than the program.
+#include "sheet/machine/solid.h"
 
 #include <BRepAlgoAPI_Common.hxx>
 #include <BRepAlgoAPI_Cut.hxx>

@@ -1,7 +1,7 @@
 #pragma once
 // What a job takes from the shop: blanks, minutes, money; what was ordered, and what of that is spent.
 // Source: docs/mathematics.md, "Blanks, time and price".
-#include "core/plan.h"
+#include "core/found/plan.h"
 #include "workshop/workshop.h"
 
 #include <optional>

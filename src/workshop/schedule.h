@@ -1,7 +1,7 @@
 #pragma once
 // How long a plan takes: work by the shop's table and the material, waits, and what can be done meanwhile.
 // Source: docs/mathematics.md, "How long it takes".
-#include "core/plan.h"
+#include "core/found/plan.h"
 #include "workshop/workshop.h"
 
 namespace fm {

@@ -1,10 +1,10 @@
 #include "workshop/workshop.h"
 
-#include "core/printer.h"
-#include "core/word_of.h"
-#include "job/job_file.h"
-#include "job/json.h"
-#include "job/reader.h"
+#include "core/shop/printer.h"
+#include "core/words/word_of.h"
+#include "job/document/job_file.h"
+#include "job/document/json.h"
+#include "job/document/reader.h"
 
 #include <QDir>
 #include <QFile>

@@ -1,9 +1,9 @@
 #pragma once
 // The workshop folder: workshop.json with the shop's own things, and the jobs beside it.
-#include "core/filing.h"
-#include "core/intonation.h"
-#include "core/shop_work.h"
-#include "job/job.h"
+#include "core/found/filing.h"
+#include "core/found/intonation.h"
+#include "core/shop/shop_work.h"
+#include "job/read/job.h"
 
 #include <QString>
 #include <QStringList>
@@ -62,7 +62,7 @@ struct ShopStringSet {
     Value strings;
 };
 
-/// A printer of the shop and what the bars of its test page read (core/printer.h).
+/// A printer of the shop and what the bars of its test page read (core/shop/printer.h).
 struct ShopPrinter {
     std::string name;
     double bar_x_mm = 0;

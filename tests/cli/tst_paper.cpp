@@ -3,11 +3,11 @@
 #include "cli/solution_json.h"
 #include "common/jobs.h"
 #include "common/leaves.h"
-#include "core/nut_plan.h"
-#include "sheet/fonts.h"
-#include "sheet/sheet_book.h"
-#include "sheet/sheet_files.h"
-#include "sheet/sheet_words.h"
+#include "core/solution/nut_plan.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/drawing/sheet_files.h"
+#include "sheet/pages/sheet_book.h"
+#include "sheet/words/sheet_words.h"
 
 #include <QRegularExpression>
 #include <QTest>

@@ -2,9 +2,9 @@
 // A person who does at the bench what the program says, for tests without a window: reads, turns, shims,
 // files.
 #include "common/jobs.h"
-#include "core/as_found.h"
+#include "core/found/as_found.h"
 #include "gauge/hidden_instrument.h"
-#include "job/bench_edits.h"
+#include "job/edits/bench_edits.h"
 
 namespace fm::test {
 

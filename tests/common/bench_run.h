@@ -1,9 +1,9 @@
 #pragma once
 // Kittiwake set up at the bench of the real window, with the simulated gauge over its pseudo-terminal.
 #include "common/window.h"
-#include "core/word_of.h"
-#include "ui/bench_gauge.h"
-#include "ui/bench_view.h"
+#include "core/words/word_of.h"
+#include "ui/bench/bench_gauge.h"
+#include "ui/bench/bench_view.h"
 
 #include <QSignalSpy>
 

@@ -1,7 +1,7 @@
 #pragma once
 // What a reader of a sheet would stumble over: text over text, lines through text, anything off the page.
-#include "sheet/drawing.h"
-#include "sheet/fonts.h"
+#include "sheet/drawing/drawing.h"
+#include "sheet/drawing/fonts.h"
 
 #include <QStringList>
 

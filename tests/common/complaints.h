@@ -2,9 +2,9 @@
 // Makes complaints with known causes: spoils a good job by an amount drawn from a range, keeps it to itself,
 // and gives what a person would read and hear. It knows the model, and nothing of how causes are ranked.
 #include "common/jobs.h"
-#include "core/as_found.h"
-#include "core/bent.h"
-#include "core/symptoms.h"
+#include "core/found/as_found.h"
+#include "core/string/bent.h"
+#include "core/symptom/symptoms.h"
 
 namespace fm::test {
 

@@ -1,8 +1,8 @@
 #pragma once
 // Figures of the window read as a screen reader does, against figures worked out apart from it.
 #include "common/window.h"
-#include "core/quantities.h"
-#include "ui/texts.h"
+#include "core/solution/quantities.h"
+#include "ui/look/texts.h"
 
 namespace fm::test {
 

@@ -2,9 +2,9 @@
 // A person at the window: presses the mouse where things are, types, and looks.
 #include "common/leaves.h"
 #include "common/window.h"
-#include "ui/entry_table.h"
-#include "ui/text_field.h"
-#include "ui/value_field.h"
+#include "ui/field/entry_table.h"
+#include "ui/field/text_field.h"
+#include "ui/field/value_field.h"
 
 #include <QScrollArea>
 

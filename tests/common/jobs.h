@@ -1,7 +1,7 @@
 #pragma once
 // Jobs for tests: the demo's, a plain one, and random ones from a seed.
-#include "job/job.h"
-#include "job/json.h"
+#include "job/document/json.h"
+#include "job/read/job.h"
 
 #include <QFile>
 #include <QString>

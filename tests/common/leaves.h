@@ -1,6 +1,6 @@
 #pragma once
 // A document taken apart: what stands where.
-#include "job/value.h"
+#include "job/document/value.h"
 
 #include <map>
 #include <string>

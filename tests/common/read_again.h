@@ -1,7 +1,7 @@
 #pragma once
 // An instrument that stands somewhere, read many times with the usual gauges and their scatter.
 #include "common/jobs.h"
-#include "core/plan.h"
+#include "core/found/plan.h"
 
 #include <cmath>
 

@@ -1,6 +1,6 @@
 #pragma once
 // Runs other programs in tests: the command line, and readers of files that are not ours.
-#include "job/json.h"
+#include "job/document/json.h"
 
 #include <QProcess>
 

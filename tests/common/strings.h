@@ -1,5 +1,5 @@
 #pragma once
-#include "core/design.h"
+#include "core/design/design.h"
 
 namespace fm::test {
 

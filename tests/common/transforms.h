@@ -1,7 +1,7 @@
 #pragma once
 // Designs turned into others whose solution is known from theirs: seen in a mirror, and larger.
-#include "core/make_up.h"
-#include "core/solution.h"
+#include "core/design/make_up.h"
+#include "core/solution/solution.h"
 
 #include <algorithm>
 

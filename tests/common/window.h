@@ -1,8 +1,8 @@
 #pragma once
 // The real window on a copy of the demo workshop, for tests that drive it.
-#include "sheet/fonts.h"
-#include "ui/main_window.h"
-#include "ui/start.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/window/main_window.h"
+#include "ui/window/start.h"
 
 #include <QAccessible>
 #include <QApplication>

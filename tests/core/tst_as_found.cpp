@@ -1,10 +1,10 @@
 #include "common/jobs.h"
-#include "core/filing.h"
-#include "core/fit.h"
-#include "core/found_instrument.h"
-#include "core/least_action.h"
-#include "core/symptoms.h"
-#include "core/word_of.h"
+#include "core/found/filing.h"
+#include "core/found/fit.h"
+#include "core/found/found_instrument.h"
+#include "core/solution/least_action.h"
+#include "core/symptom/symptoms.h"
+#include "core/words/word_of.h"
 
 #include <QTest>
 

@@ -1,5 +1,5 @@
 #include "common/jobs.h"
-#include "core/bridge_outline.h"
+#include "core/solution/bridge_outline.h"
 
 #include <QTest>
 

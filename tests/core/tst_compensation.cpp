@@ -1,8 +1,8 @@
 #include "common/jobs.h"
-#include "core/compensation.h"
-#include "core/root.h"
-#include "core/set_forward.h"
-#include "core/solution.h"
+#include "core/solution/set_forward.h"
+#include "core/solution/solution.h"
+#include "core/string/compensation.h"
+#include "core/string/root.h"
 
 #include <QTest>
 

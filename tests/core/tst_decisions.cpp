@@ -1,6 +1,6 @@
-#include "core/nut_verdict.h"
-#include "core/saddle_cut.h"
-#include "core/word_of.h"
+#include "core/found/nut_verdict.h"
+#include "core/part/saddle_cut.h"
+#include "core/words/word_of.h"
 
 #include <QTest>
 

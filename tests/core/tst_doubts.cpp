@@ -1,8 +1,8 @@
 #include "common/jobs.h"
-#include "core/check.h"
-#include "core/plan.h"
-#include "core/quantities.h"
-#include "job/old_defaults.h"
+#include "core/found/plan.h"
+#include "core/solution/check.h"
+#include "core/solution/quantities.h"
+#include "job/read/old_defaults.h"
 
 #include <QTest>
 

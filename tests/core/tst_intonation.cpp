@@ -1,7 +1,7 @@
 #include "common/jobs.h"
-#include "core/as_found.h"
-#include "core/fit.h"
-#include "core/intonation.h"
+#include "core/found/as_found.h"
+#include "core/found/fit.h"
+#include "core/found/intonation.h"
 
 #include <QTest>
 

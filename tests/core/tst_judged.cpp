@@ -1,8 +1,8 @@
 // Fifteen instruments as they come in, and what a master would say of each: what is done, what is left, what
 // stops.
 #include "common/jobs.h"
-#include "core/stops.h"
-#include "core/word_of.h"
+#include "core/found/stops.h"
+#include "core/words/word_of.h"
 
 #include <QDir>
 #include <QTest>

@@ -1,9 +1,9 @@
 #include "common/jobs.h"
 #include "common/transforms.h"
-#include "core/plan.h"
-#include "core/quantities.h"
-#include "core/saddle_work.h"
-#include "core/working.h"
+#include "core/found/plan.h"
+#include "core/part/saddle_work.h"
+#include "core/solution/quantities.h"
+#include "core/solution/working.h"
 
 #include <QTest>
 

@@ -1,4 +1,4 @@
-#include "core/string_line.h"
+#include "core/string/string_line.h"
 
 #include <QTest>
 

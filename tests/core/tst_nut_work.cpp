@@ -1,5 +1,5 @@
 #include "common/strings.h"
-#include "core/nut_work.h"
+#include "core/part/nut_work.h"
 
 #include <QTest>
 

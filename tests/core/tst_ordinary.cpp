@@ -1,6 +1,6 @@
 // Ordinary instruments, set up as they usually are: what the hands' rules say of them.
 #include "common/jobs.h"
-#include "core/least_action.h"
+#include "core/solution/least_action.h"
 
 #include <QDir>
 #include <QTest>

@@ -1,6 +1,6 @@
 #include "common/jobs.h"
-#include "core/shop_work.h"
-#include "core/solution.h"
+#include "core/shop/shop_work.h"
+#include "core/solution/solution.h"
 
 #include <QTest>
 

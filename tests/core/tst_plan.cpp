@@ -1,7 +1,7 @@
 #include "common/jobs.h"
-#include "core/filing.h"
-#include "core/plan.h"
-#include "core/plan_amounts.h"
+#include "core/found/filing.h"
+#include "core/found/plan.h"
+#include "core/found/plan_amounts.h"
 
 #include <QTest>
 

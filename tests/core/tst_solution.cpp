@@ -1,7 +1,7 @@
 #include "common/jobs.h"
-#include "core/solution.h"
-#include "core/uncertainty.h"
-#include "core/working.h"
+#include "core/solution/solution.h"
+#include "core/solution/uncertainty.h"
+#include "core/solution/working.h"
 
 #include <QTest>
 

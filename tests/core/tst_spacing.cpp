@@ -1,5 +1,5 @@
 #include "common/strings.h"
-#include "core/spacing.h"
+#include "core/design/spacing.h"
 
 #include <QTest>
 

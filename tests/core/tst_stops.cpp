@@ -1,7 +1,7 @@
 // What keeps a plan from going on, each made by a job that has it and gone by one that has not.
 #include "common/jobs.h"
-#include "core/filing.h"
-#include "core/stops.h"
+#include "core/found/filing.h"
+#include "core/found/stops.h"
 
 #include <QTest>
 

@@ -1,7 +1,7 @@
 #include "common/jobs.h"
 #include "common/strings.h"
-#include "core/fretted.h"
-#include "core/make_up.h"
+#include "core/design/make_up.h"
+#include "core/string/fretted.h"
 
 #include <QTest>
 

@@ -1,8 +1,8 @@
-#include "core/message.h"
-#include "core/pitch.h"
-#include "core/tools.h"
-#include "core/units.h"
-#include "core/word_of.h"
+#include "core/shop/tools.h"
+#include "core/words/message.h"
+#include "core/words/pitch.h"
+#include "core/words/units.h"
+#include "core/words/word_of.h"
 
 #include <QTest>
 

@@ -1,7 +1,7 @@
 // Any bytes as a DXF drawing: clean errors, or lines that can be painted.
-#include "core/message.h"
+#include "core/words/message.h"
 #include "fuzz.h"
-#include "sheet/dxf_outline.h"
+#include "sheet/drawing/dxf_outline.h"
 
 #include <cmath>
 

@@ -1,9 +1,9 @@
 // Any bytes as a job file: clean errors, or a job that is solved, planned and written back as it was.
-#include "core/plan.h"
-#include "core/quantities.h"
+#include "core/found/plan.h"
+#include "core/solution/quantities.h"
 #include "fuzz.h"
-#include "job/job.h"
-#include "job/json.h"
+#include "job/document/json.h"
+#include "job/read/job.h"
 
 #include <cmath>
 

@@ -1,6 +1,6 @@
 // Any bytes as a picture's file: refused, or a size that is bounded.
 #include "fuzz.h"
-#include "sheet/picture_file.h"
+#include "sheet/drawing/picture_file.h"
 
 #include <QFile>
 #include <QTemporaryDir>

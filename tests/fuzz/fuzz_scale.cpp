@@ -1,7 +1,7 @@
 // Any bytes as a scale file: a clean error, or twelve cents that rise to the octave.
-#include "core/message.h"
+#include "core/words/message.h"
 #include "fuzz.h"
-#include "job/scala.h"
+#include "job/exchange/scala.h"
 
 using namespace fm;
 

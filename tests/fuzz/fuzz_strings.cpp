@@ -1,8 +1,8 @@
 // Any bytes as a string set: a clean error, or one to fourteen strings as a job has them.
-#include "core/message.h"
+#include "core/words/message.h"
 #include "fuzz.h"
-#include "job/json.h"
-#include "job/string_set.h"
+#include "job/document/json.h"
+#include "job/exchange/string_set.h"
 
 using namespace fm;
 

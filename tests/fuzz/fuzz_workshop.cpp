@@ -1,6 +1,6 @@
 // Any bytes as workshop.json: faults with words, and what is read is sound.
 #include "fuzz.h"
-#include "job/job_file.h"
+#include "job/document/job_file.h"
 #include "workshop/workshop.h"
 
 #include <QFile>

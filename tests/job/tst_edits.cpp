@@ -1,5 +1,5 @@
 #include "common/jobs.h"
-#include "job/edits.h"
+#include "job/edits/edits.h"
 
 #include <QTest>
 

@@ -1,6 +1,6 @@
 #include "common/jobs.h"
-#include "job/scala.h"
-#include "job/string_set.h"
+#include "job/exchange/scala.h"
+#include "job/exchange/string_set.h"
 
 #include <QTest>
 

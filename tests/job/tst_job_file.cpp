@@ -1,5 +1,5 @@
 #include "common/jobs.h"
-#include "job/job_file.h"
+#include "job/document/job_file.h"
 
 #include <QDir>
 #include <QFile>

@@ -1,6 +1,6 @@
 #include "common/jobs.h"
-#include "job/edits.h"
-#include "job/json.h"
+#include "job/document/json.h"
+#include "job/edits/edits.h"
 
 #include <QTest>
 

@@ -1,6 +1,6 @@
 #include "common/jobs.h"
-#include "job/json.h"
-#include "job/neck_edits.h"
+#include "job/document/json.h"
+#include "job/edits/neck_edits.h"
 
 #include <QTest>
 

@@ -1,7 +1,7 @@
 #include "common/jobs.h"
-#include "core/check.h"
-#include "job/new_job.h"
-#include "job/string_edits.h"
+#include "core/solution/check.h"
+#include "job/edits/new_job.h"
+#include "job/edits/string_edits.h"
 
 #include <QTest>
 

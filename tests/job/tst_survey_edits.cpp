@@ -1,6 +1,6 @@
 #include "common/jobs.h"
-#include "core/inputs.h"
-#include "job/survey_edits.h"
+#include "core/design/inputs.h"
+#include "job/edits/survey_edits.h"
 
 #include <QTest>
 

@@ -1,9 +1,9 @@
 #include "common/jobs.h"
-#include "sheet/dxf_tags.h"
-#include "sheet/fonts.h"
-#include "sheet/nut_views.h"
-#include "sheet/paint.h"
-#include "sheet/sheet_files.h"
+#include "sheet/drawing/dxf_tags.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/drawing/paint.h"
+#include "sheet/drawing/sheet_files.h"
+#include "sheet/views/nut_views.h"
 
 #include <QFontInfo>
 #include <QFontMetricsF>

@@ -1,7 +1,7 @@
 // Somebody else's DXF, as it lies behind a part.
 #include "common/run.h"
-#include "core/message.h"
-#include "sheet/dxf_outline.h"
+#include "core/words/message.h"
+#include "sheet/drawing/dxf_outline.h"
 
 #include <QCoreApplication>
 #include <QDir>

@@ -2,7 +2,7 @@
 // the program, against the angle of the nut and every string's own direction.
 #include "common/jobs.h"
 #include "common/run.h"
-#include "core/solution.h"
+#include "core/solution/solution.h"
 
 #include <QFile>
 #include <QTemporaryDir>

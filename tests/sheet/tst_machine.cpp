@@ -1,9 +1,9 @@
 // Parts as machines cut them: outlines, the cutter's way, solids; read back by readers that are not ours.
 #include "common/jobs.h"
 #include "common/run.h"
-#include "sheet/fonts.h"
-#include "sheet/machine_files.h"
-#include "sheet/solid.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/machine/machine_files.h"
+#include "sheet/machine/solid.h"
 
 #include <QFile>
 #include <QGuiApplication>

@@ -1,9 +1,9 @@
 #include "common/jobs.h"
-#include "sheet/bridge_views.h"
-#include "sheet/neck_views.h"
-#include "sheet/nut_behind_views.h"
-#include "sheet/saddle_views.h"
-#include "sheet/survey_views.h"
+#include "sheet/views/bridge_views.h"
+#include "sheet/views/neck_views.h"
+#include "sheet/views/nut_behind_views.h"
+#include "sheet/views/saddle_views.h"
+#include "sheet/views/survey_views.h"
 
 #include <QTest>
 

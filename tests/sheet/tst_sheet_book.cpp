@@ -2,10 +2,10 @@
 // what has changed since the last print.
 #include "common/jobs.h"
 #include "common/run.h"
-#include "core/placing.h"
-#include "sheet/fonts.h"
-#include "sheet/record_html.h"
-#include "sheet/sheet_book.h"
+#include "core/part/placing.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/pages/sheet_book.h"
+#include "sheet/words/record_html.h"
 
 #include <QFile>
 #include <QGuiApplication>

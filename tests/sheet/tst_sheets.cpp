@@ -1,9 +1,9 @@
 #include "common/collisions.h"
 #include "common/jobs.h"
 #include "common/run.h"
-#include "sheet/fonts.h"
-#include "sheet/nut_views.h"
-#include "sheet/sheet_book.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/pages/sheet_book.h"
+#include "sheet/views/nut_views.h"
 
 #include <QFile>
 #include <QGuiApplication>

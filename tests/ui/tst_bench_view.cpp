@@ -1,7 +1,7 @@
 #include "common/bench_run.h"
 #include "common/jobs.h"
-#include "core/inputs.h"
-#include "job/json.h"
+#include "core/design/inputs.h"
+#include "job/document/json.h"
 
 #include <QComboBox>
 #include <QProcess>

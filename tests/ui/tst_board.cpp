@@ -1,7 +1,7 @@
 #include "common/jobs.h"
 #include "common/window.h"
-#include "ui/texts.h"
-#include "ui/theme.h"
+#include "ui/look/texts.h"
+#include "ui/look/theme.h"
 
 #include <QClipboard>
 

@@ -1,7 +1,7 @@
 #include "common/text_log.h"
 #include "common/window.h"
-#include "ui/text_scale.h"
-#include "ui/theme.h"
+#include "ui/look/text_scale.h"
+#include "ui/look/theme.h"
 
 #include <set>
 

@@ -2,9 +2,9 @@
 // fails.
 #include "common/hands.h"
 #include "common/jobs.h"
-#include "job/json.h"
-#include "ui/last_resort.h"
-#include "ui/notice.h"
+#include "job/document/json.h"
+#include "ui/window/last_resort.h"
+#include "ui/window/notice.h"
 
 #include <QMessageBox>
 #include <QProcess>

@@ -1,7 +1,7 @@
 // New jobs and other names: nothing that is there is lost.
 #include "common/hands.h"
 #include "common/jobs.h"
-#include "job/job_file.h"
+#include "job/document/job_file.h"
 
 #include <QAbstractButton>
 #include <QDialog>

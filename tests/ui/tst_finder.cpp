@@ -1,6 +1,6 @@
 #include "common/window.h"
-#include "ui/finder.h"
-#include "ui/theme.h"
+#include "ui/look/theme.h"
+#include "ui/window/finder.h"
 
 using namespace fm;
 using namespace fm::test;

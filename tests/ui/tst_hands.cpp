@@ -3,9 +3,9 @@
 #include "common/hands.h"
 #include "common/jobs.h"
 #include "common/views.h"
-#include "core/reading.h"
-#include "job/json.h"
-#include "ui/texts.h"
+#include "core/words/length.h"
+#include "job/document/json.h"
+#include "ui/look/texts.h"
 
 #include <QToolButton>
 

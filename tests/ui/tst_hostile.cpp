@@ -2,8 +2,8 @@
 // with its message within two seconds and 300 MB, measured in a program of its own.
 #include "common/jobs.h"
 #include "common/window.h"
-#include "sheet/picture_file.h"
-#include "ui/background_layer.h"
+#include "sheet/drawing/picture_file.h"
+#include "ui/canvas/background_layer.h"
 
 #include <QElapsedTimer>
 #include <QProcess>

@@ -2,7 +2,7 @@
 // is in the file, and the file is whole.
 #include "common/hands.h"
 #include "common/jobs.h"
-#include "ui/endings.h"
+#include "ui/look/endings.h"
 
 #include <QProcess>
 

@@ -2,9 +2,9 @@
 #include "common/hands.h"
 #include "common/jobs.h"
 #include "common/views.h"
-#include "core/word_of.h"
-#include "job/bench_edits.h"
-#include "job/json.h"
+#include "core/words/word_of.h"
+#include "job/document/json.h"
+#include "job/edits/bench_edits.h"
 
 #include <QElapsedTimer>
 

@@ -2,7 +2,7 @@
 // random places of the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job.
 #include "common/jobs.h"
 #include "common/window.h"
-#include "job/json.h"
+#include "job/document/json.h"
 
 #include <QDrag>
 #include <QFileDialog>

@@ -2,7 +2,7 @@
 #include "common/jobs.h"
 #include "common/run.h"
 #include "common/window.h"
-#include "ui/saddle_canvas.h"
+#include "ui/station/saddle/saddle_canvas.h"
 #include "workshop/schedule.h"
 
 using namespace fm;

@@ -1,6 +1,6 @@
 #include "common/jobs.h"
 #include "common/window.h"
-#include "job/json.h"
+#include "job/document/json.h"
 
 #include <QAbstractItemView>
 #include <QToolButton>

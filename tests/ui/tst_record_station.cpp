@@ -1,6 +1,6 @@
 #include "common/hands.h"
 #include "common/jobs.h"
-#include "job/story.h"
+#include "job/read/story.h"
 
 #include <QCheckBox>
 #include <QToolButton>

@@ -1,9 +1,9 @@
 // What the side, the lists and the line of working say is of this job and of now.
 #include "common/hands.h"
 #include "common/jobs.h"
-#include "job/story.h"
-#include "ui/finder.h"
-#include "ui/row_delegate.h"
+#include "job/read/story.h"
+#include "ui/field/row_delegate.h"
+#include "ui/window/finder.h"
 
 #include <QLabel>
 #include <QProcess>

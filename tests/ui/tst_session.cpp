@@ -1,12 +1,12 @@
 #include "common/jobs.h"
 #include "common/window.h"
-#include "sheet/fonts.h"
-#include "ui/choice_row.h"
-#include "ui/flow_layout.h"
-#include "ui/session.h"
-#include "ui/start.h"
-#include "ui/texts.h"
-#include "ui/value_field.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/field/choice_row.h"
+#include "ui/field/value_field.h"
+#include "ui/look/flow_layout.h"
+#include "ui/look/texts.h"
+#include "ui/state/session.h"
+#include "ui/window/start.h"
 
 #include <QApplication>
 #include <QDir>

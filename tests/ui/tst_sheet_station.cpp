@@ -1,7 +1,7 @@
 #include "common/jobs.h"
 #include "common/run.h"
 #include "common/window.h"
-#include "job/json.h"
+#include "job/document/json.h"
 
 #include <QCheckBox>
 #include <QDir>

@@ -1,7 +1,7 @@
 #include "common/figures.h"
 #include "common/jobs.h"
-#include "job/json.h"
-#include "ui/texts.h"
+#include "job/document/json.h"
+#include "ui/look/texts.h"
 
 #include <QClipboard>
 #include <QToolButton>

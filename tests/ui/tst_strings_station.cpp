@@ -1,6 +1,6 @@
 #include "common/jobs.h"
 #include "common/window.h"
-#include "ui/texts.h"
+#include "ui/look/texts.h"
 
 #include <QLineEdit>
 #include <QToolButton>

@@ -1,6 +1,6 @@
 #include "common/jobs.h"
 #include "common/window.h"
-#include "job/record.h"
+#include "job/read/record.h"
 
 #include <QToolButton>
 

@@ -1,5 +1,5 @@
 #include "common/figures.h"
-#include "job/json.h"
+#include "job/document/json.h"
 
 #include <QDialogButtonBox>
 #include <QFileDialog>

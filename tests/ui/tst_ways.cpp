@@ -1,7 +1,7 @@
 #include "common/window.h"
-#include "core/word_of.h"
-#include "job/json.h"
-#include "ui/texts.h"
+#include "core/words/word_of.h"
+#include "job/document/json.h"
+#include "ui/look/texts.h"
 
 #include <QClipboard>
 #include <QRegularExpression>

@@ -1,9 +1,9 @@
 #include "common/jobs.h"
-#include "sheet/fonts.h"
-#include "ui/main_window.h"
-#include "ui/start.h"
-#include "ui/texts.h"
-#include "ui/theme.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/look/texts.h"
+#include "ui/look/theme.h"
+#include "ui/window/main_window.h"
+#include "ui/window/start.h"
 
 #include <QAccessible>
 #include <QApplication>

@@ -1,7 +1,7 @@
 #include "workshop/workshop.h"
 
 #include "common/jobs.h"
-#include "job/json.h"
+#include "job/document/json.h"
 
 #include <QDir>
 #include <QTemporaryDir>

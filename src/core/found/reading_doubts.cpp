@@ -1,0 +1,66 @@
+#include "core/found/reading_doubts.h"
+
+#include "core/found/as_found.h"
+
+namespace fm {
+
+namespace {
+
+// What two readings with usual gauges may miss each other by.
+constexpr double told_from_mm = 0.03;
+
+struct NutGaps {
+    std::optional<double> open_mm;
+    std::optional<double> pressed_mm;
+};
+
+/// The newest of each, read since the part was last worked on.
+NutGaps newest_gaps(const ReadingLog& entries, std::size_t string) {
+    NutGaps gaps;
+    for (const ReadingEntry& entry : entries.in_order()) {
+        if (entry.relief || (entry.bench && entry.bench->wanted_mm != 0)) gaps = {};
+        if (string >= entry.strings.size()) continue;
+        const StringReadings& read = entry.strings[string];
+        if (read.open_gap_fret1_mm) gaps.open_mm = read.open_gap_fret1_mm;
+        if (read.pressed_gap_mm) gaps.pressed_mm = read.pressed_gap_mm;
+    }
+    return gaps;
+}
+
+} // namespace
+
+std::vector<Message> reading_doubts(const Design& design, const Solution& target, const ReadingLog& entries) {
+    const Neck neck(design_as_found(design, entries).neck);
+    const std::vector<KnownString> known = known_heights(design, target, entries);
+    std::vector<Message> doubts;
+    for (std::size_t i = 0; i < known.size(); ++i) {
+        const std::string name = design.string_name(i);
+        const std::string where = "readings.strings[" + std::to_string(i) + "]";
+        const NutGaps gaps = newest_gaps(entries, i);
+        if (gaps.open_mm && gaps.pressed_mm && *gaps.pressed_mm > *gaps.open_mm + told_from_mm)
+            doubts.push_back({"pressed_over_open",
+                              Severity::warning,
+                              where,
+                              {name, LengthMm{*gaps.pressed_mm}, LengthMm{*gaps.open_mm}}});
+        if (!known[i].complete() || known[i].only_at_least) continue;
+        const StringOnNeck string(neck, target.strings[i].line);
+        const EndHeights ends{string.fret_line_under_string_mm() + *known[i].above_fret_line_mm,
+                              *known[i].saddle_z_mm};
+        int lowest = 0;
+        double least_mm = -told_from_mm;
+        for (int fret = 1; fret <= neck.frets(); ++fret)
+            if (open_gap_mm(string, ends, fret) < least_mm) {
+                least_mm = open_gap_mm(string, ends, fret);
+                lowest = fret;
+            }
+        if (lowest > 0)
+            doubts.push_back({"reading_below_fret",
+                              Severity::warning,
+                              where,
+                              {name, LengthMm{*known[i].nut_gap_mm}, LengthMm{*known[i].action_mm},
+                               LengthMm{-least_mm}, lowest}});
+    }
+    return doubts;
+}
+
+} // namespace fm

@@ -1,0 +1,10 @@
+#pragma once
+#include "core/found/readings.h"
+
+namespace fm {
+
+/// Readings of one string that cannot all be right: pressed further from fret 1 than open, or a string that
+/// would stand below a fret's top. They are told, not left out; which to take again the person decides.
+std::vector<Message> reading_doubts(const Design& design, const Solution& target, const ReadingLog& entries);
+
+} // namespace fm

@@ -1,0 +1,146 @@
+#pragma once
+// What gauges said about an instrument, entry by entry. Source: docs/mathematics.md, "Readings".
+#include "core/design/design.h"
+
+#include <algorithm>
+#include <array>
+#include <functional>
+#include <initializer_list>
+#include <map>
+#include <memory>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace fm {
+
+/// What was seen of a slot; `fine` clears what was seen before.
+enum class SlotFound { wiggles, binds, filled, floor_flat, floor_forward, front_untouched, fine };
+constexpr std::array<std::string_view, 7> words_of(SlotFound) {
+    return {"wiggles", "binds", "filled", "floor_flat", "floor_forward", "front_untouched", "fine"};
+}
+/// All that was seen of one slot at once; empty: nothing was said.
+using SlotSeen = std::vector<SlotFound>;
+inline bool seen(const SlotSeen& slot, SlotFound what) {
+    return std::find(slot.begin(), slot.end(), what) != slot.end();
+}
+
+/// A leaf that goes or does not: a bound of a reading, shown and compared, never planned by.
+struct ReadingBound {
+    std::string key; ///< of the reading
+    std::optional<double> above_mm;
+    std::optional<double> below_mm;
+};
+
+enum class CentsAgainst { open, harmonic };
+constexpr std::array<std::string_view, 2> words_of(CentsAgainst) {
+    return {"open", "harmonic"};
+}
+
+/// What a tuner said of one fretted note.
+struct CentsReading {
+    int fret = 12;
+    double cents = 0;
+};
+
+struct StringReadings {
+    std::optional<double> open_gap_fret1_mm;
+    std::optional<double> pressed_gap_mm;
+    int pressed_fret = 3;
+    std::optional<double> action12_mm;
+    std::optional<double> action12_capo_mm;
+    std::optional<double> slot_width_mm;
+    SlotSeen slot;
+    std::vector<CentsReading> cents;
+    CentsAgainst cents_against = CentsAgainst::open;
+    std::optional<double> crown_moved_mm; ///< before these readings; + lengthens
+    // Of a reading that says itself how sure it is, between two leaves.
+    std::optional<double> nut_u_mm;
+    std::optional<double> action_u_mm;
+    std::vector<ReadingBound> bounds;
+    std::optional<double> crown_found_mm; ///< fret 12 to crown along the string, as these cents were read
+
+    bool has_nut() const { return open_gap_fret1_mm || pressed_gap_mm; }
+    bool has_action() const { return action12_mm || action12_capo_mm; }
+};
+
+enum class ReadingState { found, during, left };
+constexpr std::array<std::string_view, 3> words_of(ReadingState) {
+    return {"found", "during", "left"};
+}
+
+/// What an entry was read with: words of gauges or names of the shop's own, "" where it is not said.
+struct ReadingGauges {
+    std::string nut;
+    std::string action;
+    std::string relief;
+    // One standard deviation of a gauge of the shop's own.
+    std::optional<double> nut_u_mm;
+    std::optional<double> action_u_mm;
+    std::optional<double> relief_u_mm;
+};
+
+/// The parts that are set or filed at the bench.
+enum class BenchPart { relief, saddle, nut };
+constexpr std::array<std::string_view, 3> words_of(BenchPart) {
+    return {"relief", "saddle", "nut"};
+}
+
+/// What was done at the bench since the reading before this one.
+struct BenchWork {
+    BenchPart part = BenchPart::nut;
+    std::optional<std::size_t> string; ///< worked on; none: the whole part, or the rod
+    double wanted_mm = 0; ///< what was to come off in this pass; 0: only read again; negative: filled
+    std::optional<EdgeMargins> whole_mm; ///< off the whole part under the outer strings; negative: raised
+    int turned_eighths = 0;              ///< of the truss rod; positive: tightened
+    std::optional<double> u_mm;          ///< of this reading, where its gauge does not say it: two leaves
+};
+
+struct ReadingEntry {
+    ReadingState state = ReadingState::found;
+    std::string when; ///< ISO 8601, or empty
+    std::optional<double> humidity_pct;
+    bool strings_new = false; ///< new strings before these readings
+    std::optional<Relief> relief;
+    bool relief_both_sides = false;      ///< the mean of bass and treble
+    std::vector<StringReadings> strings; ///< one a string, or empty
+    ReadingGauges gauges;
+    std::optional<std::size_t> replaces; ///< an earlier entry, in file order
+    std::optional<BenchWork> bench;      ///< read at the bench, and what was done before it
+    std::size_t index = 0; ///< in a log: its place in the file, or that of the entry it stands for
+};
+
+/// Every entry about an instrument: as it is written, and in the order it counts. Copies share what they
+/// hold.
+class ReadingLog {
+public:
+    ReadingLog() : ReadingLog(std::vector<ReadingEntry>{}) {}
+    // NOLINTBEGIN(google-explicit-constructor): a list of entries is one
+    ReadingLog(std::vector<ReadingEntry> written);
+    ReadingLog(std::initializer_list<ReadingEntry> written) : ReadingLog(std::vector(written)) {}
+    // NOLINTEND(google-explicit-constructor)
+
+    /// As in the file.
+    const std::vector<ReadingEntry>& written() const { return held_->written; }
+    bool empty() const { return written().empty(); }
+    std::size_t size() const { return written().size(); }
+    const ReadingEntry& operator[](std::size_t place) const { return written()[place]; }
+    const ReadingEntry& back() const { return written().back(); }
+    auto begin() const { return written().begin(); }
+    auto end() const { return written().end(); }
+
+    /// The entries as they count: by time if all have one, else as written; a correction stands in the place
+    /// of what it replaces. No longer than the log.
+    const std::vector<std::reference_wrapper<const ReadingEntry>>& in_order() const { return held_->ordered; }
+
+private:
+    struct Held {
+        std::vector<ReadingEntry> written;
+        std::map<std::size_t, ReadingEntry> corrected; ///< what stands in a place instead of what is written
+        std::vector<std::reference_wrapper<const ReadingEntry>> ordered;
+    };
+    std::shared_ptr<const Held> held_;
+};
+
+} // namespace fm

@@ -1,0 +1,53 @@
+#pragma once
+// The bridge: its height over the soundboard, what the strings do to it, and where its pins go.
+// Source: docs/mathematics.md, "Saddle and bridge".
+#include "core/part/saddle_work.h"
+
+#include <optional>
+#include <vector>
+
+namespace fm {
+
+struct PlanPoint {
+    double x_mm = 0;
+    double y_mm = 0;
+};
+
+/// One string at the bridge.
+struct BridgeString {
+    double height_over_top_mm = 0;          ///< its underside over the soundboard
+    std::optional<double> exposure_mm;      ///< saddle standing out of the bridge
+    std::optional<double> saddle_height_mm; ///< from the slot's floor (or what lies in it) to the string
+    double break_angle_deg = 0;
+    double slope_before_deg = 0; ///< its rise to the saddle
+    double slope_behind_deg = 0; ///< its fall behind it
+    double force_n = 0;          ///< on the saddle
+    double down_force_n = 0;
+    double toward_nut_force_n = 0;
+    double exit_x_mm = 0; ///< where it leaves behind the saddle, in plan
+};
+
+struct BridgeSolution {
+    std::optional<double> height_mm;
+    double plane_off_mm = 0; ///< auto height: by how much the fret plane misses what the bridge can be
+    double moment_nm = 0;
+    std::optional<double> floor_left_mm;   ///< wood under the saddle's slot
+    std::optional<double> neck_packing_mm; ///< in the pocket, to bring the plane where it belongs
+    std::vector<PlanPoint> pins;           ///< empty unless the strings are pinned
+    std::vector<BridgeString> strings;
+};
+
+/// What a bridge is computed from: strings solved, in plan and height, and their tensions.
+struct BridgeStringInput {
+    StringLine line;
+    EndHeights ends;
+    std::optional<double> tension_n;
+};
+BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge, const StraightSaddle& saddle,
+                               const std::vector<BridgeStringInput>& strings);
+
+/// Turning moment about the soundboard with the strings at those heights over it [N·m].
+double turning_moment_nm(const BridgeDesign& bridge, const std::vector<BridgeStringInput>& strings,
+                         const std::vector<double>& exit_x_mm, std::optional<double> bridge_height_mm);
+
+} // namespace fm

@@ -1,0 +1,23 @@
+#pragma once
+// The bridge's outline in plan, by a few plain forms with their own dimensions. It stands square to the
+// centreline, its middle under the middle of the strings. Source: docs/mathematics.md, "Outline of the
+// bridge".
+#include "core/solution/solution.h"
+
+#include <vector>
+
+namespace fm {
+
+/// The outline as given, or a plain straight one around slot and pins.
+BridgeOutline shown_outline(const Design& design, const Solution& solution);
+
+/// Its corners in plan, in order around it; curved edges as points closer than a hundredth of a mm.
+std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution);
+
+/// Whether a point lies within the outline, its edge included.
+bool within_outline(const std::vector<PlanPoint>& outline, const PlanPoint& point);
+
+/// The four corners of the saddle's slot in plan.
+std::vector<PlanPoint> slot_corners(const Design& design, const Solution& solution);
+
+} // namespace fm

@@ -1,0 +1,94 @@
+#include "core/solution/bridge_outline.h"
+#include "core/solution/check_parts.h"
+
+#include <algorithm>
+
+namespace fm {
+
+namespace {
+
+void doubt_exit(const Design& design, std::size_t i, const Solution& solution, std::vector<Message>& out) {
+    const BridgeDesign& bridge = *design.bridge;
+    const bool pinned = bridge.anchor == Anchor::pins;
+    const StringLine& line = solution.strings[i].line;
+    const double behind_crown_mm = solution.bridge->strings[i].exit_x_mm - line.plan_x_mm(line.saddle_x_mm);
+    if (behind_crown_mm > 0) return;
+    const double behind_mm = pinned ? bridge.pins.behind_mm : bridge.exit.behind_mm;
+    out.push_back({"exit_before_crown",
+                   Severity::error,
+                   pinned ? "bridge.pins.behind_mm" : "bridge.exit.behind_mm",
+                   {design.string_name(i), LengthMm{behind_mm}, LengthMm{behind_mm - behind_crown_mm}}});
+}
+
+void doubt_string_at_bridge(const Design& design, std::size_t i, const BridgeString& string,
+                            std::vector<Message>& out) {
+    const BridgeDesign& bridge = *design.bridge;
+    const std::string name = design.string_name(i);
+    const std::string where = key_of_string(i);
+    if (string.exposure_mm && *string.exposure_mm < 0)
+        out.push_back(
+            {"exposure_below_zero", Severity::error, where, {name, LengthMm{-*string.exposure_mm}}});
+    const auto& slot_mm = design.saddle.slot_depth_mm;
+    if (string.exposure_mm && slot_mm && *slot_mm < *string.exposure_mm)
+        out.push_back({"slot_too_shallow",
+                       Severity::warning,
+                       where,
+                       {name, LengthMm{*string.exposure_mm}, LengthMm{*slot_mm}}});
+    if (string.break_angle_deg < bridge.break_angle_min_deg)
+        out.push_back({"break_angle_shallow",
+                       Severity::warning,
+                       where,
+                       {name, AngleDeg{string.break_angle_deg}, AngleDeg{bridge.break_angle_min_deg}}});
+}
+
+/// What the outline does not hold.
+void doubt_outline(const Design& design, const Solution& solution, std::vector<Message>& out) {
+    const std::vector<PlanPoint> outline = outline_points(*design.bridge->outline, solution);
+    const auto inside = [&](const PlanPoint& point) { return within_outline(outline, point); };
+    const std::vector<PlanPoint> slot = slot_corners(design, solution);
+    if (!design.bridge->floats() && !std::all_of(slot.begin(), slot.end(), inside))
+        out.push_back({"slot_outside_bridge", Severity::warning, "bridge.outline", {}});
+    const double r = 0.5 * design.bridge->pins.hole_mm;
+    for (std::size_t i = 0; i < solution.bridge->pins.size(); ++i) {
+        const PlanPoint& pin = solution.bridge->pins[i];
+        const bool all = inside({pin.x_mm - r, pin.y_mm}) && inside({pin.x_mm + r, pin.y_mm}) &&
+                         inside({pin.x_mm, pin.y_mm - r}) && inside({pin.x_mm, pin.y_mm + r});
+        if (!all)
+            out.push_back(
+                {"pin_outside_bridge", Severity::warning, "bridge.outline", {design.string_name(i)}});
+    }
+}
+
+} // namespace
+
+void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std::vector<Message>& out) {
+    const StraightSaddle& saddle = solution.straight_saddle;
+    if (!saddle.fits)
+        out.push_back({"saddle_too_thin",
+                       Severity::warning,
+                       "saddle.thickness_mm",
+                       {LengthMm{saddle.crown_span_mm + 2.0 * design.saddle.crown_edge_mm},
+                        LengthMm{design.saddle.thickness_mm}}});
+    if (solution.travel)
+        for (const std::size_t i : solution.travel->out_of_reach)
+            out.push_back({"travel_too_short", Severity::error, key_of_string(i), {design.string_name(i)}});
+    if (!design.bridge || !solution.bridge) return;
+    const BridgeSolution& bridge = *solution.bridge;
+    if (bridge.plane_off_mm != 0.0)
+        out.push_back({bridge.plane_off_mm > 0 ? "plane_too_high" : "plane_too_low",
+                       Severity::warning,
+                       "bridge.plane_above_top_mm",
+                       {LengthMm{std::abs(bridge.plane_off_mm)}, LengthMm{*bridge.height_mm}}});
+    if (bridge.floor_left_mm && *bridge.floor_left_mm < design.bridge->floor_min_mm)
+        out.push_back({"floor_under_slot",
+                       Severity::warning,
+                       "saddle.slot_depth_mm",
+                       {LengthMm{*bridge.floor_left_mm}, LengthMm{design.bridge->floor_min_mm}}});
+    if (design.bridge->outline) doubt_outline(design, solution, out);
+    for (std::size_t i = 0; i < bridge.strings.size(); ++i) {
+        doubt_exit(design, i, solution, out);
+        doubt_string_at_bridge(design, i, bridge.strings[i], out);
+    }
+}
+
+} // namespace fm

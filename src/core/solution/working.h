@@ -1,0 +1,41 @@
+#pragma once
+// The working of a number: what it is made of, in an order a person can check by hand.
+// Source: docs/mathematics.md; each formula there has its working here.
+#include "core/solution/quantities.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace fm {
+
+using TermKind = QuantityKind;
+
+struct Term {
+    std::string name_id; ///< message id of its name
+    char sign = '+';     ///< '+', '-', '*'; a space where the formula in words says how it enters
+    double value = 0;
+    TermKind kind = TermKind::length;
+    std::string key; ///< in the job file, or of another computed number; "" for a step on the way
+    bool computed = false;
+};
+
+struct Working {
+    std::string key;                   ///< "strings[2].floor_above_seat_mm"
+    std::optional<std::size_t> string; ///< whose number it is
+    std::optional<int> fret;           ///< of a number that belongs to a fret
+    std::string title_id;              ///< message id of the number's name
+    std::string formula_id;            ///< message id of the formula in words
+    std::vector<Term> terms;
+    double result = 0;
+    TermKind kind = TermKind::length;
+    bool is_sum = true; ///< the terms with their signs give the result
+};
+
+/// The fret a number of a list belongs to, 0 for the open string; none for lists along the strings.
+std::optional<int> fret_of(const NumberKey& number);
+
+/// The working of a computed number, or nothing if there is no such number in this job.
+std::optional<Working> working(const Design& design, const Solution& solution, std::string_view key);
+
+} // namespace fm

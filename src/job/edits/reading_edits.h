@@ -1,0 +1,30 @@
+#pragma once
+// How the list of readings grows: the one way an entry is begun, appended and corrected.
+#include "core/found/reading_log.h"
+#include "job/document/value.h"
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace fm {
+
+/// The entries of a document as they are written; none where it has no list of them.
+const Value::Array& written_readings(const Value& document);
+
+/// A new entry. @param when ISO 8601; none: not said @param strings how many to read; 0: it has no list of
+/// them
+Value begun_reading(ReadingState state, std::optional<std::string_view> when, std::size_t strings = 0);
+
+/// The document with one entry more at the end.
+[[nodiscard]] Value with_reading_added(const Value& document, const Value& entry);
+
+/// The document with an entry that stands in another's place. @param why in a few words, for the file
+[[nodiscard]] Value with_reading_corrected(const Value& document, std::size_t index, const Value& entry,
+                                           const std::string& why);
+
+/// Which entries a later one stands for.
+std::vector<bool> replaced_entries(const Value::Array& entries);
+
+} // namespace fm

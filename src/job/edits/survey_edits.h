@@ -1,0 +1,36 @@
+#pragma once
+// Changes of a job document at the survey: what was seen, and what was read before anything was touched.
+#include "core/design/survey.h"
+#include "job/document/value.h"
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <utility>
+#include <vector>
+
+namespace fm {
+
+/// A point of the survey marked, or not looked at; its note and picture stay.
+[[nodiscard]] Value with_survey_mark(const Value& document, const SurveyPoint& point,
+                                     std::optional<SurveyMark> mark);
+/// A text of a point: "note" or "photo"; an empty one is left out.
+[[nodiscard]] Value with_survey_text(const Value& document, const SurveyPoint& point, std::string_view key,
+                                     const std::string& text);
+
+/// What one reading as found sets.
+struct FoundReading {
+    /// Places within the entry and what stands there: "strings[2].action12_mm", "relief", "humidity_pct"; the
+    /// first is the reading, the others say how it was read.
+    std::vector<std::pair<std::string, Value>> set;
+    std::string gauge_of; ///< "nut", "action", "relief", or "" for none
+    std::string gauge;    ///< its word
+};
+
+/// A reading as found. It joins this sitting's entry; one typed again in this sitting becomes a correction
+/// that takes the entry's place whole, so that nothing is rewritten. Another gauge begins another entry.
+/// @param when ISO 8601 time of the sitting
+[[nodiscard]] Value with_found_reading(const Value& document, std::size_t strings,
+                                       const FoundReading& reading, std::string_view when);
+
+} // namespace fm

@@ -1,0 +1,282 @@
+// Keys, limits and defaults of a job file; those of its parts stand in the files read_*.cpp beside this one.
+#include "core/design/inputs.h"
+#include "core/design/spacing.h"
+#include "core/words/pitch.h"
+#include "core/words/word_of.h"
+#include "job/read/read_parts.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+constexpr double least_to_first_fret_mm = 4.0;
+constexpr Range pluck_range{0.01, 100.0}; // newtons
+
+void read_scale(Reader& neck, NeckDesign& design) {
+    constexpr Range scale{200.0, 1200.0};
+    if (neck.has("scale_bass_mm") || neck.has("scale_treble_mm")) {
+        design.scale_bass_mm = neck.number("scale_bass_mm", scale);
+        design.scale_treble_mm = neck.number("scale_treble_mm", scale);
+        if (neck.has("scale_mm")) neck.fault("one_or_the_other", "scale_mm", {std::string("scale_bass_mm")});
+    } else {
+        design.scale_bass_mm = design.scale_treble_mm = neck.number("scale_mm", scale);
+    }
+    design.perpendicular_fret =
+        neck.number_or("perpendicular_fret", 0.0, {0.0, static_cast<double>(design.frets)});
+    if (design.temperament_cents && design.perpendicular_fret != std::floor(design.perpendicular_fret))
+        neck.fault("not_a_whole_number", "perpendicular_fret", {design.perpendicular_fret, 0, design.frets});
+}
+
+void read_radius(Reader& neck, NeckDesign& design) {
+    const Range radius{smallest_radius_mm, 1e6};
+    if (neck.has("radius_nut_mm") || neck.has("radius_end_mm")) {
+        design.shape = BoardShape::cone;
+        design.radius_nut_mm = neck.number("radius_nut_mm", radius);
+        design.radius_end_mm = neck.number("radius_end_mm", radius);
+        design.radius_end_at_mm = neck.number_or("radius_end_at_mm", design.mean_scale_mm(), {10.0, 1500.0});
+        if (neck.has("radius_mm"))
+            neck.fault("one_or_the_other", "radius_mm", {std::string("radius_nut_mm")});
+        const double last_x_mm = design.mean_scale_mm() * (1.0 - std::exp2(-design.frets / 12.0));
+        const double at_last_fret_mm = design.radius_nut_mm + (design.radius_end_mm - design.radius_nut_mm) *
+                                                                  last_x_mm /
+                                                                  std::max(design.radius_end_at_mm, 1.0);
+        if (at_last_fret_mm < smallest_radius_mm)
+            neck.fault("radius_runs_out", "radius_end_mm",
+                       {design.radius_end_mm, LengthMm{at_last_fret_mm}, LengthMm{smallest_radius_mm}});
+    } else if (neck.has("radius_mm")) {
+        design.shape = BoardShape::cylinder;
+        design.radius_nut_mm = neck.number("radius_mm", radius);
+    }
+    if (design.shape != BoardShape::flat && design.radius_nut_mm > 0 &&
+        design.radius_nut_mm <= 0.5 * design.nut_width_mm)
+        neck.fault("radius_under_half_width",
+                   design.shape == BoardShape::cone ? "radius_nut_mm" : "radius_mm",
+                   {design.radius_nut_mm, LengthMm{0.5 * design.nut_width_mm}});
+}
+
+void read_temperament(Reader& root, NeckDesign& design) {
+    if (!root.has("temperament")) return;
+    Reader temperament = root.object("temperament", false);
+    temperament.text_or("name", "");
+    if (!temperament.has("cents")) temperament.fault("key_missing", "cents");
+    const std::vector<double> cents = temperament.numbers("cents", {0.0, 1200.0}, 12);
+    if (cents.size() != 12) return;
+    std::array<double, 12> table{};
+    for (std::size_t i = 0; i < 12; ++i) {
+        table[i] = cents[i];
+        if (table[i] <= (i == 0 ? 0.0 : table[i - 1]) || (i == 11 && table[i] != 1200.0))
+            return temperament.fault("temperament_order", "cents", {static_cast<int>(i) + 1, table[i]});
+    }
+    design.temperament_cents = table;
+}
+
+NeckDesign read_neck(Reader& root) {
+    NeckDesign design;
+    Reader neck = root.object("neck", true);
+    design.frets = neck.whole("frets", 12, 36);
+    design.body_joint_fret = neck.whole("body_joint_fret", 10, design.frets);
+    read_temperament(root, design);
+    read_scale(neck, design);
+    design.fret_height_mm = neck.number("fret_height_mm", {0.2, 3.0});
+    design.nut_width_mm = neck.number("nut_width_mm", {5.0, 150.0});
+    design.end_width_mm = neck.number("end_width_mm", {5.0, 160.0});
+    design.end_at_mm = neck.number_if("end_at_mm", {50.0, 1500.0});
+    design.fret_end_bevel_mm = neck.number_or("fret_end_bevel_mm", 0.0, {0.0, 10.0});
+    design.fallaway_mm = neck.number_or("fallaway_mm", 0.0, {-5.0, 5.0});
+    read_radius(neck, design);
+    if (neck.has("fret_offsets_mm")) {
+        design.fret_offsets_mm = neck.numbers("fret_offsets_mm", {-2.0, 2.0}, std::nullopt);
+        const auto frets = static_cast<std::size_t>(design.frets);
+        if (!design.fret_offsets_mm.empty() && design.fret_offsets_mm.size() != frets)
+            neck.fault("wrong_count", "fret_offsets_mm",
+                       {static_cast<int>(design.fret_offsets_mm.size()), design.frets});
+    }
+    design.relief = read_relief(neck, "relief", design);
+    design.rod = neck.choice_if<Rod>("rod");
+    return design;
+}
+
+StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
+    StringDesign string;
+    const std::string name = reader.text_or("pitch", "");
+    if (!name.empty()) {
+        const auto hz = pitch_hz_of_name(name, a4_hz);
+        if (!hz) reader.fault("not_a_pitch", "pitch", {name});
+        string.pitch_hz = hz.value_or(a4_hz);
+        string.pitch_name = shown_pitch_name(name);
+        if (hz && (*hz < 15.0 || *hz > 2000.0))
+            reader.fault("number_out_of_range", "pitch", {*hz, 15.0, 2000.0});
+    }
+    if (reader.has("pitch_hz")) {
+        string.pitch_hz = reader.number("pitch_hz", {15.0, 2000.0});
+        if (string.pitch_name.empty() && string.pitch_hz > 0)
+            string.pitch_name = nearest_pitch_name(string.pitch_hz, a4_hz);
+    } else if (name.empty()) {
+        reader.fault("key_missing", "pitch");
+    }
+    string.diameter_mm = reader.number("diameter_mm", {0.15, 4.0});
+    string.wound = reader.flag_or("wound", false);
+    string.course = reader.whole_or("course", own_course, 0, 100000);
+    string.core = reader.choice_or("core", CoreMaterial::steel);
+    string.wrap = reader.choice_if<Wrap>("wrap");
+    string.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
+    string.core_mm = reader.number_if("core_mm", {0.05, 4.0});
+    string.unit_mass_g_m = reader.number_if("unit_mass_g_m", {0.01, 500.0});
+    string.core_density_kg_m3 = reader.number_if("core_density_kg_m3", {100.0, 25000.0});
+    string.wrap_density_kg_m3 = reader.number_if("wrap_density_kg_m3", {100.0, 25000.0});
+    string.core_modulus_gpa = reader.number_if("core_modulus_gpa", {0.1, 1000.0});
+    string.bending_stiffness_n_mm2 = reader.number_if("bending_stiffness_n_mm2", {0.0, 1e7});
+    string.stretch_stiffness_n = reader.number_if("stretch_stiffness_n", {1.0, 1e8});
+    string.end_stiffness = reader.number_if("end_stiffness", end_stiffness_range);
+    if (string.wound && string.core_mm && *string.core_mm >= string.diameter_mm)
+        reader.fault("core_too_thick", "core_mm", {*string.core_mm, LengthMm{string.diameter_mm}});
+    if (string.wound && string.core != CoreMaterial::steel && !string.core_mm && !string.unit_mass_g_m)
+        reader.fault("core_missing", "core_mm");
+    return string;
+}
+
+void read_player(Reader& root, Player& player) {
+    Reader reader = root.object("player", false);
+    player.finger_behind_mm = reader.number_or("finger_behind_mm", player.finger_behind_mm, {0.0, 60.0});
+    player.press_depth_mm = reader.number_or("press_depth_mm", player.press_depth_mm, {0.0, 3.0});
+    player.after_length_mm = reader.number_or("after_length_mm", player.after_length_mm, {0.0, 2000.0});
+    player.end_stiffness = reader.number_or("end_stiffness", player.end_stiffness, end_stiffness_range);
+    player.hand = reader.choice_or("hand", player.hand);
+    player.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
+    player.pluck_share_down = reader.number_or("pluck_share_down", player.pluck_share_down, {0.0, 1.0});
+    player.pluck_from_saddle_mm =
+        reader.number_or("pluck_from_saddle_mm", player.pluck_from_saddle_mm, {1.0, 1200.0});
+    player.back_gap_min_mm = reader.number_or("back_gap_min_mm", player.back_gap_min_mm, {0.0, 2.0});
+}
+
+/// A nut may stand 2 mm forward and a finger needs room: a temperament must leave that before fret 1.
+void check_first_fret(const Neck& neck, std::vector<Message>& problems) {
+    const double shortest_mm = std::min(neck.design().scale_bass_mm, neck.design().scale_treble_mm);
+    const double x_mm = neck.fret_x_mm(1, shortest_mm);
+    if (x_mm < least_to_first_fret_mm)
+        problems.push_back({"first_fret_near_nut",
+                            Severity::error,
+                            "temperament.cents",
+                            {LengthMm{x_mm}, LengthMm{least_to_first_fret_mm}}});
+}
+
+/// Outer centres must leave room for the strings between, and stand over the board's curve.
+void check_spread(const Design& design, const Spacing& spacing, double half_width_mm, const char* where,
+                  std::vector<Message>& problems) {
+    const OuterCentres outer = outer_centres_mm(spacing, design.strings, half_width_mm);
+    for (const double y_mm : {outer.bass_mm, outer.treble_mm})
+        if (!(std::abs(y_mm) <= farthest_string_mm))
+            problems.push_back({"string_too_far_out",
+                                Severity::error,
+                                where,
+                                {LengthMm{std::abs(y_mm)}, LengthMm{farthest_string_mm}}});
+    if (design.strings.size() < 2) return;
+    double widths_mm = 0.5 * (design.strings.front().diameter_mm + design.strings.back().diameter_mm);
+    for (std::size_t i = 1; i + 1 < design.strings.size(); ++i) widths_mm += design.strings[i].diameter_mm;
+    const double spread_mm = outer.treble_mm - outer.bass_mm;
+    if (!(spread_mm > widths_mm))
+        problems.push_back(
+            {"spread_too_small", Severity::error, where, {LengthMm{spread_mm}, LengthMm{widths_mm}}});
+}
+
+std::vector<StatedUncertainty> read_uncertainties(Reader& root, const Design& design) {
+    std::vector<StatedUncertainty> list;
+    Reader stated = root.object("uncertainty", false);
+    for (const std::string& key : stated.keys()) {
+        const Gauge* gauge = gauge_of_word(stated.word_at(key));
+        if (!is_input_key(design, key))
+            stated.fault("not_an_input", key);
+        else if (gauge)
+            list.push_back({key, gauge->uncertainty_mm, std::string(gauge->word)});
+        else
+            list.push_back({key, stated.number(key, {0.0, 100.0}), {}});
+    }
+    return list;
+}
+
+} // namespace
+
+Ordered read_ordered(Reader& root) {
+    Reader reader = root.object("ordered", false);
+    Ordered ordered;
+    for (const std::string& word : reader.texts("parts")) {
+        const auto part = of_word<OrderedPart>(word);
+        if (!part)
+            reader.fault("not_one_of", "parts",
+                         {word, std::string("nut, saddle, bridge, ready_nut, ready_saddle, set_up")});
+        else if (std::find(ordered.parts.begin(), ordered.parts.end(), *part) == ordered.parts.end())
+            ordered.parts.push_back(*part);
+    }
+    ordered.sum = reader.number_if("sum", {0.0, 1e7});
+    return ordered;
+}
+
+namespace {
+
+void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
+    job.title = root.text_or("title", "");
+    job.owner = root.text_or("owner", "");
+    root.whole_or("defaults", 1, 1,
+                  1000); // what was taken for what it does not say (job/read/old_defaults.h)
+    job.a4_hz = root.number_or("a4_hz", 440.0, {200.0, 900.0});
+    job.left_handed = root.word("handed", {"right", "left"}, 0) == 1;
+    job.unit = root.choice_or("unit", Unit::mm);
+    Design& design = job.design;
+    design.neck = read_neck(root);
+    int own_course = -1; // counts down: never a number a file may hold
+    for (Reader& reader : root.objects("strings", 1, 14, true))
+        design.strings.push_back(read_string(reader, own_course--, job.a4_hz));
+    if (design.strings.empty()) return;
+    read_nut(root, design);
+    read_saddle(root, design);
+    read_player(root, design.player);
+    read_bridge(root, design);
+    Reader limits = root.object("limits", false);
+    design.limits = {limits.number_or("string_gap_min_mm", 0.0, {0.0, 20.0}),
+                     limits.number_or("edge_min_mm", 0.0, {0.0, 20.0})};
+    Reader choices = root.object("plan", false);
+    design.choices = {choices.choice_if<ReliefChoice>("relief"), choices.choice_if<SaddleChoice>("saddle"),
+                      choices.choice_if<NutChoice>("nut")};
+    if (design.choices.nut == NutChoice::choose) choices.fault("choose_not_chosen", "nut");
+    job.survey = read_survey(root);
+    for (std::size_t i = 0; i < job.survey.size(); ++i)
+        if (survey_points()[i].word == "rod_stuck")
+            design.neck.rod_stuck = job.survey[i].mark == SurveyMark::found;
+    job.readings = read_readings(root, design);
+    job.sheets = read_printed(root);
+    job.intonation = read_intonation(root);
+    job.record = read_record(root, job.design.strings.size(), job.design.neck.frets);
+    job.ordered = read_ordered(root);
+    job.behind_bridge = read_background(root, "bridge");
+    job.behind_board = read_background(root, "board");
+    if (root.has("tools")) job.tools = read_tools(root.object("tools", false));
+    if (!problems.empty()) return;
+    design.uncertainties = read_uncertainties(root, design);
+    const Neck neck(design.neck);
+    check_first_fret(neck, problems);
+    check_spread(design, design.nut.spacing, neck.half_width_mm(0.0), "nut.spacing", problems);
+    check_spread(design, design.saddle.spacing, neck.half_width_mm(neck.mean_scale_mm()), "saddle.spacing",
+                 problems);
+}
+
+} // namespace
+
+JobResult read_job(const Value& document) {
+    JobResult result;
+    if (!document.object()) {
+        result.problems.push_back({"not_an_object", Severity::error, "the file", {shown_value(document)}});
+        return result;
+    }
+    Reader root(&document, "", result.problems);
+    root.word("format", {"fair-measure-job"}, std::nullopt);
+    Job job;
+    job.version = root.whole_or("version", 1, 1, 1000);
+    read_whole(root, job, result.problems);
+    if (result.problems.empty()) result.job = std::move(job);
+    return result;
+}
+
+} // namespace fm

@@ -1,0 +1,58 @@
+#include "sheet/machine/machine_files.h"
+
+#include "sheet/drawing/sheet_files.h"
+#include "sheet/machine/part_notices.h"
+#include "sheet/machine/solid.h"
+#include "sheet/views/saddle_views.h"
+#include "sheet/words/job_work.h"
+#include "sheet/words/sheet_words.h"
+
+namespace fm {
+
+namespace {
+
+std::string name_of(MachinePartKind kind) {
+    switch (kind) {
+    case MachinePartKind::nut: return translate("sheet", "Nut");
+    case MachinePartKind::saddle: return translate("sheet", "Saddle");
+    case MachinePartKind::bridge: return translate("sheet", "Bridge");
+    }
+    return {};
+}
+
+MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind kind, bool step) {
+    if (!makes_solids()) return {{}, translate("sheet", "this program was built without solid models"), {}};
+    if (kind == MachinePartKind::bridge)
+        return {{}, translate("sheet", "solid models are made of nut and saddle"), {}};
+    if (kind == MachinePartKind::saddle && solution.travel)
+        return {{}, translate("sheet", "single saddles are bought: there is no solid model of them"), {}};
+    const SolidPart part = kind == MachinePartKind::nut ? solid_nut(job.design, solution, job.left_handed)
+                                                        : solid_saddle(job.design, solution, job.left_handed);
+    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, machine_notices(job, solution, kind)};
+}
+
+} // namespace
+
+MachineFile machine_file(const Job& as_written, const Solution& written, MachinePartKind kind,
+                         const QString& path, std::optional<double> cutter_mm) {
+    const JobWork work = job_work(as_written, written);
+    const Job& job = work.job;
+    const Solution& solution = work.solution;
+    const auto ends = [&](const char* ending) {
+        return path.endsWith(QLatin1String(ending), Qt::CaseInsensitive);
+    };
+    if (ends(".step") || ends(".stp")) return solid_file(job, solution, kind, true);
+    if (ends(".stl")) return solid_file(job, solution, kind, false);
+    if (!ends(".svg") && !ends(".dxf"))
+        return {{}, translate("sheet", "a machine's file ends in .svg, .dxf, .step or .stl"), {}};
+    MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
+    part.notices = machine_notices(job, solution, kind);
+    if (kind == MachinePartKind::saddle && saddle_ground(job.design, solution) == SaddleGround::fret_plane)
+        part.outline.layer = Layer::scribe; // nothing to be cut by
+    MachineDrawing made = machine_drawing(part, name_of(kind) + " · " + job.title, cutter_mm, job.unit);
+    std::vector<std::string> told = part.notices;
+    told.insert(told.end(), made.unreached.begin(), made.unreached.end());
+    return {ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(told)};
+}
+
+} // namespace fm

@@ -1,0 +1,24 @@
+#pragma once
+// Files for machines, by their endings.
+#include "job/read/job.h"
+#include "sheet/machine/machine_part.h"
+
+#include <QByteArray>
+#include <QString>
+
+namespace fm {
+
+struct MachineFile {
+    QByteArray bytes;                   ///< empty: no such file, and why
+    std::string fault;                  ///< names the ending
+    std::vector<std::string> unreached; ///< what is not in the file and what the cutter leaves, a line each
+};
+/// @param path ends in .svg, .dxf, .step, .stp or .stl @param cutter_mm diameter; none: true outlines only
+MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKind kind, const QString& path,
+                         std::optional<double> cutter_mm);
+
+/// Cutters and beams there are [mm].
+constexpr double least_cutter_mm = 0.01;
+constexpr double most_cutter_mm = 30;
+
+} // namespace fm

@@ -1,0 +1,56 @@
+#pragma once
+// Parts as a machine cuts them: clean closed outlines in mm from the part's own datum, one layer for every
+// operation.
+#include "core/solution/solution.h"
+#include "core/words/units.h"
+#include "sheet/machine/kerf.h"
+
+#include <array>
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace fm {
+
+enum class MachinePartKind { nut, saddle, bridge };
+constexpr std::array<std::string_view, 3> words_of(MachinePartKind) {
+    return {"nut", "saddle", "bridge"};
+}
+
+/// A slot: its outline, closed, and its centre line with the width it stands for.
+struct MachineSlot {
+    std::string name; ///< of its string
+    Path outline;
+    Path centre;
+    bool is_open = false; ///< at the top: its first and last corner lie beyond the part
+};
+
+struct MachineHole {
+    std::string name;
+    Circle circle;
+};
+
+struct MachinePart {
+    MachinePartKind kind = MachinePartKind::nut;
+    Path outline;
+    std::vector<MachineSlot> slots;
+    std::vector<MachineHole> holes;
+    std::vector<Path> marks;          ///< only scribed
+    std::vector<std::string> notices; ///< what is designed and not in the outline
+};
+
+/// The nut from the front: outline, slots from the top, fret tops and board. x along from the centreline, y
+/// over the seat. The saddle from the front, from its ground up, with a floating bridge's notches. The bridge
+/// from above: x across, y toward the head from the slot's centreline; its saddle's slot, its pins.
+/// @param mirrored for the left-handed. A bridge's needs a bridge.
+MachinePart machine_part(const Design& design, const Solution& solution, MachinePartKind kind, bool mirrored);
+
+/// The part as a drawing for SVG and DXF; with a cutter also the path of its middle on a layer of its own.
+struct MachineDrawing {
+    Drawing drawing;
+    std::vector<std::string> unreached; ///< a line for every place the cutter cannot get to
+};
+MachineDrawing machine_drawing(const MachinePart& part, const std::string& title,
+                               std::optional<double> cutter_mm, Unit unit);
+
+} // namespace fm

@@ -1,0 +1,106 @@
+#include "sheet/machine/part_notices.h"
+
+#include "core/solution/nut_plan.h"
+#include "core/words/word_of.h"
+#include "sheet/views/saddle_views.h"
+#include "sheet/words/sheet_words.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+constexpr double least_shown_mm = 0.005; // half of what a sheet shows
+
+std::string length(const Job& job, double mm) {
+    return sheet_length(mm, job.unit);
+}
+
+/// "8 · D3 0.30, 7 · A3 0.25"
+template <class Value> std::string each_string(const Job& job, const Value& value) {
+    std::string words;
+    for (std::size_t i = 0; i < job.design.strings.size(); ++i)
+        words += (i == 0 ? "" : ", ") + job.design.string_name(i) + " " + sheet_number(value(i), job.unit);
+    return words;
+}
+
+bool is_stepped(const Solution& solution) {
+    const auto forward = [](const StringSolution& s) { return s.line.set_forward_mm; };
+    const auto [least, most] =
+        std::minmax_element(solution.strings.begin(), solution.strings.end(),
+                            [&](const auto& a, const auto& b) { return forward(a) < forward(b); });
+    return forward(*most) - forward(*least) >= least_shown_mm;
+}
+
+} // namespace
+
+std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
+    if (is_stepped(solution))
+        return {with_values(
+            translate("sheet", "Not drawn here: every string leaves the front face its own way "
+                               "forward of the nut line, in %1: %2."),
+            std::string(word_of(job.unit)),
+            each_string(job, [&](std::size_t i) { return solution.strings[i].line.set_forward_mm; }))};
+    const double forward_mm = solution.strings.front().line.set_forward_mm;
+    if (std::abs(forward_mm) < least_shown_mm) return {};
+    return {with_values(translate("sheet",
+                                  "Not drawn here: the front face stands %1 forward of the nut line, over "
+                                  "the board; shorten the board by that much, or let the nut overhang."),
+                        length(job, forward_mm))};
+}
+
+std::vector<std::string> saddle_notices(const Job& job, const Solution&) {
+    const SaddleDesign& saddle = job.design.saddle;
+    std::vector<std::string> notices;
+    if (saddle.lean_deg != 0)
+        notices.push_back(
+            with_values(translate("sheet", "Not drawn here: the saddle leans %1 toward the nut; its "
+                                           "heights are along it."),
+                        fixed_text(saddle.lean_deg, 1) + "°"));
+    return notices;
+}
+
+std::vector<std::string> machine_notices(const Job& job, const Solution& solution, MachinePartKind kind) {
+    std::vector<std::string> notices;
+    if (kind == MachinePartKind::nut) {
+        notices = nut_notices(job, solution);
+        if (job.design.neck.fanned())
+            notices.push_back(
+                with_values(
+                    translate("sheet",
+                              "Seen square to the front face. The nut stands at %1; over its thickness the "
+                              "slots run aside, in %2"),
+                    fixed_text(solution.nut_angle_deg, 1) + "°", std::string(word_of(job.unit))) +
+                ": " +
+                each_string(job,
+                            [&](std::size_t i) {
+                                return slot_run(job.design, solution, i) * job.design.nut.thickness_mm;
+                            }) +
+                ".");
+    }
+    if (kind == MachinePartKind::saddle) {
+        notices = saddle_notices(job, solution);
+        if (saddle_ground(job.design, solution) == SaddleGround::fret_plane)
+            notices.push_back(translate("sheet",
+                                        "The job has no bridge: heights are over the fret plane. Do not cut "
+                                        "its height by this file."));
+        if (solution.notches.empty() && !solution.travel)
+            notices.push_back(with_values(
+                translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2."),
+                std::string(word_of(job.unit)), each_string(job, [&](std::size_t i) {
+                    return solution.straight_saddle.front_to_crown_mm[i];
+                })));
+        if (job.design.saddle.under_mm > 0)
+            notices.push_back(with_values(
+                translate("sheet",
+                          "Heights count from what lies in the slot, %1, not from the slot's floor."),
+                length(job, job.design.saddle.under_mm)));
+    }
+    return notices;
+}
+
+} // namespace fm

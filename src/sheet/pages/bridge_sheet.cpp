@@ -1,0 +1,257 @@
+// The layout of one page from top to bottom.
+#include "core/solution/bridge_outline.h"
+#include "core/solution/check.h"
+#include "sheet/pages/part_sheets.h"
+#include "sheet/views/bridge_views.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+constexpr double leader_mm = 7;
+
+BridgeViewOptions options_of(const Job& job) {
+    BridgeViewOptions options;
+    options.mirrored = job.left_handed;
+    options.behind_mm = 12;
+    return options;
+}
+
+std::vector<std::string> facts_of(const SheetContext& context) {
+    const BridgeDesign& bridge = *context.job.design.bridge;
+    const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
+    std::vector<std::string> facts;
+    facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
+                                            : translate("sheet", "right-handed"));
+    if (context.solution.bridge->height_mm)
+        facts.push_back(
+            with_values(translate("sheet", "height %1"), number(*context.solution.bridge->height_mm)));
+    if (bridge.anchor == Anchor::pins)
+        facts.push_back(with_values(translate("sheet", "pin holes %1, ramps %2 deep"),
+                                    number(bridge.pins.hole_mm), number(bridge.pins.ramp_mm)));
+    if (!bridge.outline) facts.push_back(translate("sheet", "outline not given: drawn plain"));
+    return facts;
+}
+
+/// How much room the bridge takes across, from the centreline.
+double half_width_mm(const SheetContext& context) {
+    double half = 0;
+    const BridgeOutline outline = shown_outline(context.job.design, context.solution);
+    for (const PlanPoint& p : outline_points(outline, context.solution))
+        half = std::max(half, std::abs(p.y_mm));
+    for (const PlanPoint& p : slot_corners(context.job.design, context.solution))
+        half = std::max(half, std::abs(p.y_mm));
+    return half;
+}
+
+/// Room beside the bridge for figures on both sides.
+double sides_mm(const SheetContext& context) {
+    return context.style.second_unit ? 96.0 : 66.0;
+}
+
+bool lies(const SheetContext& context) {
+    return 2.0 * half_width_mm(context) + sides_mm(context) > paper_width_mm(context.style.paper) - 24.0;
+}
+
+/// True size, unless the paper is too small even lying.
+double scale_of(const SheetContext& context) {
+    const Paper paper = context.style.paper;
+    const double wide =
+        (lies(context) ? paper_height_mm(paper) : paper_width_mm(paper)) - 24.0 - sides_mm(context);
+    const double high = (lies(context) ? paper_width_mm(paper) : paper_height_mm(paper)) - 120.0;
+    const BridgeReach reach = bridge_reach(context.job.design, context.solution, options_of(context.job));
+    for (const double scale : {1.0, 0.5, 0.25})
+        if (2.0 * half_width_mm(context) * scale <= wide &&
+            (reach.before_mm + reach.behind_mm) * scale <= high)
+            return scale;
+    return 0.1;
+}
+
+class BridgePage {
+public:
+    explicit BridgePage(const SheetContext& context)
+        : scale_(scale_of(context)), half_(half_width_mm(context)), page_(page_of(context, scale_)),
+          design_(page_.design()), options_(options_of(page_.job())),
+          reach_(bridge_reach(design_, page_.solution(), options_)) {}
+
+    std::vector<Sheet> drawn() {
+        plan();
+        std::vector<Sheet> sheets;
+        if (page_.y() - SheetPage::table_room(design_.strings.size()) < page_.bottom()) {
+            sheets.push_back({page_.finished(), page_.figures()});
+            page_ = page_of(page_.context(), scale_);
+        }
+        list();
+        page_.down(1.0);
+        page_.doubts(about_the_bridge);
+        sheets.push_back({page_.finished(), page_.figures()});
+        return sheets;
+    }
+
+private:
+    static SheetPage page_of(const SheetContext& context, double scale) {
+        return {context,           "bridge",          translate("sheet", "Bridge"),
+                facts_of(context), scale_text(scale), lies(context)};
+    }
+    double across(double y_mm) const { return -page_.bass_side() * y_mm; }
+    double slot_x() const { return page_.solution().straight_saddle.slot_x_at_centre_mm; }
+    static std::string string_name(std::size_t i, const char* what) {
+        return "bridge.strings[" + std::to_string(i) + "]." + what;
+    }
+
+    std::vector<Ordinate> strings_across(Point origin) {
+        std::vector<Ordinate> values;
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            const StringLine& line = page_.solution().strings[i].line;
+            const double mm = std::abs(line.saddle_y_mm);
+            const double up = slot_x() - line.plan_x_mm(line.saddle_x_mm);
+            values.push_back({origin.x + scale_ * across(line.saddle_y_mm), origin.y + scale_ * up,
+                              page_.figure(string_name(i, "across"), mm), mm});
+        }
+        return values;
+    }
+
+    std::vector<Ordinate> pins_across(Point origin) {
+        std::vector<Ordinate> values;
+        for (std::size_t i = 0; i < page_.solution().bridge->pins.size(); ++i) {
+            const PlanPoint& pin = page_.solution().bridge->pins[i];
+            const double mm = std::abs(pin.y_mm);
+            values.push_back(
+                {origin.x + scale_ * across(pin.y_mm),
+                 origin.y + scale_ * (slot_x() - pin.x_mm) - scale_ * 0.5 * design_.bridge->pins.hole_mm,
+                 page_.figure(string_name(i, "pin_across"), mm), mm});
+        }
+        return values;
+    }
+
+    /// Distances along the instrument from the slot's centreline on the instrument's, beside the bridge.
+    std::vector<Ordinate> edges(Point origin, bool left) {
+        const BridgeOutline outline = shown_outline(design_, page_.solution());
+        double front = -1e9;
+        double back = 1e9;
+        for (const PlanPoint& p : outline_points(outline, page_.solution())) {
+            front = std::max(front, slot_x() - p.x_mm);
+            back = std::min(back, slot_x() - p.x_mm);
+        }
+        std::vector<Ordinate> values;
+        const auto add = [&](const std::string& name, double up, double at, const std::string& words) {
+            values.push_back({origin.y + scale_ * up, at,
+                              page_.figure("bridge." + name, std::abs(up)) + " " + words, std::abs(up)});
+        };
+        const double edge = origin.x + (left ? -1.0 : 1.0) * scale_ * half_;
+        if (!left) {
+            add("front", front, edge, translate("sheet", "front edge"));
+            add("back", back, edge, translate("sheet", "back edge"));
+            return values;
+        }
+        // The slot's ends, on either side.
+        const std::vector<PlanPoint> slot = slot_corners(design_, page_.solution());
+        const bool has_slot = !design_.bridge->floats() && !page_.solution().travel;
+        for (const bool bass : {true, false}) {
+            const auto outer =
+                std::minmax_element(slot.begin(), slot.end(),
+                                    [](const PlanPoint& a, const PlanPoint& b) { return a.y_mm < b.y_mm; });
+            const double y = (bass ? outer.first : outer.second)->y_mm;
+            const double up = slot_x() - page_.solution().straight_saddle.slot_x_mm(y);
+            values.push_back(
+                {origin.y + scale_ * up, origin.x + scale_ * across(y),
+                 page_.figure(bass ? "bridge.slot_bass" : "bridge.slot_treble", std::abs(up)) + " " +
+                     (has_slot ? translate("sheet", "slot's end") : translate("sheet", "crowns' line")),
+                 std::abs(up)});
+        }
+        return values;
+    }
+
+    void plan() {
+        page_.heading(
+            scale_ == 1.0
+                ? translate("sheet", "True size 1:1")
+                : with_values(translate("sheet", "Too large for this paper: %1. Cut by the figures."),
+                              scale_text(scale_)),
+            translate("sheet", "across from the centreline; along from the slot's centreline on it"));
+        std::vector<Ordinate> strings = strings_across({0.0, 0.0});
+        std::vector<Ordinate> pins = pins_across({0.0, 0.0});
+        const double top_room = SheetPage::longest(strings) + 12.0;
+        const double low_room = pins.empty() ? 10.0 : SheetPage::longest(pins) + 12.0;
+        const Point origin{page_.middle(), page_.y() - top_room - scale_ * (reach_.before_mm + 3.0)};
+        page_.page().origin = origin;
+        Drawing view = bridge_plan(design_, page_.solution(), options_);
+        page_.page().place(scale_ == 1.0 ? view : as_picture(std::move(view)), scale_, origin);
+        page_.ordinates_along(strings_across(origin), origin,
+                              origin.y + scale_ * (reach_.before_mm + 3.0) + 4.0);
+        const double low = origin.y - scale_ * (reach_.behind_mm + 3.0);
+        if (!pins.empty()) page_.ordinates_along(pins_across(origin), origin, low - 4.0);
+        const std::vector<Ordinate> right = edges(origin, false);
+        page_.ordinates_up(right, origin, origin.x + scale_ * half_ + leader_mm);
+        const std::vector<Ordinate> left = edges(origin, true);
+        page_.ordinates_up(left, origin, origin.x - scale_ * half_ - leader_mm);
+        page_.go_to(low - low_room);
+        sizes();
+        page_.down(1.5);
+        page_.rule();
+    }
+
+    void sizes() {
+        const BridgeOutline outline = shown_outline(design_, page_.solution());
+        std::string words = with_values(translate("sheet", "Outline %1 × %2"),
+                                        page_.figure("bridge.length", outline.length_mm),
+                                        page_.figure("bridge.width", outline.width_mm));
+        const double angle = page_.solution().straight_saddle.line.angle_deg;
+        if (!design_.bridge->floats() && !page_.solution().travel) {
+            words += " · " + with_values(translate("sheet", "slot %1 wide"),
+                                         page_.figure("bridge.slot_width", design_.saddle.thickness_mm));
+            if (design_.saddle.slot_depth_mm)
+                words += ", " + with_values(translate("sheet", "%1 deep"),
+                                            page_.figure("bridge.slot_depth", *design_.saddle.slot_depth_mm));
+        }
+        words += " · " + with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
+                                     page_.angle_figure("bridge.angle", std::abs(angle)),
+                                     angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble"));
+        if (const auto& floor = page_.solution().bridge->floor_left_mm)
+            words += " · " + with_values(translate("sheet", "floor left under the slot %1"),
+                                         page_.figure("bridge.floor_left", *floor));
+        page_.paragraph(words, 0.0, SheetPage::body_em);
+    }
+
+    void list() {
+        const bool pinned = !page_.solution().bridge->pins.empty();
+        std::vector<TableColumn> columns{{translate("sheet", "string")},
+                                         {translate("sheet", "over the soundboard"), true}};
+        if (pinned) columns.push_back({translate("sheet", "pin behind slot")});
+        columns.push_back({translate("sheet", "break angle")});
+        columns.push_back({translate("sheet", "down on it, N")});
+        std::vector<std::vector<std::string>> rows;
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            const BridgeString& one = *page_.solution().strings[i].bridge;
+            std::vector<std::string> row{design_.string_name(i),
+                                         page_.figure(string_name(i, "over_top"), one.height_over_top_mm)};
+            if (pinned) {
+                const PlanPoint& pin = page_.solution().bridge->pins[i];
+                row.push_back(page_.figure(string_name(i, "pin_behind"),
+                                           pin.x_mm - page_.solution().straight_saddle.slot_x_mm(pin.y_mm)));
+            }
+            row.push_back(page_.angle_figure(string_name(i, "break"), one.break_angle_deg));
+            row.push_back(fixed_text(one.down_force_n, 1));
+            rows.push_back(std::move(row));
+        }
+        page_.table(columns, rows, page_.bottom());
+    }
+
+    double scale_;
+    double half_;
+    SheetPage page_;
+    const Design& design_;
+    BridgeViewOptions options_;
+    BridgeReach reach_;
+};
+
+} // namespace
+
+std::vector<Sheet> bridge_sheets(const SheetContext& context) {
+    return BridgePage(context).drawn();
+}
+
+} // namespace fm

@@ -1,0 +1,352 @@
+// The layout of one page from top to bottom.
+#include "core/shop/tools.h"
+#include "core/solution/check.h"
+#include "core/solution/nut_plan.h"
+#include "sheet/machine/part_notices.h"
+#include "sheet/pages/part_sheets.h"
+#include "sheet/views/nut_views.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace fm {
+
+namespace {
+
+constexpr double strip_mm = 7;
+constexpr double dimension_step_mm = 4;
+constexpr double leader_mm = 7;
+constexpr double em = SheetPage::small_em;
+constexpr double side_room_mm = 40; // beside the part in true size: words, end view
+constexpr Stroke strip_line{0.13, Ink::faint, LineStyle::solid};
+constexpr Stroke mark_line{0.13, Ink::line, LineStyle::solid};
+
+std::string seat_name(Seat seat) {
+    switch (seat) {
+    case Seat::square: return translate("sheet", "seat square");
+    case Seat::angled: return translate("sheet", "seat at the headstock's angle");
+    case Seat::curved: return translate("sheet", "seat curved");
+    }
+    return {};
+}
+
+std::vector<std::string> facts_of(const Job& job, const Solution& solution) {
+    const NutDesign& nut = job.design.nut;
+    const auto number = [&](double mm) { return sheet_number(mm, job.unit); };
+    std::vector<std::string> facts{material_name(nut.material)};
+    if (nut.blank)
+        facts.front() += ", " + translate("sheet", "blank") + " " + number(nut.blank->length_mm) + " × " +
+                         number(nut.blank->height_mm) + " × " + number(nut.blank->thickness_mm);
+    facts.push_back(seat_name(nut.seat));
+    if (solution.nut_angle_deg != 0)
+        facts.push_back(with_values(translate("sheet", "nut at %1 to the square"),
+                                    fixed_text(solution.nut_angle_deg, 1) + "°"));
+    facts.push_back(job.left_handed ? translate("sheet", "left-handed") : translate("sheet", "right-handed"));
+    if (!job.owner.empty()) facts.push_back(with_values(translate("sheet", "owner %1"), job.owner));
+    return facts;
+}
+
+class NutPage {
+public:
+    explicit NutPage(const SheetContext& context)
+        : plan_(nut_plan_of(context.job.design, context.solution)),
+          half_(reach_of(plan_, context.job.design.nut.thickness_mm)),
+          page_(context, "nut", translate("sheet", "Nut"), facts_of(context.job, context.solution),
+                scale_text(1.0), 2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)),
+          design_(page_.design()) {
+        options_.mirrored = page_.job().left_handed;
+        options_.strings = false;
+        edge_fall_ = seat_fall_mm(design_.nut, 0.5 * design_.neck.nut_width_mm);
+        height_ = nut_height_mm(design_, page_.solution());
+    }
+
+    Sheet drawn() {
+        page_.notices(nut_notices(page_.job(), page_.solution()));
+        true_size();
+        enlargement();
+        cut_list();
+        page_.down(1.0);
+        page_.paragraph(
+            with_values(translate("sheet", "Where nothing else is said: ± %1. Stop at the floor plus twice "
+                                           "its ±, string up, read again."),
+                        page_.number(0.1)));
+        page_.doubts(about_the_nut);
+        return {page_.finished(), page_.figures()};
+    }
+
+private:
+    double along(const StringSolution& string) const { return -page_.bass_side() * string.slot.along_mm; }
+    /// The farthest either face goes from the centreline.
+    static double reach_of(const NutPlan& plan, double thickness_mm) {
+        return std::max({plan.half_mm(), plan.treble.along_mm + plan.treble.run * thickness_mm,
+                         -plan.bass.along_mm - plan.bass.run * thickness_mm});
+    }
+    /// Both ends of the front face on the page, the left one first.
+    std::pair<double, double> ends() const {
+        return std::minmax(
+            {-page_.bass_side() * plan_.bass.along_mm, -page_.bass_side() * plan_.treble.along_mm});
+    }
+
+    void true_size() {
+        const double centre = page_.middle();
+        page_.down(5.0);
+        page_.text(page_.left(), page_.y(), translate("sheet", "True size 1:1"), SheetPage::body_em,
+                   TextAnchor::left, true);
+        const double room = centre - half_ - page_.left() - 18.0;
+        double y = page_.y() - 4.5;
+        for (const std::string& line :
+             wrapped_text(translate("sheet", "first a strip of slot centres to stick on the blank"), em,
+                          std::max(room, 20.0))) {
+            page_.text(page_.left(), y, line, em);
+            y -= 4.0;
+        }
+        const double strip_top = page_.y() + 2.0;
+        strip(centre, strip_top);
+        page_.go_to(strip_top - strip_mm - 4.0 - height_);
+        page_.page().origin = {centre, page_.y()};
+        page_.page().place(nut_front(design_, page_.solution(), options_), 1.0, page_.page().origin);
+        page_.side_words(centre, half_, page_.y() + 0.4 * height_);
+        const Drawing end = nut_end(design_, page_.solution(), options_);
+        const double end_x = centre - page_.bass_side() * (half_ + 22.0); // front face toward the part
+        page_.page().place(as_picture(end), 1.0, {end_x, page_.y()});
+        page_.down(5.0 + edge_fall_ + design_.nut.thickness_mm);
+        page_.page().place(as_picture(nut_plan(design_, page_.solution(), options_)), 1.0,
+                           {centre, page_.y()});
+        page_.text(centre + half_ + 3.0, page_.y() + design_.nut.thickness_mm - 0.75 * em,
+                   translate("sheet", "HEAD"), em);
+        if (design_.nut.material == "hardwood")
+            page_.text(centre - half_ - 3.0, page_.y() + 0.5 * design_.nut.thickness_mm - 0.4 * em,
+                       grain_words(), em, TextAnchor::right);
+        page_.down(4.0);
+        page_.rule();
+    }
+
+    /// Slot centres on a strip to cut out and stick on the blank.
+    void strip(double centre, double top) {
+        const double low = top - strip_mm;
+        const auto [left, right] = ends();
+        page_.page().add(
+            rectangle_path(Layer::scribe, {centre + left, low}, {centre + right, top}, strip_line));
+        for (const StringSolution& string : page_.solution().strings) {
+            const double x = centre + along(string);
+            page_.page().add(line_path(Layer::scribe, {x, low}, {x, top}, mark_line));
+        }
+        page_.side_words(centre, half_, low + 0.5 * strip_mm - 0.3 * em);
+    }
+
+    double edge_height(bool of_bass) const {
+        const std::vector<Point> profile = nut_top_profile(design_, page_.solution());
+        return (of_bass ? profile.front() : profile.back()).y - edge_fall_;
+    }
+
+    /// Heights to the right of the enlarged front: the far edge and the lines across it.
+    std::vector<Ordinate> heights_right() {
+        const double board = design_.nut.board_above_seat_mm;
+        const auto height = [&](const char* name, double mm, const std::string& words) {
+            return Ordinate{mm, 0.0, page_.figure(std::string("nut.") + name, mm) + " " + words, mm};
+        };
+        return {height("edge_right", edge_height(page_.bass_side() > 0), translate("sheet", "edge")),
+                height("board", board, translate("sheet", "board")),
+                height("fret_tops", board + design_.neck.fret_height_mm, translate("sheet", "fret tops")),
+                height("highest", height_, translate("sheet", "highest"))};
+    }
+
+    std::vector<Ordinate> height_left() {
+        const double mm = edge_height(page_.bass_side() < 0);
+        return {{mm, 0.0, page_.figure("nut.edge_left", mm), mm}};
+    }
+
+    std::vector<Ordinate> slots() {
+        std::vector<Ordinate> values;
+        for (std::size_t i = 0; i < page_.solution().strings.size(); ++i) {
+            const double mm = std::abs(page_.solution().strings[i].slot.along_mm);
+            values.push_back({0.0, 0.0, page_.figure(string_name(i, "along"), mm), mm});
+        }
+        return values;
+    }
+
+    static std::string string_name(std::size_t i, const char* what) {
+        return "nut.strings[" + std::to_string(i) + "]." + what;
+    }
+
+    void enlargement() {
+        const std::vector<Ordinate> right = heights_right();
+        const std::vector<Ordinate> left = height_left();
+        const std::vector<Ordinate> along_it = slots();
+        const std::string thickness = page_.figure("nut.thickness", design_.nut.thickness_mm);
+        const double figures_room = SheetPage::longest(along_it) + 13.0;
+        const double left_room = std::max(leader_mm + 1.0 + SheetPage::longest(left),
+                                          width_of(translate("sheet", "FRONT"), em) + 2.0);
+        const double right_room = leader_mm + 1.0 + SheetPage::longest(right);
+        const double end_room = dimension_step_mm + width_of(thickness, em) + 8.0;
+        const double factor = best_factor(left_room, right_room, end_room, figures_room);
+        page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor)),
+                      translate("sheet",
+                                "slot centres from the centreline, along the nut; heights from the seat, in "
+                                "the middle but for the edges"));
+        const double centre = page_.left() + left_room + factor * half_;
+        const Point seat{centre, page_.y() - figures_room - factor * height_};
+        page_.page().place(as_picture(nut_front(design_, page_.solution(), options_)), factor, seat);
+        slot_dimensions(along_it, seat, factor);
+        height_dimensions(right, left, seat, factor);
+        const double under = seat.y - factor * edge_fall_;
+        const auto [left_end, right_end] = ends();
+        page_.page().add(LinearDimension{{seat.x + factor * left_end, under},
+                                         {seat.x + factor * right_end, under},
+                                         false,
+                                         under - 7.0,
+                                         page_.figure("nut.length", plan_.length_mm()),
+                                         plan_.length_mm()});
+        const Point plan{centre, under - 13.0 - factor * design_.nut.thickness_mm};
+        plan_view(plan, factor, thickness);
+        const double to_end_view = factor * half_ + end_room + centre - page_.left();
+        const double lowest = angle_words(plan, factor, to_end_view - 3.0);
+        words_under_front(seat, factor);
+        end_view({centre + factor * half_ + end_room, plan.y}, factor);
+        page_.go_to(lowest - (lowest < plan.y ? 2.5 : 5.0));
+        page_.rule();
+    }
+
+    double best_factor(double left_room, double right_room, double end_room, double figures_room) const {
+        const double thickness = design_.nut.thickness_mm;
+        const double rows = SheetPage::table_room(page_.solution().strings.size()) + 10.0;
+        const double high = page_.y() - page_.bottom() - rows - figures_room - 30.0;
+        const double wide = page_.width() - left_room;
+        const double tall = height_ + edge_fall_ + thickness;
+        return std::min(fm::enlargement(2 * half_, wide - right_room, tall, high),
+                        fm::enlargement(2 * half_ + thickness, wide - end_room, tall, high));
+    }
+
+    void plan_view(Point plan, double factor, const std::string& thickness) {
+        const double thick = design_.nut.thickness_mm;
+        const double edge = plan.x + factor * half_;
+        page_.page().place(as_picture(nut_plan(design_, page_.solution(), options_)), factor, plan);
+        page_.page().add(LinearDimension{{edge, plan.y},
+                                         {edge, plan.y + factor * thick},
+                                         true,
+                                         edge + dimension_step_mm,
+                                         thickness,
+                                         thick});
+        page_.text(page_.left(), plan.y + factor * thick - 0.75 * em, translate("sheet", "HEAD"), em);
+        page_.text(page_.left(), plan.y, translate("sheet", "FRONT"), em);
+    }
+
+    /// How the front face stands, under the plan. @returns the lowest line's place
+    double angle_words(Point plan, double factor, double room) {
+        double y = plan.y - 0.5 * factor; // under the slots' centre lines
+        if (page_.solution().nut_angle_deg == 0) return plan.y;
+        const std::string words =
+            with_values(translate("sheet", "the front face stands at %1 to the square of the neck; the ends "
+                                           "run with the board's edges"),
+                        page_.angle_figure("nut.angle", page_.solution().nut_angle_deg));
+        for (const std::string& line : wrapped_text(words, em, room))
+            page_.text(page_.left(), y -= 3.6, line, em);
+        return y;
+    }
+
+    void words_under_front(Point seat, double factor) {
+        const double y = seat.y - factor * edge_fall_ - 4.4;
+        for (const double side : {-1.0, 1.0})
+            page_.text(seat.x + factor * (side < 0 ? ends().first : ends().second) - side * 1.2, y,
+                       side == page_.bass_side() ? translate("sheet", "BASS") : translate("sheet", "TREBLE"),
+                       em, side < 0 ? TextAnchor::left : TextAnchor::right);
+    }
+
+    void end_view(Point front, double factor) {
+        const bool angled = design_.nut.seat == Seat::angled;
+        const double angle_rad = design_.nut.headstock_angle_deg * std::numbers::pi / 180.0;
+        const double fall = angled ? design_.nut.thickness_mm * std::tan(angle_rad) : 0.0;
+        NutViewOptions options; // a section reads the same for both hands
+        options.strings = false;
+        page_.page().place(as_picture(nut_end(design_, page_.solution(), options)), factor,
+                           {front.x, front.y + factor * fall});
+        const std::string words =
+            angled ? with_values(translate("sheet", "end view, seat %1"),
+                                 page_.angle_figure("nut.seat_angle", design_.nut.headstock_angle_deg))
+                   : translate("sheet", "end view");
+        const double middle = front.x + 0.5 * factor * design_.nut.thickness_mm;
+        const double most = page_.right() - 0.5 * width_of(words, em);
+        page_.text(std::min(middle, most), front.y - 3.2, words, em, TextAnchor::middle);
+    }
+
+    void slot_dimensions(std::vector<Ordinate> values, Point seat, double factor) {
+        for (std::size_t i = 0; i < values.size(); ++i) {
+            const StringSolution& string = page_.solution().strings[i];
+            values[i].place = seat.x + factor * along(string);
+            values[i].from = seat.y + factor * string.slot.made_top_above_seat_mm + 1.5;
+        }
+        page_.ordinates_along(values, seat, seat.y + factor * height_ + 7.0);
+    }
+
+    void height_dimensions(std::vector<Ordinate> right, std::vector<Ordinate> left, Point seat,
+                           double factor) {
+        const auto [left_end, right_end] = ends();
+        for (Ordinate& value : right)
+            value.from = seat.x + factor * right_end, value.place = seat.y + factor * value.measured;
+        for (Ordinate& value : left)
+            value.from = seat.x + factor * left_end, value.place = seat.y + factor * value.measured;
+        page_.ordinates_up(right, seat, seat.x + factor * half_ + leader_mm);
+        page_.ordinates_up(left, seat, seat.x - factor * half_ - leader_mm);
+    }
+
+    void cut_list() {
+        const bool sure = !page_.context().floor_sure_mm.empty();
+        std::vector<TableColumn> columns{{translate("sheet", "string")},
+                                         {translate("sheet", "saw to")},
+                                         {translate("sheet", "floor"), true}};
+        if (sure) columns.push_back({"±"});
+        for (const char* head :
+             {QT_TRANSLATE_NOOP("sheet", "depth"), QT_TRANSLATE_NOOP("sheet", "width"),
+              QT_TRANSLATE_NOOP("sheet", "file"), QT_TRANSLATE_NOOP("sheet", "floor angle")})
+            columns.push_back({translate("sheet", head)});
+        std::vector<std::vector<std::string>> rows;
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            const SlotWork& slot = page_.solution().strings[i].slot;
+            std::vector<std::string> row{design_.string_name(i),
+                                         page_.figure(string_name(i, "saw_to"), slot.saw_to_above_seat_mm),
+                                         page_.figure(string_name(i, "floor"), slot.floor_above_seat_mm)};
+            if (sure) row.push_back(page_.number(page_.context().floor_sure_mm[i]));
+            row.push_back(page_.figure(string_name(i, "depth"), slot.depth_mm));
+            row.push_back(page_.figure(string_name(i, "width"), slot.width_mm));
+            row.push_back(file_words(page_, i));
+            row.push_back(page_.angle_figure(string_name(i, "floor_angle"), slot.floor_angle_deg));
+            rows.push_back(std::move(row));
+        }
+        page_.table(columns, rows, page_.bottom() + 9.0);
+    }
+
+    NutPlan plan_;
+    double half_; // with room for ends that run aside
+    SheetPage page_;
+    const Design& design_;
+    NutViewOptions options_;
+    double height_ = 0;    // highest point over the seat's middle
+    double edge_fall_ = 0; // of a curved seat
+};
+
+} // namespace
+
+std::string file_words(const SheetPage& page, std::size_t string) {
+    const StringDesign& one = page.design().strings[string];
+    const NutDesign& nut = page.design().nut;
+    const FileChoice file = file_for_slot(page.context().tools.nut_files_mm, one.diameter_mm,
+                                          nut.slot_clearance_mm.of(one.wound), nut.file_over_mm);
+    switch (file.fit) {
+    case FileFit::fits: return page.number(file.width_mm);
+    case FileFit::rock:
+        return page.number(file.width_mm) + " " +
+               with_values(translate("sheet", "rock %1"), page.number(file.short_mm));
+    case FileFit::none: return translate("sheet", "none fits");
+    case FileFit::unlisted: return translate("sheet", "not listed");
+    }
+    return {};
+}
+
+Sheet nut_sheet(const SheetContext& context) {
+    return NutPage(context).drawn();
+}
+
+} // namespace fm

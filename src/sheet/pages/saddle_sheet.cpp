@@ -1,0 +1,297 @@
+// The layout of one page from top to bottom.
+#include "core/solution/check.h"
+#include "sheet/machine/part_notices.h"
+#include "sheet/pages/part_sheets.h"
+#include "sheet/views/saddle_views.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+constexpr double strip_mm = 7;
+constexpr double leader_mm = 7;
+constexpr double em = SheetPage::small_em;
+constexpr double side_room_mm = 20; // for BASS and TREBLE
+constexpr Stroke strip_line{0.13, Ink::faint, LineStyle::solid};
+constexpr Stroke mark_line{0.13, Ink::line, LineStyle::solid};
+
+bool is_bridge_top(const SheetContext& context) {
+    return !context.solution.notches.empty();
+}
+
+std::string name_of(const SheetContext& context) {
+    if (is_bridge_top(context)) return translate("sheet", "Bridge top");
+    return context.solution.travel ? translate("sheet", "Single saddles") : translate("sheet", "Saddle");
+}
+
+std::string ground_words(SaddleGround ground, bool over_packing) {
+    switch (ground) {
+    case SaddleGround::slot_floor:
+        return over_packing ? translate("sheet", "heights from what lies in the slot, not from its floor")
+                            : translate("sheet", "heights from the slot's floor");
+    case SaddleGround::soundboard: return translate("sheet", "heights over the soundboard");
+    case SaddleGround::fret_plane: break;
+    }
+    return translate("sheet", "heights over the fret plane");
+}
+
+std::vector<std::string> facts_of(const SheetContext& context) {
+    const SaddleDesign& saddle = context.job.design.saddle;
+    const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
+    std::vector<std::string> facts{material_name(saddle.material)};
+    if (!context.solution.travel && !is_bridge_top(context)) {
+        if (saddle.blank)
+            facts.front() += ", " + translate("sheet", "blank") + " " + number(saddle.blank->length_mm) +
+                             " × " + number(saddle.blank->height_mm) + " × " +
+                             number(saddle.blank->thickness_mm);
+        facts.push_back(with_values(translate("sheet", "ends rounded %1"),
+                                    number(context.solution.saddle.end_radius_mm)));
+    }
+    if (const auto& radius = context.solution.saddle.crown_radius_mm) {
+        std::string words = with_values(translate("sheet", "crown radius %1"), number(*radius));
+        if (const auto block = nearest_block_mm(*radius, crown_span_along_mm(context.solution),
+                                                context.tools.radius_blocks_mm))
+            words += ", " + with_values(translate("sheet", "block %1"), number(*block));
+        facts.push_back(words);
+    }
+    facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
+                                            : translate("sheet", "right-handed"));
+    return facts;
+}
+
+class SaddlePage {
+public:
+    explicit SaddlePage(const SheetContext& context)
+        : span_(saddle_span(context.solution)),
+          page_(context, "saddle", name_of(context), facts_of(context), scale_text(1.0),
+                2.0 * (reach() + side_room_mm) > paper_width_mm(context.style.paper)),
+          design_(page_.design()) {
+        options_.mirrored = page_.job().left_handed;
+        highest_ = saddle_highest_mm(design_, page_.solution());
+        if (page_.solution().bridge && is_bridge_top(page_.context()))
+            for (const Notch& notch : page_.solution().notches)
+                highest_ = std::max(highest_, notch.made_top_over_top_mm);
+    }
+
+    Sheet drawn() {
+        page_.notices(saddle_notices(page_.job(), page_.solution()));
+        true_size();
+        enlargement();
+        plan();
+        list();
+        notes();
+        page_.doubts(about_the_saddle);
+        return {page_.finished(), page_.figures()};
+    }
+
+private:
+    double reach() const { return std::max(-span_.from_mm, span_.to_mm); }
+    double along(std::size_t i) const {
+        return -page_.bass_side() * page_.solution().strings[i].saddle_along_mm;
+    }
+    static std::string string_name(std::size_t i, const char* what) {
+        return "saddle.strings[" + std::to_string(i) + "]." + what;
+    }
+    Drawing front() const { return saddle_front(design_, page_.solution(), options_); }
+
+    void true_size() {
+        const double centre = page_.middle();
+        page_.heading(translate("sheet", "True size 1:1"),
+                      translate("sheet", "seen from the nut; over it a strip of string places"));
+        const double strip_top = page_.y() - 3.0;
+        strip(centre, strip_top);
+        page_.go_to(strip_top - strip_mm - 3.0 - most_string_mm() - highest_);
+        page_.page().origin = {centre, page_.y()};
+        const bool to_be_cut = saddle_ground(design_, page_.solution()) != SaddleGround::fret_plane;
+        page_.page().place(to_be_cut ? front() : as_picture(front()), 1.0, page_.page().origin);
+        page_.side_words(centre, reach() + 3.0, page_.y() + 0.4 * highest_);
+        if (design_.saddle.material == "hardwood")
+            page_.text(centre - reach() - 6.0, page_.y() - 3.4, grain_words(), em, TextAnchor::right);
+        page_.down(5.0);
+        page_.rule();
+    }
+
+    double most_string_mm() const {
+        double most = 0;
+        for (const StringDesign& string : design_.strings) most = std::max(most, string.diameter_mm);
+        return most;
+    }
+
+    void strip(double centre, double top) {
+        const double low = top - strip_mm;
+        const double ends[2] = {centre - page_.bass_side() * span_.from_mm,
+                                centre - page_.bass_side() * span_.to_mm};
+        page_.page().add(rectangle_path(Layer::scribe, {std::min(ends[0], ends[1]), low},
+                                        {std::max(ends[0], ends[1]), top}, strip_line));
+        for (std::size_t i = 0; i < design_.strings.size(); ++i)
+            page_.page().add(
+                line_path(Layer::scribe, {centre + along(i), low}, {centre + along(i), top}, mark_line));
+        page_.side_words(centre, reach() + 3.0, low + 0.5 * strip_mm - 0.3 * em);
+    }
+
+    std::vector<Ordinate> places() {
+        std::vector<Ordinate> values;
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            const double mm = std::abs(along(i));
+            values.push_back({0.0, 0.0, page_.figure(string_name(i, "along"), mm), mm});
+        }
+        return values;
+    }
+
+    std::vector<Ordinate> heights() {
+        std::vector<Ordinate> values{
+            {0.0, 0.0, page_.figure("saddle.highest", highest_) + " " + translate("sheet", "highest"),
+             highest_}};
+        if (const auto top = bridge_top_mm(design_, page_.solution()))
+            values.push_back(
+                {0.0, 0.0, page_.figure("saddle.bridge_top", *top) + " " + translate("sheet", "bridge's top"),
+                 *top});
+        return values;
+    }
+
+    void enlargement() {
+        const std::vector<Ordinate> along_it = places();
+        const std::vector<Ordinate> up = heights();
+        const double figures_room = SheetPage::longest(along_it) + 13.0;
+        const double right_room = leader_mm + 1.0 + SheetPage::longest(up) + 5.0;
+        constexpr double left_room = 8.0;
+        const double rows = SheetPage::table_room(design_.strings.size()) + 26.0;
+        const double plan_room = 30.0;
+        const double high = page_.y() - page_.bottom() - rows - figures_room - plan_room - 22.0;
+        const double wide = page_.width() - left_room - right_room;
+        factor_ = fm::enlargement(2.0 * reach() + 10.0, wide, highest_ + most_string_mm(), high);
+        page_.heading(
+            with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
+            translate("sheet", "string places from the centreline, along the part") + "; " +
+                ground_words(saddle_ground(design_, page_.solution()), design_.saddle.under_mm > 0));
+        centre_ = page_.left() + left_room + factor_ * (reach() + 5.0);
+        const double top = page_.y() - figures_room;
+        const Point ground{centre_, top - factor_ * (highest_ + most_string_mm())};
+        page_.page().place(as_picture(front()), factor_, ground);
+        std::vector<Ordinate> slots = along_it;
+        for (std::size_t i = 0; i < slots.size(); ++i) {
+            slots[i].place = ground.x + factor_ * along(i);
+            slots[i].from = ground.y + factor_ * (string_top(i)) + 1.0;
+        }
+        page_.ordinates_along(slots, ground, top + 6.0);
+        const double edge = ground.x + factor_ * (reach() + 5.0);
+        std::vector<Ordinate> levels = up;
+        for (Ordinate& value : levels) value.from = edge, value.place = ground.y + factor_ * value.measured;
+        page_.ordinates_up(levels, ground, edge + leader_mm);
+        length_dimension(ground);
+    }
+
+    double string_top(std::size_t i) const {
+        return saddle_height_mm(design_, page_.solution(), i) + design_.strings[i].diameter_mm;
+    }
+
+    void length_dimension(Point ground) {
+        const double ends[2] = {ground.x - page_.bass_side() * factor_ * span_.from_mm,
+                                ground.x - page_.bass_side() * factor_ * span_.to_mm};
+        page_.page().add(LinearDimension{{std::min(ends[0], ends[1]), ground.y},
+                                         {std::max(ends[0], ends[1]), ground.y},
+                                         false,
+                                         ground.y - 7.0,
+                                         page_.figure("saddle.length", page_.solution().saddle.length_mm),
+                                         page_.solution().saddle.length_mm});
+        page_.go_to(ground.y - 11.0);
+    }
+
+    /// From above, across drawn several times as large as along.
+    void plan() {
+        const SaddleSpan depth = saddle_plan_depth(design_, page_.solution());
+        constexpr double most_high_mm = 20.0;
+        double stretch = factor_;
+        const double run = std::max(0.5, depth.to_mm - depth.from_mm);
+        if (stretch * run > most_high_mm) stretch = most_high_mm / run;
+        page_.heading(page_.solution().travel
+                          ? translate("sheet", "From above: the crowns from the reference edge")
+                          : translate("sheet", "From above: the crowns between front and back face"),
+                      translate("sheet", "not to scale across; the figures are in the list"));
+        Drawing view = saddle_plan(design_, page_.solution(), options_, stretch / factor_);
+        const Point front{centre_, page_.y() - factor_ - 2.5 + depth.from_mm * stretch};
+        page_.page().place(as_picture(std::move(view)), factor_, front);
+        page_.go_to(front.y - depth.to_mm * stretch - factor_ - 1.5);
+        page_.rule();
+    }
+
+    std::string crown_place(std::size_t i) {
+        const StringLine& line = page_.solution().strings[i].line;
+        const double mm = page_.solution().travel
+                              ? line.plan_x_mm(line.saddle_x_mm) - page_.solution().travel->reference_x_mm
+                              : page_.solution().straight_saddle.front_to_crown_mm[i];
+        return page_.figure(string_name(i, "crown"), mm);
+    }
+
+    void list() {
+        const bool top = is_bridge_top(page_.context());
+        std::vector<TableColumn> columns{{translate("sheet", "string")},
+                                         {translate("sheet", "to the string"), true},
+                                         {page_.solution().travel
+                                              ? translate("sheet", "crown from the edge")
+                                              : translate("sheet", "crown behind front face")}};
+        if (top)
+            for (const char* head :
+                 {QT_TRANSLATE_NOOP("sheet", "notch width"), QT_TRANSLATE_NOOP("sheet", "notch depth")})
+                columns.push_back({translate("sheet", head)});
+        else
+            columns.push_back({translate("sheet", "compensation")});
+        std::vector<std::vector<std::string>> rows;
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            std::vector<std::string> row{
+                design_.string_name(i),
+                page_.figure(string_name(i, "height"), saddle_height_mm(design_, page_.solution(), i)),
+                crown_place(i)};
+            if (top) {
+                const Notch& notch = page_.solution().notches[i];
+                row.push_back(page_.figure(string_name(i, "notch_width"), notch.width_mm));
+                row.push_back(page_.figure(string_name(i, "notch_depth"), notch.depth_mm));
+            } else
+                row.push_back(page_.figure(string_name(i, "compensation"),
+                                           page_.solution().strings[i].compensation_mm));
+            rows.push_back(std::move(row));
+        }
+        page_.table(columns, rows, page_.bottom() + 24.0);
+    }
+
+    void notes() {
+        page_.down(1.0);
+        if (saddle_ground(design_, page_.solution()) == SaddleGround::fret_plane)
+            page_.paragraph(translate("sheet",
+                                      "The job has no bridge: heights are over the fret plane. What the "
+                                      "saddle stands on is not in them, so do not cut its height by this "
+                                      "sheet."),
+                            0.0, SheetPage::body_em);
+        if (page_.solution().travel) return;
+        const double angle = page_.solution().straight_saddle.line.angle_deg;
+        if (!is_bridge_top(page_.context()))
+            page_.paragraph(
+                with_values(translate("sheet", "Thickness %1; it holds in its slot without being forced."),
+                            page_.figure("saddle.thickness", design_.saddle.thickness_mm)));
+        page_.paragraph(with_values(
+            translate("sheet", "The crowns' line stands at %1 to the square, the %2 end further back."),
+            page_.angle_figure("saddle.angle", std::abs(angle)),
+            angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
+    }
+
+    SaddleSpan span_;
+    SheetPage page_;
+    const Design& design_;
+    SaddleViewOptions options_;
+    double highest_ = 0;
+    double factor_ = 1;
+    double centre_ = 0;
+};
+
+} // namespace
+
+Sheet saddle_sheet(const SheetContext& context) {
+    return SaddlePage(context).drawn();
+}
+
+} // namespace fm

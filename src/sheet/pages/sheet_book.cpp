@@ -1,0 +1,139 @@
+#include "sheet/pages/sheet_book.h"
+
+#include "core/solution/uncertainty.h"
+#include "core/words/word_of.h"
+#include "sheet/words/job_work.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <array>
+
+namespace fm {
+
+namespace {
+
+constexpr std::array parts{
+    SheetPartName{SheetPart::nut, "nut", QT_TRANSLATE_NOOP("sheet", "Nut")},
+    SheetPartName{SheetPart::saddle, "saddle", QT_TRANSLATE_NOOP("sheet", "Saddle")},
+    SheetPartName{SheetPart::bridge, "bridge", QT_TRANSLATE_NOOP("sheet", "Bridge")},
+    SheetPartName{SheetPart::placing, "placing", QT_TRANSLATE_NOOP("sheet", "Placing strip")},
+    SheetPartName{SheetPart::board, "board", QT_TRANSLATE_NOOP("sheet", "Fret plan")},
+    SheetPartName{SheetPart::cuts, "cuts", QT_TRANSLATE_NOOP("sheet", "Order of cuts")},
+    SheetPartName{SheetPart::card, "card", QT_TRANSLATE_NOOP("sheet", "Set-up card")},
+    SheetPartName{SheetPart::owner, "owner", QT_TRANSLATE_NOOP("sheet", "For the owner")},
+    SheetPartName{SheetPart::shop, "shop", QT_TRANSLATE_NOOP("sheet", "For the shop")},
+    SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Test page")}};
+
+/// Whether a sheet is cut by: it shows the heights the plan leads to. The others tell of the plan themselves.
+bool cut_by(SheetPart part) {
+    return !stands_alone(part) && part != SheetPart::card;
+}
+
+std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
+    switch (part) {
+    case SheetPart::nut: return {nut_sheet(context)};
+    case SheetPart::saddle: return {saddle_sheet(context)};
+    case SheetPart::bridge: return bridge_sheets(context);
+    case SheetPart::placing: return placing_sheets(context);
+    case SheetPart::board: return board_sheets(context);
+    case SheetPart::cuts: return cuts_sheets(context);
+    case SheetPart::card: return {card_sheet(context)};
+    case SheetPart::owner: return owner_sheets(context);
+    case SheetPart::shop: return shop_sheets(context);
+    case SheetPart::printer: return {printer_sheet(context)};
+    }
+    return {};
+}
+
+} // namespace
+
+std::span<const SheetPartName> sheet_parts() {
+    return parts;
+}
+
+const char* word_of(SheetPart part) {
+    return parts[static_cast<std::size_t>(part)].word;
+}
+
+std::optional<SheetPart> sheet_part_of_word(std::string_view word) {
+    for (const SheetPartName& name : parts)
+        if (word == name.word) return name.part;
+    return {};
+}
+
+bool stands_alone(SheetPart part) {
+    return part == SheetPart::printer || part == SheetPart::owner || part == SheetPart::shop;
+}
+
+bool has_part(const Job& job, SheetPart part) {
+    return part != SheetPart::bridge || job.design.bridge.has_value();
+}
+
+std::vector<SheetPart> parts_of(const Job& job) {
+    std::vector<SheetPart> out;
+    for (const SheetPartName& name : parts)
+        if (!stands_alone(name.part) && has_part(job, name.part)) out.push_back(name.part);
+    return out;
+}
+
+std::vector<Sheet> sheets_of(const SheetContext& context, const std::vector<SheetPart>& wanted) {
+    std::vector<Sheet> sheets;
+    const JobWork work = job_work(context.job, context.solution);
+    const SheetContext cut{work.job,      work.solution,         context.tools,
+                           context.style, context.floor_sure_mm, work.by_plan};
+    for (const SheetPartName& name : parts) {
+        if (std::find(wanted.begin(), wanted.end(), name.part) == wanted.end()) continue;
+        for (Sheet& sheet : sheets_of_part(cut_by(name.part) ? cut : context, name.part))
+            sheets.push_back(std::move(sheet));
+    }
+    return sheets;
+}
+
+std::vector<Drawing> pages_of(const std::vector<Sheet>& sheets) {
+    std::vector<Drawing> pages;
+    for (const Sheet& sheet : sheets) pages.push_back(sheet.page);
+    return pages;
+}
+
+Figures figures_of(const std::vector<Sheet>& sheets) {
+    Figures all;
+    for (const Sheet& sheet : sheets) all.insert(sheet.figures.begin(), sheet.figures.end());
+    return all;
+}
+
+Printing printing_of(SheetContext context, const std::vector<SheetPart>& wanted) {
+    const std::vector<PrintedSheets>& prints = context.job.sheets;
+    context.style.before = printed_before(prints);
+    if (!prints.empty()) context.style.before_date = prints.back().when.substr(0, 10);
+    Printing printing{sheets_of(context, wanted), 1};
+    printing.revision = revision_of(prints, figures_of(printing.sheets));
+    if (printing.revision == context.style.revision) return printing;
+    context.style.revision = printing.revision;
+    printing.sheets = sheets_of(context, wanted);
+    return printing;
+}
+
+PrintedSheets record_of(const Printing& printing, const std::vector<SheetPart>& wanted,
+                        const SheetStyle& style, const std::string& when) {
+    PrintedSheets print;
+    print.when = when;
+    for (const SheetPart part : wanted) print.parts.emplace_back(word_of(part));
+    print.paper = style.paper == Paper::a4 ? "a4" : "letter";
+    if (style.printer) print.printer = style.printer->name;
+    print.revision = printing.revision;
+    print.figures = figures_of(printing.sheets);
+    return print;
+}
+
+std::vector<double> floors_sure_mm(const Design& design, const Solution& solution, unsigned threads) {
+    std::vector<NumberKey> numbers;
+    for (std::size_t i = 0; i < solution.strings.size(); ++i)
+        numbers.push_back(*number_of_key(solution, string_key(i, "floor_above_seat_mm")));
+    std::vector<double> sure;
+    for (const Uncertainty& one : uncertainties(design, solution, numbers, threads))
+        sure.push_back(one.standard);
+    return sure;
+}
+
+} // namespace fm

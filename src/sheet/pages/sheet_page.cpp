@@ -1,0 +1,350 @@
+#include "sheet/pages/sheet_page.h"
+
+#include "core/words/word_of.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+constexpr Stroke rule_line{0.13, Ink::faint, LineStyle::solid};
+constexpr Stroke bar_line{0.13, Ink::line, LineStyle::solid};
+
+/// Ordinates in order of their places along the row.
+void sort_by_place(std::vector<Ordinate>& values) {
+    std::stable_sort(values.begin(), values.end(),
+                     [](const Ordinate& a, const Ordinate& b) { return a.place < b.place; });
+}
+
+std::vector<double> spread_of(const std::vector<Ordinate>& values, double apart, double low, double high) {
+    std::vector<double> wanted;
+    for (const Ordinate& value : values) wanted.push_back(value.place);
+    return spread_places(wanted, apart, low, high);
+}
+
+std::string percent(double factor) {
+    return fixed_text(100.0 * factor, 2) + " %";
+}
+
+} // namespace
+
+SheetPage::SheetPage(const SheetContext& context, const std::string& word, const std::string& name,
+                     const std::vector<std::string>& facts, const std::string& scale, bool landscape)
+    // Whole necks are no matter of thou.
+    : context_(&context),
+      unit_(context.job.unit == Unit::thou && (word == "board" || word == "placing") ? Unit::in
+                                                                                     : context.job.unit),
+      printed_before_(has_sheet(context.style.before, word)) {
+    page_.width = paper_width_mm(context.style.paper);
+    page_.height = paper_height_mm(context.style.paper);
+    if (landscape) std::swap(page_.width, page_.height);
+    page_.title = name + " · " + context.job.title;
+    y_ = page_.height - margin_mm;
+    title_block(facts, scale);
+}
+
+std::string SheetPage::label(double mm) const {
+    std::string words = number(mm);
+    if (context_->style.second_unit) words += " (" + sheet_number(mm, second_unit(unit_)) + ")";
+    return words;
+}
+
+std::string SheetPage::marked(const std::string& name, double value, const std::string& words) {
+    figures_[name] = value;
+    if (!has_changed(context_->style.before, name, value)) return words;
+    changed_.insert(name);
+    return "\u25B2" + words;
+}
+
+std::string SheetPage::figure(const std::string& name, double mm) {
+    return marked(name, mm, label(mm));
+}
+
+std::string SheetPage::angle_figure(const std::string& name, double deg) {
+    const double shown = std::round(10.0 * deg) / 10.0; // less is not shown and not a change
+    return marked(name, shown, fixed_text(deg, 1) + "°");
+}
+
+void SheetPage::text(double x, double y, const std::string& words, double em, TextAnchor anchor, bool bold) {
+    Text item;
+    item.at = {x, y};
+    item.text = words;
+    item.em_mm = em;
+    item.anchor = anchor;
+    item.bold = bold;
+    page_.add(item);
+}
+
+void SheetPage::rule() {
+    page_.add(line_path(Layer::text, {left(), y_}, {right(), y_}, rule_line));
+}
+
+void SheetPage::notices(const std::vector<std::string>& sentences) {
+    if (sentences.empty()) return;
+    constexpr double inside_mm = 2.0;
+    down(2.0);
+    const double top = y_;
+    down(0.5);
+    for (const std::string& sentence : sentences)
+        for (const std::string& line : wrapped_text("\u26A0 " + sentence, body_em, width() - 2 * inside_mm)) {
+            down(1.45 * body_em);
+            text(left() + inside_mm, y_, line, body_em, TextAnchor::left, true);
+        }
+    down(1.8);
+    page_.add(rectangle_path(Layer::text, {left(), y_}, {right(), top}, {0.35, Ink::line, LineStyle::solid}));
+    down(1.5);
+}
+
+void SheetPage::heading(const std::string& words, const std::string& remark) {
+    down(5.0);
+    text(left(), y_, words, body_em, TextAnchor::left, true);
+    const double room = width() - width_of(words, body_em, true) - 4.0;
+    if (!remark.empty()) text(right(), y_, fitted_text(remark, small_em, room), small_em, TextAnchor::right);
+}
+
+void SheetPage::paragraph(const std::string& words, double indent_mm, double em, double right_mm) {
+    for (const std::string& line : wrapped_text(words, em, width() - indent_mm - right_mm)) {
+        down(1.45 * em);
+        text(left() + indent_mm, y_, line, em);
+    }
+}
+
+void SheetPage::doubts(bool (*belongs)(const Message&)) {
+    constexpr double line_mm = 1.45 * small_em;
+    for (const Message& doubt : solution().warnings) {
+        if (doubt.severity == Severity::note || !belongs(doubt)) continue;
+        const std::string words = "\u26A0 " + sheet_message(doubt, unit_);
+        const auto lines = static_cast<double>(wrapped_text(words, small_em, width()).size());
+        if (y_ - lines * line_mm < bottom()) return;
+        paragraph(words);
+    }
+}
+
+void SheetPage::side_words(double centre, double half, double y) {
+    for (const double side : {-1.0, 1.0})
+        text(centre + side * (half + 3.0), y,
+             side == bass_side() ? translate("sheet", "BASS") : translate("sheet", "TREBLE"), small_em,
+             side < 0 ? TextAnchor::right : TextAnchor::left);
+}
+
+void SheetPage::title_block(const std::vector<std::string>& facts, const std::string& scale) {
+    const SheetStyle& style = context_->style;
+    down(5.0);
+    const std::string revision =
+        with_values(translate("sheet", "revision %1"), std::to_string(style.revision));
+    const std::string when = style.date + " · " + revision;
+    const double title_room = width() - width_of(when, body_em) - 5.0;
+    text(left(), y_, fitted_text(page_.title, 6, title_room, true), 6, TextAnchor::left, true);
+    text(right(), y_, when, body_em, TextAnchor::right);
+    down(6.5);
+    std::string units = with_values(translate("sheet", "lengths: %1"), unit());
+    if (style.second_unit) units += " (" + std::string(word_of(second_unit(unit_))) + ")";
+    const std::string about =
+        (scale.empty() ? "" : with_values(translate("sheet", "scale %1"), scale) + " · ") + units;
+    std::string line;
+    for (const std::string& fact : facts) line += (line.empty() ? "" : " · ") + fact;
+    text(left(), y_, fitted_text(line, body_em, width() - width_of(about, body_em) - 5.0));
+    text(right(), y_, about, body_em, TextAnchor::right);
+    if (!context_->by_plan.empty()) {
+        down(4.2);
+        text(left(), y_, fitted_text(context_->by_plan, small_em, width()), small_em);
+    }
+    down(3.0);
+    rule();
+    changed_at_ = {right(), y_ + 1.0};
+    if (printed_before_) {
+        down(4.0);
+        changed_at_ = {right(), y_};
+        down(1.5);
+        rule();
+    }
+}
+
+void SheetPage::table(const std::vector<TableColumn>& columns,
+                      const std::vector<std::vector<std::string>>& rows, double low) {
+    // Columns are as wide as what stands in them; what is left is shared out between. Where the whole is too
+    // wide, the letters become smaller.
+    constexpr double least_gap_mm = 3.0;
+    std::vector<double> natural(columns.size(), 0.0);
+    double sum = 0;
+    for (std::size_t c = 0; c < columns.size(); ++c) {
+        natural[c] = width_of(columns[c].head, small_em);
+        if (columns[c].blank) natural[c] = std::max(natural[c], 14.0);
+        for (const auto& row : rows)
+            natural[c] = std::max(natural[c], width_of(row[c], body_em, columns[c].bold));
+        sum += natural[c];
+    }
+    const double gaps = static_cast<double>(columns.size() - 1);
+    const double shrink = std::min(1.0, (width() - gaps * least_gap_mm) / sum);
+    const double gap = gaps > 0 ? (width() - shrink * sum) / gaps : 0.0;
+    std::vector<double> ends;
+    double x = left();
+    for (std::size_t c = 0; c < columns.size(); ++c) {
+        x += shrink * natural[c] + (c > 0 ? gap : 0.0);
+        ends.push_back(x);
+    }
+    const double head_em = std::min(small_em, shrink * body_em);
+    down(4.5);
+    for (std::size_t c = 0; c < columns.size(); ++c)
+        text(c == 0 ? left() : ends[c], y_, columns[c].head, head_em * (shrink < 1 ? shrink : 1.0),
+             c == 0 ? TextAnchor::left : TextAnchor::right);
+    down(1.5);
+    rule();
+    const double room = rows.empty() ? most_row_mm : (y_ - low) / static_cast<double>(rows.size());
+    const double row_mm = std::clamp(room, least_row_mm, most_row_mm);
+    for (const auto& row : rows) {
+        down(row_mm - 1.0);
+        for (std::size_t c = 0; c < columns.size(); ++c) {
+            if (columns[c].blank)
+                page_.add(line_path(Layer::text, {ends[c] - shrink * natural[c], y_ - 0.6},
+                                    {ends[c], y_ - 0.6}, rule_line));
+            if (!row[c].empty())
+                text(c == 0 ? left() : ends[c], y_, row[c], shrink * body_em,
+                     c == 0 ? TextAnchor::left : TextAnchor::right, columns[c].bold);
+        }
+        down(1.0);
+    }
+}
+
+void SheetPage::ordinates_along(std::vector<Ordinate> values, Point datum, double end) {
+    sort_by_place(values);
+    const std::vector<double> places = spread_of(values, small_em * 1.25, left() + 1.5, right() - 1.5);
+    for (std::size_t i = 0; i < values.size(); ++i)
+        page_.add(OrdinateDimension{datum,
+                                    {values[i].place, values[i].from},
+                                    {places[i], end},
+                                    false,
+                                    values[i].label,
+                                    values[i].measured,
+                                    small_em});
+}
+
+void SheetPage::ordinates_up(std::vector<Ordinate> values, Point datum, double end) {
+    sort_by_place(values);
+    const std::vector<double> places = spread_of(values, small_em * 1.15, bottom(), page_.height);
+    for (std::size_t i = 0; i < values.size(); ++i)
+        page_.add(OrdinateDimension{datum,
+                                    {values[i].from, values[i].place},
+                                    {end, places[i]},
+                                    true,
+                                    values[i].label,
+                                    values[i].measured,
+                                    small_em});
+}
+
+double SheetPage::longest(const std::vector<Ordinate>& values) {
+    double most = 0;
+    for (const Ordinate& value : values) most = std::max(most, width_of(value.label, small_em));
+    return most;
+}
+
+void SheetPage::check_bars() {
+    const double y = margin_mm + 3.0;
+    constexpr BarLook lying{1.5, 0.9, small_em};
+    constexpr BarLook standing{1.2, -3.1, small_em}; // in the margin, its words on the outer side
+    bar({left(), y}, 100.0, false, "100 mm", lying);
+    bar({left(), y + 8.0}, 4.0 * mm_per_inch, false, "4 in", lying);
+    bar({page_.width - 8.0, margin_mm}, 100.0, true, "100 mm", standing);
+    std::vector<std::string> lines{translate("sheet", "Print at 100 %, not fitted to the page."),
+                                   translate("sheet", "Check the bars with a caliper before cutting.")};
+    if (const auto& printer = context_->style.printer)
+        lines = {with_values(translate("sheet", "Drawn %1 for %2."),
+                             percent(printer->scale.across) + " × " + percent(printer->scale.up),
+                             printer->name),
+                 translate("sheet", "Print at 100 %: the bars must read 100 mm, else do not cut.")};
+    const double x = left() + 106.0;
+    double line_y = y + 6.0;
+    for (const std::string& line : lines) {
+        text(x, line_y, fitted_text(line, small_em, right() - x), small_em);
+        line_y -= 4.0;
+    }
+}
+
+void SheetPage::bar(Point from, double length, bool upright, const std::string& words, const BarLook& look) {
+    const Point to = upright ? Point{from.x, from.y + length} : Point{from.x + length, from.y};
+    page_.add(line_path(Layer::dimension, from, to, bar_line));
+    for (const Point& end : {from, to}) {
+        const Point tick = upright ? Point{look.tick_mm, 0.0} : Point{0.0, look.tick_mm};
+        page_.add(line_path(Layer::dimension, {end.x - tick.x, end.y - tick.y},
+                            {end.x + tick.x, end.y + tick.y}, bar_line));
+    }
+    Text item;
+    item.text = words;
+    item.em_mm = look.em_mm;
+    item.anchor = TextAnchor::middle;
+    item.upright = upright;
+    item.at = upright ? Point{from.x - look.words_off_mm, from.y + 0.5 * length}
+                      : Point{from.x + 0.5 * length, from.y + look.words_off_mm};
+    page_.add(item);
+}
+
+Drawing SheetPage::finished() {
+    check_bars();
+    if (printed_before_) {
+        const std::string words =
+            changed_.empty() ? with_values(translate("sheet", "no figure has changed since %1"),
+                                           context_->style.before_date)
+                             : with_values(translate("sheet", "\u25B2 changed since %1: %2"),
+                                           context_->style.before_date, std::to_string(changed_.size()));
+        text(changed_at_.x, changed_at_.y, fitted_text(words, small_em, width()), small_em,
+             TextAnchor::right);
+    }
+    return std::move(page_);
+}
+
+Drawing as_picture(Drawing view) {
+    for (Item& item : view.items) {
+        if (Path* path = std::get_if<Path>(&item)) path->layer = Layer::dimension;
+        if (Circle* circle = std::get_if<Circle>(&item)) circle->layer = Layer::dimension;
+    }
+    return view;
+}
+
+std::vector<double> spread_places(const std::vector<double>& wanted, double apart, double low, double high) {
+    // Clusters of touching labels sit at the mean of what they want, held between the bounds; merge until
+    // none overlap.
+    struct Cluster {
+        double sum; ///< of what its labels want
+        double middle;
+        std::size_t count;
+    };
+    const auto placed = [&](Cluster cluster) {
+        const double half = 0.5 * apart * static_cast<double>(cluster.count - 1);
+        cluster.middle = cluster.sum / static_cast<double>(cluster.count);
+        if (2.0 * half <= high - low) cluster.middle = std::clamp(cluster.middle, low + half, high - half);
+        return cluster;
+    };
+    std::vector<Cluster> clusters;
+    for (const double place : wanted) {
+        clusters.push_back(placed({place, place, 1}));
+        while (clusters.size() > 1) {
+            const Cluster b = clusters.back();
+            const Cluster a = clusters[clusters.size() - 2];
+            const double room = 0.5 * apart * static_cast<double>(a.count + b.count);
+            if (b.middle - a.middle >= room) break;
+            clusters.pop_back();
+            clusters.back() = placed({a.sum + b.sum, 0.0, a.count + b.count});
+        }
+    }
+    std::vector<double> places;
+    for (const Cluster& cluster : clusters)
+        for (std::size_t i = 0; i < cluster.count; ++i)
+            places.push_back(cluster.middle +
+                             apart * (static_cast<double>(i) - 0.5 * static_cast<double>(cluster.count - 1)));
+    return places;
+}
+
+double enlargement(double width_mm, double room_wide_mm, double height_mm, double room_high_mm) {
+    for (const double factor : {5.0, 4.0, 3.0, 2.5, 2.0, 1.5})
+        if (factor * width_mm <= room_wide_mm && factor * height_mm <= room_high_mm) return factor;
+    return 1.0;
+}
+
+std::string scale_text(double factor) {
+    const auto plain = [](double value) { return fixed_text(value, value == std::floor(value) ? 0 : 1); };
+    return factor >= 1.0 ? plain(factor) + ":1" : "1:" + plain(1.0 / factor);
+}
+
+} // namespace fm

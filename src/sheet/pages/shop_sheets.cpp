@@ -1,0 +1,78 @@
+// The job's whole story for the shop: every reading, pass and decision in order, over as many pages as it
+// takes.
+#include "job/read/story.h"
+#include "sheet/pages/part_sheets.h"
+#include "sheet/words/record_html.h"
+
+#include <algorithm>
+
+namespace fm {
+
+namespace {
+
+constexpr double line_mm = 4.4;
+constexpr double when_mm = 34;
+
+SheetPage new_page(const SheetContext& context, int number) {
+    std::vector<std::string> facts = owner_facts(context);
+    if (number > 1) facts.push_back(with_values(translate("sheet", "page %1"), std::to_string(number)));
+    return {context, "shop", translate("sheet", "For the shop"), facts, ""};
+}
+
+void totals(SheetPage& page, const Job& job) {
+    const double minutes = minutes_worked(job.record);
+    int readings = 0;
+    int passes = 0;
+    int eighths = 0;
+    for (const ReadingEntry& entry : job.readings.in_order()) {
+        if (entry.relief) ++readings;
+        for (const StringReadings& read : entry.strings) readings += read.has_nut() + read.has_action();
+        if (!entry.bench) continue;
+        passes += entry.bench->wanted_mm > 0;
+        eighths += std::abs(entry.bench->turned_eighths);
+    }
+    page.paragraph(
+        with_values(translate("sheet", "%1 readings, %2 passes with the file."), std::to_string(readings),
+                    std::to_string(passes)) +
+            (eighths > 0 ? " " + with_values(translate("sheet", "The rod was turned %1 eighths in all."),
+                                             std::to_string(eighths))
+                         : "") +
+            (minutes > 0 ? " " + with_values(translate("sheet", "%1 minutes of work written down."),
+                                             fixed_text(minutes, 0))
+                         : ""),
+        0, SheetPage::body_em);
+}
+
+} // namespace
+
+std::vector<Sheet> shop_sheets(const SheetContext& context) {
+    std::vector<Sheet> sheets;
+    int number = 1;
+    SheetPage page = new_page(context, number);
+    totals(page, context.job);
+    page.heading(translate("sheet", "In order"), translate("sheet", "only ever added: a correction says so"));
+    page.down(1.0);
+    const auto finish = [&] { sheets.push_back({page.finished(), page.figures()}); };
+    for (const StoryLine& line : story_of(context.job)) {
+        const auto lines =
+            wrapped_text(story_words(line, context.job.unit), SheetPage::small_em, page.width() - when_mm);
+        if (page.y() - line_mm * static_cast<double>(std::max<std::size_t>(1, lines.size())) <
+            page.bottom() + 4.0) {
+            finish();
+            page = new_page(context, ++number);
+            page.down(2.0);
+        }
+        std::string when = line.when.substr(0, 16);
+        std::replace(when.begin(), when.end(), 'T', ' ');
+        page.down(line_mm);
+        page.text(page.left(), page.y(), when, SheetPage::small_em);
+        for (std::size_t k = 0; k < lines.size(); ++k) {
+            if (k > 0) page.down(line_mm);
+            page.text(page.left() + when_mm, page.y(), lines[k], SheetPage::small_em);
+        }
+    }
+    finish();
+    return sheets;
+}
+
+} // namespace fm

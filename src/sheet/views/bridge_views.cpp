@@ -1,0 +1,243 @@
+#include "sheet/views/bridge_views.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace fm {
+
+namespace {
+
+constexpr Stroke outline_line{0.25, Ink::line, LineStyle::solid};
+constexpr Stroke thin{0.18, Ink::line, LineStyle::solid};
+constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
+constexpr Stroke hidden_line{0.18, Ink::line, LineStyle::hidden};
+constexpr Stroke plane_line{0.18, Ink::yours, LineStyle::hidden};
+constexpr Stroke centre_line{0.1, Ink::faint, LineStyle::centre};
+
+Stroke string_stroke(double diameter_mm, bool chosen) {
+    return {std::max(0.2, diameter_mm), chosen ? Ink::chosen : Ink::faint, LineStyle::solid};
+}
+
+double tangent_deg(double degrees) {
+    return std::tan(degrees * std::numbers::pi / 180.0);
+}
+
+} // namespace
+
+BridgeReach bridge_reach(const Design& design, const Solution& solution, const BridgeViewOptions& options) {
+    const double at = solution.straight_saddle.slot_x_at_centre_mm;
+    BridgeReach reach{12, 12};
+    const auto include = [&](double x_mm) {
+        reach.before_mm = std::max(reach.before_mm, at - x_mm);
+        reach.behind_mm = std::max(reach.behind_mm, x_mm - at);
+    };
+    for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution)) include(p.x_mm);
+    for (const PlanPoint& p : slot_corners(design, solution)) include(p.x_mm);
+    for (const StringSolution& string : solution.strings)
+        if (string.bridge) include(std::min(string.bridge->exit_x_mm, at + options.behind_mm));
+    return reach;
+}
+
+Path rounded_slot(const Design& design, const Solution& solution,
+                  const std::function<Point(const PlanPoint&)>& on) {
+    constexpr double quarter_circle = 0.41421356237309503; // tangent of a quarter of its angle
+    std::vector<Point> corners;
+    for (const PlanPoint& p : slot_corners(design, solution)) corners.push_back(on(p));
+    const auto towards = [](Point from, Point to, double mm) {
+        const double length = std::hypot(to.x - from.x, to.y - from.y);
+        return Point{from.x + (to.x - from.x) * mm / length, from.y + (to.y - from.y) * mm / length};
+    };
+    const double turn = (corners[1].x - corners[0].x) * (corners[2].y - corners[1].y) -
+                        (corners[1].y - corners[0].y) * (corners[2].x - corners[1].x);
+    const double r = std::min(solution.saddle.end_radius_mm, 0.5 * design.saddle.thickness_mm);
+    Path path;
+    path.layer = Layer::slot;
+    path.closed = true;
+    const std::size_t count = corners.size();
+    for (std::size_t i = 0; i < count; ++i) {
+        const Point begins = towards(corners[i], corners[(i + count - 1) % count], r);
+        const Point ends = towards(corners[i], corners[(i + 1) % count], r);
+        const double bulge = turn > 0 ? quarter_circle : -quarter_circle;
+        // Two quarters of a whole round end meet: nothing lies between.
+        if (!path.vertices.empty() &&
+            std::hypot(path.vertices.back().at.x - begins.x, path.vertices.back().at.y - begins.y) < 1e-9)
+            path.vertices.back().bulge = bulge;
+        else
+            path.vertices.push_back({begins, bulge});
+        path.vertices.push_back({ends});
+    }
+    const Point& first = path.vertices.front().at;
+    const Point& last = path.vertices.back().at;
+    if (std::hypot(last.x - first.x, last.y - first.y) < 1e-9) path.vertices.pop_back(); // closed all round
+    return path;
+}
+
+Drawing bridge_plan(const Design& design, const Solution& solution, const BridgeViewOptions& options) {
+    Drawing drawing;
+    const double sign = options.mirrored ? -1.0 : 1.0;
+    const double at = solution.straight_saddle.slot_x_at_centre_mm;
+    const auto on = [&](double x_mm, double y_mm) { return Point{sign * y_mm, at - x_mm}; };
+    const BridgeReach reach = bridge_reach(design, solution, options);
+    std::vector<Point> outline;
+    for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution))
+        outline.push_back(on(p.x_mm, p.y_mm));
+    drawing.add(closed_path(outline, outline_line, Fill::material));
+    Path slot = rounded_slot(design, solution, [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); });
+    slot.stroke = thin;
+    slot.fill = Fill::paper;
+    drawing.add(slot);
+    drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, centre_line));
+    if (solution.bridge)
+        for (const PlanPoint& pin : solution.bridge->pins) {
+            Circle hole;
+            hole.layer = Layer::hole;
+            hole.centre = on(pin.x_mm, pin.y_mm);
+            hole.radius = 0.5 * design.bridge->pins.hole_mm;
+            hole.stroke = thin;
+            hole.fill = Fill::paper;
+            drawing.add(hole);
+        }
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const StringSolution& string = solution.strings[i];
+        const StringLine& line = string.line;
+        const double crown_x = line.plan_x_mm(line.saddle_x_mm);
+        const double across =
+            (line.saddle_y_mm - line.nut_y_mm) / (crown_x - line.plan_x_mm(line.set_forward_mm));
+        const double before_x = at - reach.before_mm - 3;
+        Path way;
+        way.layer = Layer::text;
+        way.stroke = string_stroke(design.strings[i].diameter_mm, options.chosen == i);
+        way.vertices = {{on(before_x, line.saddle_y_mm - across * (crown_x - before_x))},
+                        {on(crown_x, line.saddle_y_mm)}};
+        if (string.bridge) {
+            const double exit_x = std::min(string.bridge->exit_x_mm, at + reach.behind_mm + 3);
+            const double exit_y =
+                i < solution.bridge->pins.size() ? solution.bridge->pins[i].y_mm : line.saddle_y_mm;
+            way.vertices.push_back({on(exit_x, exit_y)});
+        }
+        drawing.add(way);
+        drawing.add(line_path(Layer::scribe, on(crown_x, line.saddle_y_mm - 0.9),
+                              on(crown_x, line.saddle_y_mm + 0.9), {0.4, Ink::chosen, LineStyle::solid}));
+    }
+    return drawing;
+}
+
+Drawing bridge_side(const Design& design, const Solution& solution, const BridgeViewOptions& options) {
+    Drawing drawing;
+    const std::size_t i = options.chosen.value_or(0);
+    const StringSolution& string = solution.strings[i];
+    const BridgeDesign& bridge = *design.bridge;
+    const BridgeOutline outline = shown_outline(design, solution);
+    const double t = design.saddle.thickness_mm;
+    // Along the instrument, seen where this string crosses the slot.
+    const double slot_x = solution.straight_saddle.slot_x_mm(string.line.saddle_y_mm);
+    const double middle_y =
+        0.5 * (solution.strings.front().line.saddle_y_mm + solution.strings.back().line.saddle_y_mm);
+    const double front = solution.straight_saddle.slot_x_mm(middle_y) - outline.front_mm - slot_x;
+    const double back = front + outline.width_mm;
+    const double height = string.bridge->height_over_top_mm;
+    const double from = std::min(front, -6.0) - 4.0;
+    const double to = std::max(back, std::min(string.bridge->exit_x_mm - slot_x, options.behind_mm)) + 4.0;
+    drawing.add(line_path(Layer::cut, {from, 0}, {to, 0}, outline_line));
+    const double crown = string.line.plan_x_mm(string.line.saddle_x_mm) - slot_x;
+    const double round = std::min({0.35 * t, std::max(0.0, crown + 0.5 * t), std::max(0.0, 0.5 * t - crown)});
+    if (bridge.floats() || !solution.bridge->height_mm) {
+        drawing.add(closed_path(
+            {{front, 0}, {-0.5 * t, height - round}, {crown, height}, {0.5 * t, height - round}, {back, 0}},
+            outline_line, Fill::material));
+    } else {
+        const double top = *solution.bridge->height_mm;
+        const double floor = design.saddle.slot_depth_mm ? top - *design.saddle.slot_depth_mm : top;
+        drawing.add(closed_path({{front, 0},
+                                 {front, top},
+                                 {-0.5 * t, top},
+                                 {-0.5 * t, floor},
+                                 {0.5 * t, floor},
+                                 {0.5 * t, top},
+                                 {back, top},
+                                 {back, 0}},
+                                outline_line, Fill::material));
+        drawing.add(closed_path({{-0.5 * t, floor + design.saddle.under_mm},
+                                 {-0.5 * t, height - round},
+                                 {crown, height},
+                                 {0.5 * t, height - round},
+                                 {0.5 * t, floor + design.saddle.under_mm}},
+                                thin, Fill::paper));
+        for (const double limit : {bridge.height_min_mm, bridge.height_max_mm})
+            drawing.add(line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, faint_line));
+        if (bridge.existing)
+            drawing.add(line_path(Layer::scribe, {front, bridge.existing->height_mm},
+                                  {back, bridge.existing->height_mm}, hidden_line));
+    }
+    if (bridge.anchor == Anchor::pins) {
+        const double pin = string.bridge->exit_x_mm + 0.5 * bridge.pins.hole_mm - slot_x;
+        const double r = 0.5 * bridge.pins.hole_mm;
+        for (const double x : {pin - r, pin + r})
+            drawing.add(
+                line_path(Layer::scribe, {x, 0}, {x, solution.bridge->height_mm.value_or(0.0)}, hidden_line));
+    }
+    drawing.add(line_path(Layer::scribe, {from, bridge.plane_above_top_mm},
+                          {crown, bridge.plane_above_top_mm}, plane_line));
+    const double r = 0.5 * design.strings[i].diameter_mm;
+    const double end = std::min(string.bridge->exit_x_mm - slot_x, to);
+    Path way;
+    way.layer = Layer::text;
+    way.stroke = {2 * r, Ink::chosen, LineStyle::solid};
+    way.vertices = {{{from, height + r - tangent_deg(string.bridge->slope_before_deg) * (crown - from)}},
+                    {{crown, height + r}},
+                    {{end, height + r - tangent_deg(string.bridge->slope_behind_deg) * (end - crown)}}};
+    drawing.add(way);
+    return drawing;
+}
+
+Drawing placing_board(const Design& design, const Solution& solution, const BridgeViewOptions& options,
+                      double stretch) {
+    Drawing drawing;
+    const double sign = (options.mirrored ? -1.0 : 1.0) * stretch;
+    const Neck neck(design.neck);
+    const StringLine& bass = solution.strings.front().line;
+    const StringLine& treble = solution.strings.back().line;
+    const bool single = solution.strings.size() == 1;
+    const double end_mm = neck.fret_x_mm(neck.frets(), neck.mean_scale_mm());
+    constexpr double past_mm = 4; // the board goes on past its last fret
+    // A line across the board, through both outer strings and on to the edges.
+    const auto across = [&](double share, double more) {
+        const double bass_x = bass.plan_x_mm(share * bass.scale_mm) + more;
+        const double treble_x = treble.plan_x_mm(share * treble.scale_mm) + more;
+        const double bass_y = bass.y_mm(share * bass.scale_mm);
+        const double run = treble.y_mm(share * treble.scale_mm) - bass_y;
+        const double slant = single || run == 0.0 ? 0.0 : (treble_x - bass_x) / run;
+        const double half = neck.half_width_mm(share * neck.mean_scale_mm() + more);
+        const auto on = [&](double y) { return Point{bass_x + slant * (y - bass_y), sign * y}; };
+        return std::pair{on(-half), on(half)};
+    };
+    const auto share_of = [&](int fret) {
+        return neck.fret_x_mm(fret, neck.mean_scale_mm()) / neck.mean_scale_mm();
+    };
+    const auto nut = across(0.0, 0.0);
+    const auto last = across(end_mm / neck.mean_scale_mm(), past_mm);
+    drawing.add(closed_path({nut.first, last.first, last.second, nut.second}, outline_line, Fill::material));
+    for (int n = 1; n <= neck.frets(); ++n) {
+        const auto [low, high] = across(share_of(n), 0.0);
+        drawing.add(line_path(Layer::scribe, low, high,
+                              n == 12 ? Stroke{0.5, Ink::line, LineStyle::solid} : faint_line));
+    }
+    std::vector<Point> slot;
+    for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back({p.x_mm, sign * p.y_mm});
+    Path slot_path = closed_path(slot, thin, Fill::paper);
+    slot_path.layer = Layer::slot;
+    drawing.add(slot_path);
+    const double far = solution.straight_saddle.slot_x_at_centre_mm + 8.0;
+    drawing.add(line_path(Layer::centre, {-4.0, 0}, {far, 0}, centre_line));
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const bool outer = i == 0 || i + 1 == solution.strings.size();
+        const StringLine& line = solution.strings[i].line;
+        drawing.add(line_path(Layer::text, {line.plan_x_mm(line.set_forward_mm), sign * line.nut_y_mm},
+                              {line.plan_x_mm(line.saddle_x_mm), sign * line.saddle_y_mm},
+                              {0.2, outer ? Ink::chosen : Ink::faint, LineStyle::solid}));
+    }
+    return drawing;
+}
+
+} // namespace fm

@@ -1,0 +1,42 @@
+#include "sheet/words/job_work.h"
+
+#include "job/read/passed_stops.h"
+#include "sheet/words/sheet_words.h"
+
+namespace fm {
+
+namespace {
+
+/// What the heights come from, and what of the neck and the saddle stays.
+std::string head_of(const Plan& plan, const ReadingLog& readings) {
+    const std::string when = readings.in_order().back().get().when;
+    std::string head =
+        when.size() >= 10 ? with_values(translate("sheet", "Heights by the plan, from the readings up to %1"),
+                                        when.substr(0, 10))
+                          : translate("sheet", "Heights by the plan, from the readings");
+    if (plan.relief.left()) head += translate("sheet", "; relief left as found");
+    if (plan.saddle.left()) head += translate("sheet", "; saddle left as found");
+    std::size_t stays = 0;
+    for (const auto& string : plan.strings) stays += string && string->slot_stays ? 1 : 0;
+    if (stays > 0)
+        head += "; " + with_values(translate("sheet", "slots left as found: %1"), std::to_string(stays));
+    return head + ".";
+}
+
+} // namespace
+
+JobWork job_work(const Job& job, const Solution& written) {
+    const auto made = plan(job.design, written, job.readings, PlanOrder::neck_saddle_nut);
+    Work work = work_of(job.design, written, made);
+    std::string head;
+    for (const Stop& stop : open_stops(job, written, made)) {
+        head += with_values(translate("sheet", "STOP, not passed: %1."), sheet_message(stop.text, job.unit));
+        head += ' ';
+    }
+    if (made) head += head_of(*made, job.readings);
+    JobWork result{job, std::move(work.solution), std::move(head)};
+    result.job.design = std::move(work.design);
+    return result;
+}
+
+} // namespace fm

@@ -1,0 +1,179 @@
+#include "sheet/words/owner_words.h"
+
+#include "core/words/word_of.h"
+#include "job/read/passed_stops.h"
+#include "job/read/story.h"
+#include "sheet/words/sheet_words.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+class Teller {
+public:
+    Teller(const Job& job, const std::function<std::string(double)>& label)
+        : job_(job), label_(label), story_(before_and_after(job)) {}
+
+    std::vector<std::string> found() {
+        said_.clear();
+        bool any = false;
+        const auto& points = survey_points();
+        for (std::size_t i = 0; i < points.size(); ++i) {
+            const SurveyFinding& finding = job_.survey[i];
+            if (finding.mark != SurveyMark::found) continue;
+            any = true;
+            bullet(sheet_sentence(points[i].name_id()) + (finding.note.empty() ? "" : ": " + finding.note));
+        }
+        if (story_.relief_mm.found) {
+            any = true;
+            bullet(with_values(translate("sheet", "The neck was bowed by %1."),
+                               unit_length(*story_.relief_mm.found)));
+        }
+        any = said_of(&StringBeforeAfter::nut_gap_mm,
+                      translate("sheet", "Strings over the first fret: %1 to %2."), true) ||
+              any;
+        any = said_of(&StringBeforeAfter::action_mm,
+                      translate("sheet", "Strings over the twelfth fret: %1 to %2."), true) ||
+              any;
+        for (const StandingEntry& each : standing_entries(job_.record)) {
+            if (each.entry.kind != RecordKind::complaint || !each.entry.heard) continue;
+            any = true;
+            const std::string cause = sheet_sentence("cause." + each.entry.text);
+            bullet(with_values(translate("sheet", "Heard: %1; %2."),
+                               sheet_sentence("symptom." + std::string(word_of(each.entry.heard->symptom))),
+                               cause));
+        }
+        if (!any) bullet(translate("sheet", "Nothing was written down yet."));
+        return said_;
+    }
+
+    std::vector<std::string> done() {
+        said_.clear();
+        bool any = false;
+        if (story_.relief_mm.now && story_.relief_mm.found &&
+            std::abs(*story_.relief_mm.now - *story_.relief_mm.found) >= 0.01) {
+            any = true;
+            bullet(with_values(translate("sheet", "The neck was set with its rod: now bowed by %1."),
+                               unit_length(*story_.relief_mm.now)));
+        }
+        int filed = 0;
+        int filled = 0;
+        int crowns = 0;
+        std::vector<bool> touched(job_.design.strings.size(), false);
+        for (const ReadingEntry& entry : job_.readings.in_order()) {
+            for (const StringReadings& read : entry.strings) crowns += read.crown_moved_mm.has_value();
+            if (!entry.bench) continue;
+            const BenchWork& work = *entry.bench;
+            if (work.whole_mm && work.part == BenchPart::nut) {
+                any = true;
+                bullet(with_values(translate("sheet", "The nut was lifted on a shim of %1."),
+                                   unit_length(-work.whole_mm->bass_mm)));
+            } else if (work.whole_mm) {
+                any = true;
+                const bool packed = work.whole_mm->bass_mm < 0 && !job_.design.saddle.by_screws();
+                bullet(with_values(
+                    packed
+                        ? translate("sheet", "The saddle was packed by %1 at the bass and %2 at the treble.")
+                        : translate("sheet",
+                                    "The saddle was lowered by %1 at the bass and %2 at the treble."),
+                    label_(std::abs(work.whole_mm->bass_mm)),
+                    unit_length(std::abs(work.whole_mm->treble_mm))));
+            } else if (work.part == BenchPart::nut && work.string && *work.string < touched.size()) {
+                if (work.wanted_mm < 0) ++filled;
+                if (work.wanted_mm > 0 && !touched[*work.string]) {
+                    touched[*work.string] = true;
+                    ++filed;
+                }
+            }
+        }
+        if (filled > 0) {
+            any = true;
+            bullet(with_values(translate("sheet", "Slots of the nut filled and cut anew: %1."),
+                               std::to_string(filled)));
+        }
+        if (filed > 0) {
+            any = true;
+            bullet(with_values(translate("sheet", "Slots of the nut filed to depth, string by string: %1."),
+                               std::to_string(filed)));
+        }
+        if (crowns > 0) {
+            any = true;
+            bullet(translate(
+                "sheet", "The saddle's crowns were set so that the strings play in tune with themselves."));
+        }
+        for (const StandingEntry& each : standing_entries(job_.record)) {
+            const RecordEntry& entry = each.entry;
+            if (entry.kind != RecordKind::work && entry.kind != RecordKind::decision) continue;
+            any = true;
+            bullet(entry.text + (entry.reason.empty() ? "" : " (" + entry.reason + ")"));
+        }
+        if (!any) bullet(translate("sheet", "Nothing yet."));
+        return said_;
+    }
+
+    std::vector<std::string> left_and_watch() {
+        said_.clear();
+        for (const StandingEntry& each : standing_entries(job_.record))
+            if (each.entry.kind == RecordKind::left_undone)
+                bullet(with_values(translate("sheet", "Left: %1"), each.entry.text) +
+                       (each.entry.reason.empty() ? "" : " (" + each.entry.reason + ")"));
+        // What somebody went on in spite of stands among what was done, with why.
+        constexpr std::string_view survey = "survey.";
+        for (const Message& doubt : survey_doubts(job_.survey))
+            if (doubt.severity == Severity::warning &&
+                !passed(job_.record, std::string_view(doubt.where).substr(survey.size())))
+                bullet(translate("sheet", "To be seen to: ") + sheet_message(doubt, job_.unit));
+        const BeforeAfter& humidity = story_.humidity_pct;
+        const auto percent = humidity.now ? humidity.now : humidity.found;
+        bullet(percent ? with_values(translate("sheet", "Read at %1 % humidity. Dry air straightens the neck "
+                                                        "and lowers the strings; damp air bows it."),
+                                     fixed_text(*percent, 0))
+                       : translate("sheet",
+                                   "Dry air straightens the neck and lowers the strings; damp air bows it."));
+        bullet(translate("sheet",
+                         "A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in."));
+        return said_;
+    }
+
+private:
+    std::string unit_length(double mm) const { return with_unit(label_(mm), job_.unit); }
+    void bullet(std::string words) { said_.push_back(std::move(words)); }
+
+    /// "0.21 to 0.35", over all strings that were read.
+    bool said_of(BeforeAfter StringBeforeAfter::*number, const std::string& words, bool as_found) {
+        std::vector<double> values;
+        for (const StringBeforeAfter& string : story_.strings) {
+            const auto& value = as_found ? (string.*number).found : (string.*number).now;
+            if (value) values.push_back(*value);
+        }
+        if (values.empty()) return false;
+        const auto [least, most] = std::minmax_element(values.begin(), values.end());
+        bullet(with_values(words, label_(*least), unit_length(*most)));
+        return true;
+    }
+
+    const Job& job_;
+    const std::function<std::string(double)>& label_;
+    JobBeforeAfter story_;
+    std::vector<std::string> said_;
+};
+
+} // namespace
+
+OwnerWords owner_words(const Job& job, const std::function<std::string(double)>& label) {
+    Teller teller(job, label);
+    return {teller.found(), teller.done(), teller.left_and_watch()};
+}
+
+std::string way_of_reading(int pressed_fret) {
+    if (pressed_fret == 0) return {};
+    return with_values(translate("sheet", "fret 1 read with the string held down at fret %1"),
+                       std::to_string(pressed_fret));
+}
+
+} // namespace fm

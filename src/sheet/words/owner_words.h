@@ -1,0 +1,23 @@
+#pragma once
+// What an owner is told of a job, sentence by sentence: on paper and in a browser.
+#include "job/read/job.h"
+
+#include <functional>
+#include <string>
+#include <vector>
+
+namespace fm {
+
+struct OwnerWords {
+    std::vector<std::string> found;
+    std::vector<std::string> done;
+    std::vector<std::string> left; ///< and what to watch
+};
+
+/// @param label a length as the page writes it, without its unit
+OwnerWords owner_words(const Job& job, const std::function<std::string(double)>& label);
+
+/// "held down at fret 3 while it was read", or "" for the open string.
+std::string way_of_reading(int pressed_fret);
+
+} // namespace fm

@@ -1,0 +1,120 @@
+#include "sheet/words/sheet_words.h"
+
+#include "core/words/word_of.h"
+#include "sheet/drawing/fonts.h"
+
+#include <QCoreApplication>
+#include <QTranslator>
+
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+const QTranslator* sheet_translator = nullptr;
+
+QString translated(const char* context, const char* text) {
+    if (!sheet_translator) return QCoreApplication::translate(context, text);
+    const QString words = sheet_translator->translate(context, text);
+    return words.isEmpty() ? QString::fromUtf8(text) : words;
+}
+
+} // namespace
+
+SheetLanguage::SheetLanguage(const QTranslator* translator) {
+    sheet_translator = translator;
+}
+
+SheetLanguage::~SheetLanguage() {
+    sheet_translator = nullptr;
+}
+
+std::string translate(const char* context, const char* text) {
+    return translated(context, text).toStdString();
+}
+std::string with_values(const std::string& text, const std::string& first) {
+    return QString::fromStdString(text).arg(QString::fromStdString(first)).toStdString();
+}
+std::string with_values(const std::string& text, const std::string& first, const std::string& second) {
+    return QString::fromStdString(text)
+        .arg(QString::fromStdString(first), QString::fromStdString(second))
+        .toStdString();
+}
+
+std::string sheet_sentence(std::string_view id) {
+    const std::string english(english_template(id));
+    return translate("messages", english.c_str());
+}
+
+std::string sheet_message(const Message& message, Unit unit) {
+    struct Shown {
+        Unit unit;
+        std::string operator()(const std::string& text) const { return text; }
+        std::string operator()(LengthMm length) const { return length_text(length.mm, unit); }
+        std::string operator()(AngleDeg angle) const { return fixed_text(angle.deg, 1) + "°"; }
+        std::string operator()(double value) const { return QString::number(value, 'g', 6).toStdString(); }
+        std::string operator()(int value) const { return std::to_string(value); }
+    };
+    return filled(sheet_sentence(message.id), message,
+                  [unit](const Argument& argument) { return std::visit(Shown{unit}, argument); });
+}
+
+std::string sheet_number(double length_mm, Unit unit) {
+    if (unit != Unit::sixty_fourths) return fixed_text(length_mm / mm_per(unit), usual_decimals(unit));
+    return sixty_fourths_text(length_mm);
+}
+
+std::string with_unit(const std::string& number, Unit unit) {
+    if (unit != Unit::sixty_fourths) return number + " " + std::string(word_of(unit));
+    return number.ends_with("thou") ? number : number + " in"; // a fraction is of an inch
+}
+
+std::string sheet_length(double length_mm, Unit unit) {
+    return with_unit(sheet_number(length_mm, unit), unit);
+}
+
+Unit second_unit(Unit unit) {
+    return unit == Unit::mm ? Unit::in : Unit::mm;
+}
+
+std::string grain_words() {
+    return translate("sheet", "grain") + " \u2194";
+}
+
+std::string material_name(const std::string& material) {
+    if (material == "bone") return translate("sheet", "bone");
+    if (material == "brass") return translate("sheet", "brass");
+    if (material == "hardwood") return translate("sheet", "hardwood");
+    if (material == "synthetic") return translate("sheet", "synthetic");
+    return material;
+}
+
+std::string fitted_text(const std::string& words, double em_mm, double most_mm, bool bold) {
+    constexpr int longest = 200; // more never fits a line; measuring it would take its time
+    QString shown = QString::fromStdString(words).left(longest);
+    if (text_width(shown, em_mm, bold) <= most_mm) return shown.toStdString();
+    while (!shown.isEmpty() && text_width(shown + QChar(0x2026), em_mm, bold) > most_mm) shown.chop(1);
+    return (shown + QChar(0x2026)).toStdString();
+}
+
+std::vector<std::string> wrapped_text(const std::string& words, double em_mm, double most_mm) {
+    std::vector<std::string> lines;
+    std::string line;
+    for (const QString& word : QString::fromStdString(words).split(QLatin1Char(' '))) {
+        const std::string longer = line.empty() ? word.toStdString() : line + " " + word.toStdString();
+        if (!line.empty() && width_of(longer, em_mm) > most_mm) {
+            lines.push_back(line);
+            line = fitted_text(word.toStdString(), em_mm, most_mm);
+        } else
+            line = longer;
+    }
+    if (!line.empty()) lines.push_back(fitted_text(line, em_mm, most_mm));
+    return lines;
+}
+
+double width_of(const std::string& words, double em_mm, bool bold) {
+    return text_width(QString::fromStdString(words), em_mm, bold);
+}
+
+} // namespace fm

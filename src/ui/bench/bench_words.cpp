@@ -1,0 +1,296 @@
+#include "ui/bench/bench_words.h"
+
+#include "core/shop/tools.h"
+#include "ui/bench/bench_view.h"
+#include "ui/field/stop_bar.h"
+#include "ui/look/texts.h"
+
+#include <cmath>
+
+namespace fm {
+
+namespace {
+
+/// A length for one glance; the smallest passes with one more decimal, so that they do not read as nothing.
+QString big_number(double mm, Unit unit) {
+    if (unit == Unit::mm && std::abs(mm) < 0.0095) return number_text(mm, 3);
+    return length_number(mm, unit).section(QLatin1Char('\n'), 0, 0);
+}
+
+QString unit_words(double mm, Unit unit) {
+    if (unit != Unit::sixty_fourths) return unit_text(unit);
+    const QString lines = length_number(mm, unit);
+    return lines.endsWith(QLatin1String("thou")) && !lines.contains(QLatin1Char('\n'))
+               ? QString() // less than a sixty-fourth is said in thousandths
+               : QStringLiteral("″ ") + lines.section(QLatin1Char('\n'), 1);
+}
+
+QString course_words(const Design& design, std::size_t string) {
+    const auto starts = course_starts(design.strings);
+    if (starts.size() == design.strings.size()) return {};
+    std::size_t course = 0;
+    while (course + 1 < starts.size() && starts[course + 1] <= string) ++course;
+    const std::size_t next = course + 1 < starts.size() ? starts[course + 1] : design.strings.size();
+    const QString number = QString::number(starts.size() - course);
+    if (next - starts[course] < 2) return BenchView::tr("course %1").arg(number);
+    return (string == starts[course] ? BenchView::tr("course %1, low") : BenchView::tr("course %1, high"))
+        .arg(number);
+}
+
+QString file_words(const Session& session, std::size_t i) {
+    const Design& design = session.state().job.design;
+    const StringDesign& string = design.strings[i];
+    const FileChoice file =
+        file_for_slot(session.tools().nut_files_mm, string.diameter_mm,
+                      design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
+    if (file.fit == FileFit::unlisted) return BenchView::tr("the shop's files are not listed");
+    if (file.fit == FileFit::none) return BenchView::tr("no file of the shop fits");
+    const QString width = length_short(file.width_mm, session.state().job.unit);
+    return file.fit == FileFit::fits ? BenchView::tr("file %1").arg(width)
+                                     : BenchView::tr("file %1, rocked").arg(width);
+}
+
+/// Leaves on the board that stop the file at the end of this pass.
+QString leaves_words(const Session& session, const Filing& filing) {
+    const SlotWork& slot = session.state().solution.strings[filing.string].slot;
+    const double floor_mm = slot.floor_over_board_mm + filing.all_mm - filing.pass_mm;
+    const auto stack = feeler_stack(session.tools().feelers_mm, floor_mm);
+    if (!stack) return {};
+    QStringList leaves;
+    for (const double leaf : stack->leaves_mm) leaves << length_short(leaf, session.state().job.unit);
+    return BenchView::tr("Leaves on the board under the file: %1.").arg(leaves.join(QStringLiteral(" + ")));
+}
+
+QString hand_words(const Hand& hand, const Filing& filing, Unit unit) {
+    if (filing.by_gauge_mm - filing.pass_mm < 0.005) return {};
+    return BenchView::tr("The gauge alone would allow %1; this hand took %2 of its passes, give or take %3.")
+        .arg(length_with_unit(filing.by_gauge_mm, unit), number_text(hand.took, 2),
+             number_text(hand.scatter, 2));
+}
+
+QString too_deep_words(const Session& session, const BenchWorker& bench, const Filing& filing) {
+    const Unit unit = session.state().job.unit;
+    const double missing_mm = -filing.all_mm;
+    if (bench.part() == BenchPart::saddle && session.state().job.design.saddle.by_screws())
+        return BenchView::tr("Read again to be sure. Turn it up at the screw by %1 (Ctrl+Enter when it is).")
+            .arg(length_with_unit(missing_mm, unit));
+    if (bench.part() == BenchPart::saddle)
+        return BenchView::tr(
+                   "Read again to be sure. Packing under the saddle by %1 (Ctrl+Enter when it is in), or a "
+                   "new saddle.")
+            .arg(length_with_unit(missing_mm, unit));
+    const double shim_mm = shim_of_raise_mm(missing_mm, session.state().job.design.nut.shim_step_mm);
+    return BenchView::tr(
+               "Read again to be sure. Fill the slot by %1 or more (Ctrl+Enter when it is filled), or lift "
+               "the nut by %2. "
+               "The nut station weighs it up.")
+        .arg(length_with_unit(missing_mm, unit), length_with_unit(shim_mm, unit));
+}
+
+void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filing, Unit unit) {
+    words.string = BenchView::tr("Relief");
+    words.field = BenchView::tr("gap under the straight string");
+    words.note = BenchView::tr(
+        "Small turns; stop when it binds; know which way it goes. When unsure, a professional.");
+    if (filing.state == FilingState::to_read) return;
+    words.number = big_number(std::abs(filing.pass_mm), unit);
+    words.unit = unit_words(std::abs(filing.pass_mm), unit);
+    if (filing.done()) return;
+    const bool tighten = filing.pass_mm > 0;
+    words.sentence = tighten ? BenchView::tr("less relief: tighten the rod")
+                             : BenchView::tr("more relief: loosen the rod");
+    const auto turn = bench.rod_turn();
+    words.sentence += turn && *turn != 0 ? BenchView::tr(", about %1, then read").arg(turn_words(*turn))
+                      : turn             ? BenchView::tr(" by less than an eighth, then read")
+                                         : BenchView::tr(" a little, then read");
+    if (bench.turned_eighths() != 0)
+        words.note =
+            BenchView::tr("Turned: %1 %2. + changes it.")
+                .arg(turn_words(bench.turned_eighths()),
+                     bench.turned_eighths() > 0 ? BenchView::tr("tighter") : BenchView::tr("looser"));
+    else
+        words.note += QLatin1Char(' ') + BenchView::tr("+ logs the turn, an eighth a press.");
+}
+
+/// Two side screws, each with its amount and its way.
+void say_two_screws(BenchWords& words, const SaddleDesign& saddle, const EdgeMargins& down, Unit unit) {
+    words.string = BenchView::tr("Both screws");
+    words.sentence = (down.bass_mm < 0 ? BenchView::tr("up under the bass string")
+                                       : BenchView::tr("down under the bass string")) +
+                     QStringLiteral(", ") +
+                     (down.treble_mm < 0 ? BenchView::tr("%1 up under the treble string")
+                                         : BenchView::tr("%1 down under the treble string"))
+                         .arg(length_with_unit(std::abs(down.treble_mm), unit));
+    words.note = saddle.height_by == HeightBy::posts
+                     ? BenchView::tr("Posts are never turned under tension: slacken, turn, tune, then read.")
+                     : BenchView::tr("Strings under tension: mind the eyes. Slacken, turn, tune, then read.");
+    if (saddle.screw_pitch_mm)
+        words.note = BenchView::tr("%1 at the bass, %2 at the treble. ")
+                         .arg(turns_text(down.bass_mm, saddle.screw_pitch_mm),
+                              turns_text(down.treble_mm, saddle.screw_pitch_mm)) +
+                     words.note;
+}
+
+void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench, Unit unit) {
+    const EdgeMargins& off = *bench.whole();
+    words.number = big_number(std::abs(off.bass_mm), unit);
+    words.unit = unit_words(std::abs(off.bass_mm), unit);
+    words.string =
+        bench.part() == BenchPart::nut ? BenchView::tr("The whole nut") : BenchView::tr("The whole saddle");
+    words.under_string.clear();
+    words.number_is_reading = false;
+    words.place.clear();
+    if (bench.part() == BenchPart::saddle && design.saddle.by_screws())
+        return say_two_screws(words, design.saddle, off, unit);
+    if (bench.part() == BenchPart::nut && off.bass_mm > 0) {
+        words.sentence = BenchView::tr("off the nut's bottom in one, before its slots are filed");
+        words.note =
+            BenchView::tr("Slacken the strings. Bottom flat and square on the stone; dust: mask. String "
+                          "up before reading.");
+        return;
+    }
+    if (bench.part() == BenchPart::nut)
+        words.sentence = BenchView::tr("shim under the nut, before its slots are filed");
+    else if (off.bass_mm < 0)
+        words.sentence = BenchView::tr("packing under the saddle at the bass end, %1 at the treble end")
+                             .arg(length_with_unit(-off.treble_mm, unit));
+    else
+        words.sentence = BenchView::tr("off the saddle's bottom at the bass string, %1 at the treble string")
+                             .arg(length_with_unit(off.treble_mm, unit));
+    words.note = bench.part() == BenchPart::nut
+                     ? BenchView::tr("Slacken the strings. Clean joint; the shim is glued to "
+                                     "the nut, not to the seat. Glue: fumes, eyes, fingers.")
+                     : BenchView::tr("Slacken the strings. Bottom flat and square on the "
+                                     "stone; dust: mask. String up before reading.");
+}
+
+void say_filing(BenchWords& words, const Session& session, const BenchWorker& bench, const Filing& filing,
+                Unit unit) {
+    words.number = big_number(std::abs(filing.pass_mm), unit);
+    words.unit = unit_words(std::abs(filing.pass_mm), unit);
+    const bool nut = bench.part() == BenchPart::nut;
+    const bool screws = session.state().job.design.saddle.by_screws();
+    switch (filing.state) {
+    case FilingState::to_read: break;
+    case FilingState::to_file:
+        words.sentence = nut      ? BenchView::tr("off the slot in this pass, then string up and read")
+                         : screws ? BenchView::tr("lower at the screw, then tune and read")
+                                  : BenchView::tr("off the top under this string, then string up and read");
+        if (screws && !nut && session.state().job.design.saddle.screw_pitch_mm)
+            words.sentence =
+                BenchView::tr("lower at the screw, %1, then tune and read")
+                    .arg(turns_text(filing.pass_mm, session.state().job.design.saddle.screw_pitch_mm));
+        words.note =
+            nut ? leaves_words(session, filing) + QLatin1Char(' ') + hand_words(bench.hand(), filing, unit)
+                : hand_words(bench.hand(), filing, unit);
+        break;
+    case FilingState::read_again:
+        words.number = big_number(filing.all_mm, unit);
+        words.unit = unit_words(filing.all_mm, unit);
+        words.sentence = BenchView::tr("over its target: too near to file. Read it once more");
+        words.note = BenchView::tr("Each reading makes the mean surer; * leaves the string as it is.");
+        break;
+    case FilingState::there: words.sentence = BenchView::tr("this string is there"); break;
+    case FilingState::left:
+        words.number = QStringLiteral("0");
+        words.unit.clear();
+        words.sentence = BenchView::tr("nothing to do here: left as found, within what the gauge can tell");
+        words.note = BenchView::tr("The verdict says why, and lets it be done all the same.");
+        break;
+    case FilingState::too_deep:
+        words.warning = true;
+        words.number = big_number(-filing.all_mm, unit);
+        words.unit = unit_words(filing.all_mm, unit);
+        words.sentence = nut ? BenchView::tr("too deep: so much is missing under the string")
+                             : BenchView::tr("too low: so much is missing under the string");
+        words.note = too_deep_words(session, bench, filing);
+        break;
+    }
+}
+
+} // namespace
+
+QString turn_words(int eighths) {
+    switch (std::abs(eighths)) {
+    case 1: return BenchView::tr("an eighth of a turn");
+    case 2: return BenchView::tr("a quarter turn");
+    case 3: return BenchView::tr("three eighths of a turn");
+    default: return BenchView::tr("half a turn");
+    }
+}
+
+BenchWords bench_words(const Session& session, const BenchWorker& bench) {
+    const State& state = session.state();
+    const Unit unit = state.job.unit;
+    BenchWords words;
+    const bool nut = bench.part() == BenchPart::nut;
+    const bool relief = bench.part() == BenchPart::relief;
+    words.job = BenchView::tr("%1, %2").arg(QString::fromStdString(state.job.title).left(40),
+                                            nut      ? BenchView::tr("nut")
+                                            : relief ? BenchView::tr("relief")
+                                                     : BenchView::tr("saddle"));
+    if (const Stop* stop = stop_at(state.stops, bench.part())) {
+        words.stopped = words.warning = true;
+        words.number = BenchView::tr("Stop");
+        words.sentence = message_text(stop->text, unit);
+        words.note = stopped_words();
+        return words;
+    }
+    const Filing* filing = bench.in_hand();
+    if (!filing) {
+        words.number = QStringLiteral("–");
+        words.sentence =
+            BenchView::tr("no string has both a nut and an action reading yet: take them at the survey");
+        return words;
+    }
+    const Design& design = state.job.design;
+    if (!relief) {
+        words.string = QString::fromStdString(design.string_name(filing->string));
+        QStringList under;
+        for (const QString& each :
+             {course_words(design, filing->string), nut ? file_words(session, filing->string) : QString()})
+            if (!each.isEmpty()) under << each;
+        words.under_string = under.join(QStringLiteral(" · "));
+        words.place = BenchView::tr("string %1 of %2").arg(bench.place() + 1).arg(bench.filings().size());
+        words.field =
+            !nut ? (design.saddle.measured == ActionMeasure::open ? BenchView::tr("height over fret 12")
+                                                                  : BenchView::tr("over fret 12, capo at 1"))
+            : design.nut.height_method == NutHeightMethod::pressed_gap
+                ? BenchView::tr("gap over fret 1, pressed at %1").arg(design.nut.pressed_fret)
+                : BenchView::tr("gap over fret 1");
+    }
+    words.uncertainty =
+        QStringLiteral("± ") +
+        (unit == Unit::mm ? number_text(filing->gauge_u_mm, 3) : length_with_unit(filing->gauge_u_mm, unit));
+    relief ? say_relief(words, bench, *filing, unit) : say_filing(words, session, bench, *filing, unit);
+    if (filing->state == FilingState::to_read) {
+        words.number = big_number(filing->expected_mm.value_or(filing->wanted_mm), unit);
+        words.unit = unit_words(filing->expected_mm.value_or(filing->wanted_mm), unit);
+        words.sentence = BenchView::tr("is what it should read now: read it before the first stroke");
+        if (bench.part() == BenchPart::saddle && session.state().job.design.saddle.by_screws())
+            words.sentence = BenchView::tr("is what it should read now: read it before the screw is turned");
+        if (relief) words.sentence = BenchView::tr("was read last: read it again before the rod is touched");
+    }
+    if (relief && filing->state == FilingState::left)
+        words.sentence = BenchView::tr("nothing to do here: left as found, within what the gauge can tell");
+    else if (relief && filing->done())
+        words.sentence = BenchView::tr("from what is wanted: the neck is there");
+    words.now = filing->now_mm
+                    ? (filing->readings > 1 ? BenchView::tr("%1 now, mean of %2") : BenchView::tr("%1 now"))
+                          .arg(length_with_unit(*filing->now_mm, unit))
+                    : QString();
+    if (filing->readings > 1) words.now = words.now.arg(filing->readings);
+    words.stop =
+        filing->state == FilingState::to_file && !relief
+            ? BenchView::tr("%1 stop").arg(
+                  length_number(filing->stop_mm(), unit).replace(QLatin1Char('\n'), QLatin1Char(' ')))
+            : QString();
+    words.goal =
+        BenchView::tr("%1 wanted")
+            .arg(length_number(filing->wanted_mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
+    words.number_is_reading = filing->state == FilingState::to_read;
+    if (bench.whole()) say_whole(words, design, bench, unit);
+    return words;
+}
+
+} // namespace fm

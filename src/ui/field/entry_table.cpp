@@ -1,0 +1,140 @@
+#include "ui/field/entry_table.h"
+
+#include "ui/look/fitting_header.h"
+
+#include "ui/look/undo_keys.h"
+
+#include <QApplication>
+
+namespace fm {
+
+CellEditor::CellEditor(QWidget* parent) : QLineEdit(parent) {
+    setProperty("pencil", true);
+}
+
+bool CellEditor::event(QEvent* event) {
+    return leaves_undo(event, isModified()) || QLineEdit::event(event);
+}
+
+EntryTable::EntryTable(QWidget* parent) : QTableView(parent) {
+    setHorizontalHeader(new FittingHeader(this));
+    horizontalHeader()->setDefaultAlignment(Qt::AlignCenter);
+    setEditTriggers(DoubleClicked | AnyKeyPressed | EditKeyPressed);
+}
+
+void EntryTable::refuse(const QString& why) {
+    if (!keeping_) return;
+    refused_ = true;
+    keeping_->setProperty("fault", true);
+    keeping_->setStyleSheet(keeping_->styleSheet()); // takes the property up
+    keeping_->setAccessibleDescription(why);
+    echo_.show(viewport(), keeping_->geometry(), why, true);
+}
+
+void EntryTable::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
+    echo_.hide();
+    QTableView::closeEditor(editor, hint);
+}
+
+void EntryTable::begin() {
+    // Going there may have changed what stands there: another string's rows, say.
+    const QModelIndex here = currentIndex();
+    if (isVisible() && state() != EditingState && (here.flags() & Qt::ItemIsEditable)) edit(here);
+}
+
+CellDelegate::CellDelegate(EntryTable* table) : QStyledItemDelegate(table), table_(table) {}
+
+QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&,
+                                    const QModelIndex& index) const {
+    auto* editor = new CellEditor(parent);
+    editor->setAccessibleName(index.data(Qt::AccessibleDescriptionRole).toString());
+    connect(editor, &QLineEdit::textEdited, table_, [this, editor] {
+        table_->echo_.hide();
+        if (!editor->property("fault").toBool()) return;
+        editor->setProperty("fault", false);
+        editor->setStyleSheet(editor->styleSheet());
+    });
+    return editor;
+}
+
+void CellDelegate::setEditorData(QWidget* editor, const QModelIndex& index) const {
+    auto* cell = qobject_cast<CellEditor*>(editor);
+    if (!cell || cell->isModified() || cell->property("fault").toBool()) return; // what is being typed stays
+    cell->setText(index.data(Qt::EditRole).toString());
+}
+
+void CellDelegate::setModelData(QWidget* editor, QAbstractItemModel* model, const QModelIndex& index) const {
+    auto* cell = qobject_cast<CellEditor*>(editor);
+    if (!cell || !cell->isModified()) return; // untouched text writes nothing
+    cell->setModified(false);
+    table_->keeping_ = cell;
+    table_->refused_ = false;
+    const QPersistentModelIndex at(index);
+    const bool taken = model->setData(index, cell->text(), Qt::EditRole);
+    if (!taken && !table_->refused_ && at.isValid()) setEditorData(editor, at);
+    table_->keeping_ = nullptr;
+}
+
+void CellDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
+                                        const QModelIndex&) const {
+    editor->setGeometry(option.rect);
+}
+
+bool CellDelegate::eventFilter(QObject* watched, QEvent* event) {
+    auto* editor = qobject_cast<CellEditor*>(watched);
+    if (!editor || event->type() != QEvent::KeyPress) return QStyledItemDelegate::eventFilter(watched, event);
+    switch (static_cast<QKeyEvent*>(event)->key()) {
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+    case Qt::Key_Down:
+        if (keep_and_close(editor)) go(1);
+        return true;
+    case Qt::Key_Up:
+        if (keep_and_close(editor)) go(-1);
+        return true;
+    case Qt::Key_Tab:
+        if (keep_and_close(editor)) go_on(true);
+        return true;
+    case Qt::Key_Backtab:
+        if (keep_and_close(editor)) go_on(false);
+        return true;
+    default: return QStyledItemDelegate::eventFilter(watched, event);
+    }
+}
+
+bool CellDelegate::keep_and_close(CellEditor* editor) {
+    table_->refused_ = false;
+    Q_EMIT commitData(editor);
+    if (table_->refused_) {
+        editor->selectAll();
+        return false;
+    }
+    Q_EMIT closeEditor(editor, NoHint);
+    return true;
+}
+
+void CellDelegate::go(int rows) {
+    const QModelIndex now = table_->currentIndex();
+    const QModelIndex next = now.siblingAtRow(now.row() + rows);
+    if (next.isValid()) table_->setCurrentIndex(next);
+}
+
+void CellDelegate::go_on(bool forward) {
+    const QAbstractItemModel* model = table_->model();
+    const int columns = model->columnCount();
+    const int last = model->rowCount() * columns;
+    const QModelIndex now = table_->currentIndex();
+    for (int at = now.row() * columns + now.column() + (forward ? 1 : -1); at >= 0 && at < last;
+         at += forward ? 1 : -1) {
+        const QModelIndex next = model->index(at / columns, at % columns);
+        if (!(next.flags() & Qt::ItemIsEditable)) continue;
+        table_->setCurrentIndex(next);
+        return table_->begin();
+    }
+    // Past the last one the table is left, as by Tab in it.
+    QKeyEvent tab(QEvent::KeyPress, forward ? Qt::Key_Tab : Qt::Key_Backtab,
+                  forward ? Qt::NoModifier : Qt::ShiftModifier);
+    QApplication::sendEvent(table_, &tab);
+}
+
+} // namespace fm

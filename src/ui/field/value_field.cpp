@@ -1,0 +1,247 @@
+#include "ui/field/value_field.h"
+
+#include "core/words/length.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/look/stacked_text.h"
+#include "ui/look/texts.h"
+#include "ui/look/theme.h"
+#include "ui/look/undo_keys.h"
+
+#include <QKeyEvent>
+#include <QLocale>
+
+#include <cmath>
+#include <utility>
+
+namespace fm {
+
+namespace {
+constexpr int stopped_typing_after_ms = 700;
+}
+
+ValueField::ValueField(const QString& key, const QString& name, FieldKind kind, QWidget* parent)
+    : QLineEdit(parent), key_(key), name_(name), kind_(kind) {
+    setProperty("pencil", true);
+    setAlignment(Qt::AlignCenter);
+    setMinimumHeight(32);
+    setObjectName(key);
+    stopped_typing_.setSingleShot(true);
+    stopped_typing_.setInterval(stopped_typing_after_ms);
+    connect(&stopped_typing_, &QTimer::timeout, this, [this] {
+        if (!problem_.isEmpty()) show_echo(problem_, true);
+    });
+    connect(this, &QLineEdit::textEdited, this, &ValueField::typed);
+}
+
+QString ValueField::value_text(double value) const {
+    switch (kind_) {
+    case FieldKind::length: return length_with_unit(value, unit_);
+    case FieldKind::angle: return angle_text(value);
+    case FieldKind::number: return number_text(value, 2);
+    case FieldKind::whole: return number_text(value, 0);
+    }
+    return {};
+}
+
+QString ValueField::edit_text() const {
+    if (!value_) return {};
+    return kind_ == FieldKind::length ? length_for_edit(*value_, unit_) : value_text(*value_);
+}
+
+void ValueField::name_in(Unit unit) {
+    const QString unit_name = kind_ == FieldKind::length  ? unit_text(unit)
+                              : kind_ == FieldKind::angle ? tr("degrees")
+                                                          : QString();
+    setAccessibleName(unit_name.isEmpty() ? name_ : name_ + QStringLiteral(", ") + unit_name);
+    setToolTip(tr("%1: click or Tab, type, Enter").arg(name_));
+}
+
+void ValueField::show_value(std::optional<double> value, Unit unit) {
+    if (accessibleName().isEmpty() || unit_ != unit) name_in(unit);
+    unit_ = unit;
+    if (typing_) return;
+    const bool moved = value_ != value;
+    value_ = value;
+    if (hasFocus()) { // the value under the cursor changed: another string, an undo
+        if (moved) setText(edit_text());
+        return;
+    }
+    const QString text = !value ? QStringLiteral("–")
+                         : kind_ == FieldKind::length
+                             ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
+                             : value_text(*value);
+    const QString lines = value && kind_ == FieldKind::length ? length_number(*value, unit) : QString();
+    stacked_ = lines.contains(QLatin1Char('\n')) ? lines : QString();
+    if (text != this->text()) setText(text);
+}
+
+void ValueField::set_problem(const QString& problem) {
+    problem_ = problem;
+    set_fault(!problem.isEmpty());
+}
+
+void ValueField::set_fault(bool fault) {
+    if (property("fault").toBool() == fault) return;
+    setProperty("fault", fault);
+    setStyleSheet(styleSheet()); // takes the property up
+}
+
+ValueField::Parsed ValueField::parsed() const {
+    const QString text = this->text();
+    if (kind_ != FieldKind::length) {
+        QString plain = text;
+        plain.remove(QStringLiteral("°")).replace(QLatin1Char(','), QLatin1Char('.'));
+        bool good = false;
+        const double value = QLocale::c().toDouble(plain.trimmed(), &good);
+        if (!good || !std::isfinite(value)) return {std::nullopt, tr("a number is needed"), {}, false};
+        return {value, {}, value_text(value), false};
+    }
+    const std::string bytes = text.toStdString();
+    const LengthResult result = parse_length(bytes, {unit_, fractions_in_bare_});
+    if (!result) {
+        // The error counts bytes, a person counts characters.
+        const auto before =
+            QString::fromUtf8(bytes.data(), static_cast<qsizetype>(std::min(result.error.at, bytes.size())));
+        const Message fault{
+            message_id(result.error.fault), Severity::error, {}, {static_cast<int>(before.size()) + 1}};
+        return {std::nullopt, message_text(fault, unit_), {}, false};
+    }
+    const double mm = result.length->mm;
+    QString echo = number_text(mm, 3) + QStringLiteral(" mm · ") + number_text(mm / mm_per(Unit::thou), 1) +
+                   QStringLiteral(" thou · ") + length_with_unit(mm, Unit::sixty_fourths);
+    if (result.length->uncertainty_mm)
+        echo +=
+            QStringLiteral(" · ± ") + number_text(*result.length->uncertainty_mm, 3) + QStringLiteral(" mm");
+    if (result.length->fraction_as_inches)
+        echo += QLatin1Char('\n') + tr("fraction taken as inches; F2 takes it in %1").arg(unit_text(unit_));
+    return {mm, {}, echo, result.length->fraction_as_inches};
+}
+
+void ValueField::typed() {
+    typing_ = true;
+    const Parsed now = parsed();
+    set_problem(now.fault);
+    stopped_typing_.start();
+    if (!now.value) {
+        show_echo({}, false);
+        return;
+    }
+    Q_EMIT previewed(*now.value);
+    if (problem_.isEmpty()) show_echo(now.echo, false);
+}
+
+bool ValueField::commit() {
+    if (!typing_) return true;
+    const Parsed now = parsed();
+    stopped_typing_.stop();
+    if (!now.value) {
+        set_problem(now.fault);
+        show_echo(now.fault, true);
+        Q_EMIT preview_ended();
+        return false;
+    }
+    typing_ = false;
+    problem_.clear();
+    const auto before = std::exchange(value_, now.value);
+    Q_EMIT committed(*now.value);
+    if (!problem_.isEmpty()) { // refused: the old value stands in the job, the text stays to be mended
+        value_ = before;
+        typing_ = true;
+        set_fault(true);
+        show_echo(problem_, true);
+        return false;
+    }
+    set_fault(false);
+    show_echo({}, false);
+    fractions_in_bare_ = false;
+    return true;
+}
+
+QString ValueField::enter(const QString& text) {
+    setText(text);
+    typing_ = true;
+    if (commit()) return {};
+    QString why = problem_;
+    revert();
+    show_value(value_, unit_);
+    return why;
+}
+
+void ValueField::revert() {
+    typing_ = false;
+    fractions_in_bare_ = false;
+    stopped_typing_.stop();
+    set_problem({});
+    show_echo({}, false);
+    Q_EMIT preview_ended();
+}
+
+void ValueField::paintEvent(QPaintEvent* event) {
+    if (hasFocus() || stacked_.isEmpty())
+        QLineEdit::paintEvent(event);
+    else
+        paint_stacked(*this, stacked_, theme().yours);
+}
+
+void ValueField::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        if (commit()) {
+            setText(edit_text());
+            selectAll();
+        }
+        return;
+    case Qt::Key_Escape: {
+        const bool was_typing = typing_;
+        revert();
+        setText(edit_text());
+        selectAll();
+        if (!was_typing) parentWidget()->setFocus();
+        return;
+    }
+    case Qt::Key_F2:
+        if (parsed().fraction || fractions_in_bare_) {
+            fractions_in_bare_ = !fractions_in_bare_;
+            typed();
+        }
+        return;
+    default: QLineEdit::keyPressEvent(event);
+    }
+}
+
+void ValueField::focusInEvent(QFocusEvent* event) {
+    if (!typing_) setText(edit_text());
+    QLineEdit::focusInEvent(event);
+    if (event->reason() != Qt::ActiveWindowFocusReason) QTimer::singleShot(0, this, &QLineEdit::selectAll);
+}
+
+void ValueField::focusOutEvent(QFocusEvent* event) {
+    QLineEdit::focusOutEvent(event);
+    if (event->reason() == Qt::ActiveWindowFocusReason || event->reason() == Qt::PopupFocusReason) return;
+    const QString before = text();
+    if (!commit()) { // left with something not understood: the old value comes back, the reason stays in
+                     // sight
+        typing_ = false;
+        const QString why = std::exchange(problem_, QString());
+        fractions_in_bare_ = false;
+        set_fault(false);
+        Q_EMIT preview_ended();
+        show_echo(tr("%1: %2; the old value stands").arg(before, why), true);
+        QTimer::singleShot(6000, this, [this] {
+            if (!hasFocus()) show_echo({}, false);
+        });
+    }
+    show_value(value_, unit_);
+}
+
+void ValueField::show_echo(const QString& text, bool fault) {
+    setAccessibleDescription(text);
+    echo_.show(this, rect(), text, fault);
+}
+
+bool ValueField::event(QEvent* event) {
+    return leaves_undo(event, typing_) || QLineEdit::event(event);
+}
+
+} // namespace fm

@@ -1,0 +1,77 @@
+#pragma once
+#include "core/words/units.h"
+#include "ui/field/echo.h"
+
+#include <QLineEdit>
+#include <QTimer>
+
+#include <optional>
+
+namespace fm {
+
+enum class FieldKind { length, number, angle, whole };
+
+/// A value written in pencil: typing previews, Enter, Tab or leaving makes one step, Esc brings the old value
+/// back. The echo under it says what was understood, or where it was not.
+class ValueField : public QLineEdit {
+    Q_OBJECT
+public:
+    /// @param key    what it sets in the job file   @param name its name for a person, without the unit
+    ValueField(const QString& key, const QString& name, FieldKind kind, QWidget* parent);
+
+    const QString& key() const { return key_; }
+    const QString& name() const { return name_; }
+    FieldKind kind() const { return kind_; }
+
+    /// Shows a value unless the person is typing. No value: a dash.
+    void show_value(std::optional<double> value, Unit unit);
+    /// What the window says about the last preview or step; "" if it was good.
+    void set_problem(const QString& problem);
+    /// Makes a step of a text as if it had been typed here. @returns what is wrong with it, "" if it was good
+    QString enter(const QString& text);
+    /// The value as text with its unit, for menus and the undo list.
+    QString value_text(double value) const;
+
+Q_SIGNALS:
+    void previewed(double value);
+    void committed(double value);
+    void preview_ended();
+
+protected:
+    bool event(QEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+
+private:
+    struct Parsed {
+        std::optional<double> value;
+        QString fault;
+        QString echo;
+        bool fraction = false;
+    };
+    Parsed parsed() const;
+    /// What it holds when it is typed into; "" for no value.
+    QString edit_text() const;
+    void name_in(Unit unit);
+    void typed();
+    bool commit();
+    void revert();
+    void show_echo(const QString& text, bool fault);
+    void set_fault(bool fault);
+
+    QString key_;
+    QString name_;
+    FieldKind kind_;
+    Unit unit_ = Unit::mm;
+    std::optional<double> value_;
+    QString stacked_; // the value on two lines, if it has two
+    QString problem_;
+    bool typing_ = false;
+    bool fractions_in_bare_ = false;
+    QTimer stopped_typing_;
+    Echo echo_;
+};
+
+} // namespace fm

@@ -1,0 +1,72 @@
+#pragma once
+#include "ui/field/choice_row.h"
+#include "ui/field/field_binder.h"
+#include "ui/field/spacing_place.h"
+#include "ui/state/view_state.h"
+
+#include <QStackedWidget>
+#include <QWidget>
+
+class QVBoxLayout;
+
+namespace fm {
+
+/// What a station's drawing has no place for, on pages under it: the schools and the lesser measures.
+class PartPages : public QWidget {
+    Q_OBJECT
+public:
+    PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+    void show_page(int page);
+    /// The page a widget is on, if it is on one.
+    void show_page_of(const QWidget* widget);
+    int page() const { return stack_->currentIndex(); }
+    /// A choice between schools in sight: the one with the focus, else the first of the page.
+    ChoiceRow* school_choice() const;
+    int page_count() const { return stack_->count(); }
+
+Q_SIGNALS:
+    void refused(const QString& why);
+    void compare_asked(ChoiceRow* choice);
+
+protected:
+    /// A page of choices and fields side by side, wrapping.
+    void add_page(const QString& name, const std::vector<QWidget*>& parts);
+    /// A field under its caption.
+    static QWidget* labelled(QWidget* field, const QString& words);
+    /// Several parts that come and go together.
+    static QWidget* boxed(const std::vector<QWidget*>& parts);
+    ValueField* field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
+                      FieldBinder::KeyMaker made = nullptr);
+    /// How the strings are spaced: by which rule, and what that needs.
+    struct SpacingParts {
+        SpacingPlace at;
+        ChoiceRow* method;
+        QWidget* blend;
+        QWidget* course;
+    };
+    SpacingParts spacing_parts(const SpacingPlace& at);
+    void show_spacing(const SpacingParts& parts) const;
+    /// What it is made of, under that key. Materials are listed as the shop knows them.
+    ChoiceRow* material_row(const QString& key);
+    static void show_material(ChoiceRow* row, const std::string& material);
+    /// The three figures of a blank under that key; setting one writes the other two as they are drawn.
+    std::vector<QWidget*> blank_parts(const std::string& key, Blank (*shown)(const Design&, const Solution&));
+    /// Outer strings by their edges, or by spread and shift: the other of the two.
+    void toggle_outer(const SpacingPlace& at);
+    void commit(const QString& name, const Value& document);
+    /// Whether a part is on the page in sight.
+    bool is_on_page(const QWidget* part) const { return stack_->currentWidget()->isAncestorOf(part); }
+    virtual void show_state() = 0;
+
+    Session& session_;
+    FieldBinder& binder_;
+    const ViewState& view_;
+
+private:
+    QStackedWidget* stack_;
+    QLayout* tab_row_;
+    QButtonGroup tabs_;
+};
+
+} // namespace fm

@@ -1,0 +1,115 @@
+#include "ui/page/verdict_text.h"
+
+#include "core/found/nut_verdict.h"
+#include "ui/look/texts.h"
+
+#include <QCoreApplication>
+
+namespace fm {
+
+namespace {
+
+struct Verdict {
+    Q_DECLARE_TR_FUNCTIONS(fm::Verdict)
+};
+
+QString names_of(const std::vector<std::size_t>& strings, const Design& design) {
+    QStringList names;
+    for (const std::size_t i : strings) names << QString::fromStdString(design.string_name(i));
+    return names.join(QStringLiteral(", "));
+}
+
+QString decision_words(const NutDecision& decision, const State& state) {
+    const QString shim = decision.shim_mm ? length_with_unit(*decision.shim_mm, state.job.unit) : QString();
+    const QString fill = names_of(decision.fill, state.job.design);
+    switch (decision.choice) {
+    case NutChoice::leave:
+        return Verdict::tr("<b>Leave it.</b> No slot is off by more than its gauges can tell.");
+    case NutChoice::file:
+        return Verdict::tr(
+            "<b>File.</b> No slot is too low or too wide; %n stand too high by more than their "
+            "gauges can tell.",
+            nullptr, static_cast<int>(decision.lowers));
+    case NutChoice::below:
+        return Verdict::tr("<b>From below: %1 off the nut's bottom in one.</b> Every slot stands higher than "
+                           "that: they stay as deep as they are.")
+            .arg(length_with_unit(decision.below_mm, state.job.unit));
+    case NutChoice::fill:
+        return Verdict::tr(
+                   "<b>Fill and cut again: %1.</b> A third of the slots or fewer, none deeper than 0.4 mm.")
+            .arg(fill);
+    case NutChoice::shim:
+        return Verdict::
+            tr("<b>Shim the whole nut by %1, then file.</b> More than two thirds of the slots are too low.")
+                .arg(shim);
+    case NutChoice::replace:
+        return Verdict::tr("<b>Make a new nut.</b> Half of the slots or more are too wide or filled, or one "
+                           "is too deep to fill.");
+    case NutChoice::choose:
+        if (!decision.shim_mm)
+            return Verdict::tr(
+                       "<b>Fill %1, or a new nut.</b> Too many to fill without thought; a shim does not "
+                       "mend them: the maker decides.")
+                .arg(fill);
+        if (decision.fill.empty())
+            return Verdict::tr("<b>Shim by %1, or a new nut.</b> One is too deep to fill: the maker decides.")
+                .arg(shim);
+        return Verdict::
+            tr("<b>Shim by %1, or fill: %2.</b> Too many to fill without thought, too few to shim without "
+               "loss: the maker decides.")
+                .arg(shim, fill);
+    }
+    return {};
+}
+
+QString other_ways(NutChoice choice) {
+    switch (choice) {
+    case NutChoice::fill:
+        return Verdict::tr("Instead: a shim under the nut lifts every slot, and all are filed again; a new "
+                           "nut lasts longest.");
+    case NutChoice::shim:
+        return Verdict::tr("Instead: a new nut costs more time and leaves nothing under it; filling so many "
+                           "slots wears soon.");
+    case NutChoice::replace:
+        return Verdict::tr("Instead: filling holds for a while where the budget ends; say so to the owner.");
+    default: return {};
+    }
+}
+
+} // namespace
+
+QString nut_verdict_text(const State& state) {
+    if (!state.nut)
+        return Verdict::tr("Nothing read yet: with gap and action of a string its slot is judged here.");
+    const std::vector<SlotFinding>& findings = state.nut->step.findings;
+    const NutDecision& decision = state.nut->step.decision;
+    const Unit unit = state.job.unit;
+    QStringList lines{decision_words(decision, state)};
+    QString read = Verdict::tr("Of %1 slots read, %2 too low").arg(decision.slots).arg(decision.raises);
+    if (decision.raises > 0)
+        read += Verdict::tr(" (the lowest by %1)").arg(length_with_unit(decision.largest_raise_mm, unit));
+    read += Verdict::tr(
+                ", %1 too wide or filled. What is within three standard deviations of its gauges, or under "
+                "0.05 mm, does not count as low; too wide is from 0.1 mm.")
+                .arg(decision.wide_or_filled);
+    lines << read;
+    if (state.nut->action_as_wanted)
+        lines << Verdict::tr("No action was read: open gaps are judged with the action wanted.");
+    QStringList each;
+    for (const SlotFinding& finding : findings) {
+        const QString name = QString::fromStdString(state.job.design.string_name(finding.string));
+        if (finding.raise_counts)
+            each << Verdict::tr("%1 raise %2").arg(name, length_with_unit(finding.raise_mm, unit));
+        else if (finding.lower_counts)
+            each << Verdict::tr("%1 take off %2").arg(name, length_with_unit(finding.lower_mm, unit));
+        else if (finding.too_wide)
+            each << name;
+        if (finding.too_wide) each.back() += Verdict::tr(" (too wide)");
+    }
+    if (!each.isEmpty()) lines << each.join(QStringLiteral("; ")) + QLatin1Char('.');
+    const QString other = other_ways(decision.choice);
+    if (!other.isEmpty()) lines << other;
+    return lines.join(QStringLiteral("<br>"));
+}
+
+} // namespace fm

@@ -1,0 +1,60 @@
+#include "ui/station/bridge/bridge_station.h"
+
+#include "core/solution/check.h"
+#include "ui/look/texts.h"
+
+namespace fm {
+
+BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* parent)
+    : StationFrame(session, view, tr("Bridge"), parent), bridge_(new BridgeCanvas(session, binder_, view)),
+      placing_(new PlacingCanvas(session, binder_, view)), drawings_(new QStackedWidget),
+      pages_(new BridgePages(session, binder_, view)),
+      list_(new NumbersList(session, view, tr("At the bridge"), {})) {
+    drawings_->addWidget(bridge_);
+    drawings_->addWidget(placing_);
+    hold(drawings_, pages_);
+    connect(pages_->background(), &BackgroundPage::two_points_asked, this,
+            [this] { canvas()->ask_two_points(); });
+    for (PartCanvas* drawing : canvases())
+        connect(drawing, &PartCanvas::two_points, pages_->background(), &BackgroundPage::take_two_points);
+    show_views({tr("bridge"), tr("its place")}, tr("P"), tr("Which drawing"));
+    list_->set_columns({number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
+                        number_column(tr("down, N"), "strings[].saddle_down_force_n"),
+                        number_column(tr("exposed"), "strings[].exposure_mm")});
+}
+
+QString BridgeStation::foot() const {
+    const State& state = session_.state();
+    if (!state.solution.bridge) return tr("no bridge in this job: choose one under Anchor");
+    QStringList lines{tr("turning moment %1 N·m").arg(number_text(state.solution.bridge->moment_nm, 2))};
+    if (state.plan && state.plan->moment_found_nm)
+        lines.front() += tr(", as found %1").arg(number_text(*state.plan->moment_found_nm, 2));
+    if (const auto packing = state.solution.bridge->neck_packing_mm)
+        lines << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.unit));
+    return lines.join(QLatin1Char('\n'));
+}
+
+void BridgeStation::refresh() {
+    if (!session_.is_open()) return;
+    const State& state = session_.state();
+    QStringList facts;
+    if (const auto& bridge = state.job.design.bridge) {
+        const std::array held{tr("pinned"), tr("tied"), tr("through holes"), tr("floating, tailpiece")};
+        facts << held[static_cast<std::size_t>(bridge->anchor)];
+        if (const auto height = state.solution.bridge->height_mm)
+            facts << tr("%1 high").arg(length_with_unit(*height, state.job.unit));
+    } else {
+        facts << tr("none in this job");
+    }
+    show_facts(facts);
+    choose_view(view_.placing ? 1 : 0);
+    show_doubts(doubts_that(about_the_bridge));
+    binder_.refresh();
+    pages_->refresh();
+    drawings_->setCurrentIndex(view_.placing ? 1 : 0);
+    canvas()->refresh();
+    list_->set_foot(foot());
+    list_->refresh();
+}
+
+} // namespace fm

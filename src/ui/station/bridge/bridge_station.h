@@ -1,0 +1,33 @@
+#pragma once
+#include "ui/frame/station_frame.h"
+#include "ui/page/numbers_list.h"
+#include "ui/station/bridge/bridge_canvas.h"
+#include "ui/station/bridge/bridge_pages.h"
+#include "ui/station/bridge/placing_canvas.h"
+
+#include <QStackedWidget>
+
+namespace fm {
+
+/// The bridge: its drawing and its height, or its place on the instrument; what it does under every string.
+class BridgeStation : public StationFrame {
+    Q_OBJECT
+public:
+    BridgeStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
+    void refresh() override;
+    PartCanvas* canvas() override { return view_.placing ? static_cast<PartCanvas*>(placing_) : bridge_; }
+    std::vector<PartCanvas*> canvases() override { return {bridge_, placing_}; }
+    BridgePages* pages() override { return pages_; }
+    NumbersList* list() override { return list_; }
+
+private:
+    QString foot() const;
+
+    BridgeCanvas* bridge_;
+    PlacingCanvas* placing_;
+    QStackedWidget* drawings_;
+    BridgePages* pages_;
+    NumbersList* list_;
+};
+
+} // namespace fm

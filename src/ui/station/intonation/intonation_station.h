@@ -1,0 +1,82 @@
+#pragma once
+#include "ui/field/choice_row.h"
+#include "ui/field/entry_table.h"
+#include "ui/field/value_field.h"
+#include "ui/state/view_state.h"
+#include "ui/station/intonation/intonation_model.h"
+
+#include <QLabel>
+
+class QToolButton;
+
+namespace fm {
+
+/// The saddle from above, every crown where it stands and where it should be.
+class CrownCanvas : public QWidget {
+    Q_OBJECT
+public:
+    CrownCanvas(const Session& session, const ViewState& view, const IntonationModel& model,
+                QWidget* parent = nullptr);
+    QSize minimumSizeHint() const override { return {420, 260}; }
+
+Q_SIGNALS:
+    void string_picked(std::size_t string);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+
+private:
+    double row_y(std::size_t string) const;
+    const Session& session_;
+    const ViewState& view_;
+    const IntonationModel& model_;
+};
+
+/// From a tuner's cents to how far each crown goes, moved, tuned and read again, round after round.
+class IntonationStation : public QWidget {
+    Q_OBJECT
+public:
+    IntonationStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+    QWidget* panel() { return panel_; } ///< what stands beside it
+    EntryTable* table() { return table_; }
+    IntonationModel* model() { return model_; }
+    QString advice() const { return advice_->text(); }
+    /// The crowns were moved as the list says: written down, and the next round begins.
+    void moved();
+    void choose_fret(int fret);
+
+Q_SIGNALS:
+    void refused(const QString& why);
+    void string_picked(std::size_t string);
+
+private:
+    /// @returns what is wrong with it, "" if it was kept
+    QString commit(const QString& name, const Value& document);
+    QWidget* build_panel();
+    QString advice_words() const;
+    QString warning_words() const;
+    QString gain_words() const;
+    QString fit_words() const;
+    void use_fit();
+
+    Session& session_;
+    const ViewState& view_;
+    int fret_ = 12;
+    IntonationModel* model_;
+    CrownCanvas* canvas_;
+    QLabel* facts_;
+    QLabel* advice_;
+    ChoiceRow* by_;
+    ChoiceRow* against_;
+    ValueField* flat_;
+    ValueField* fret_field_;
+    EntryTable* table_ = nullptr;
+    QToolButton* moved_ = nullptr;
+    QLabel* fit_ = nullptr;
+    QToolButton* use_fit_ = nullptr;
+    QWidget* panel_ = nullptr;
+};
+
+} // namespace fm

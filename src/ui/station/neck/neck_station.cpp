@@ -1,0 +1,85 @@
+#include "ui/station/neck/neck_station.h"
+
+#include "core/solution/check.h"
+#include "job/edits/neck_edits.h"
+#include "sheet/views/neck_views.h"
+#include "ui/look/texts.h"
+
+namespace fm {
+
+namespace {
+
+NumberRows fret_rows() {
+    return {NeckStation::tr("fret"),
+            [](const State& s) { return static_cast<std::size_t>(s.job.design.neck.frets); },
+            [](const State&, std::size_t i) { return QString::number(i + 1); }, false};
+}
+
+std::vector<NumberColumn> fret_columns(bool fanned) {
+    const auto distance = [](bool bass) {
+        return [bass](const State& s, std::size_t i) -> std::optional<double> {
+            const Neck neck(s.job.design.neck);
+            return neck.fret_x_mm(static_cast<int>(i) + 1,
+                                  bass ? s.job.design.neck.scale_bass_mm : s.job.design.neck.scale_treble_mm);
+        };
+    };
+    const NumberColumn top{NeckStation::tr("top"),
+                           [](const State& s, std::size_t i) -> std::optional<double> {
+                               return centre_top_mm(Neck(s.job.design.neck), static_cast<int>(i) + 1);
+                           }};
+    NumberColumn offset{NeckStation::tr("higher"),
+                        [](const State& s, std::size_t i) -> std::optional<double> {
+                            const auto& offsets = s.job.design.neck.fret_offsets_mm;
+                            return offsets.empty() ? 0.0 : offsets[i];
+                        },
+                        nullptr, Tone::yours};
+    offset.typed = true;
+    if (!fanned) return {{NeckStation::tr("from nut"), distance(true), nullptr, Tone::strong}, top, offset};
+    return {{NeckStation::tr("bass"), distance(true), nullptr, Tone::strong},
+            {NeckStation::tr("treble"), distance(false), nullptr, Tone::strong},
+            top,
+            offset};
+}
+
+} // namespace
+
+NeckStation::NeckStation(Session& session, const ViewState& view, QWidget* parent)
+    : StationFrame(session, view, tr("Neck"), parent), canvas_(new NeckCanvas(session, binder_, view)),
+      pages_(new NeckPages(session, binder_, view)),
+      list_(new NumbersList(session, view, tr("Frets"), {}, fret_rows())) {
+    hold(canvas_, pages_);
+    connect(canvas_, &NeckCanvas::fret_picked, this, &NeckStation::fret_picked);
+    connect(list_, &NumbersList::row_picked, this,
+            [this](std::size_t row) { Q_EMIT fret_picked(static_cast<int>(row) + 1); });
+    connect(list_->model(), &NumbersModel::typed, this,
+            [this](int row, double mm) { set_offset(row + 1, mm); });
+}
+
+void NeckStation::set_offset(int fret, double mm) {
+    const State& state = session_.state();
+    const QString name = tr("fret %1 higher by %2").arg(fret).arg(length_with_unit(mm, state.job.unit));
+    const auto problems =
+        session_.commit(name, with_fret_offset(session_.document(), state.job.design.neck.frets, fret, mm));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
+}
+
+void NeckStation::refresh() {
+    if (!session_.is_open()) return;
+    const State& state = session_.state();
+    const NeckDesign& neck = state.job.design.neck;
+    QStringList facts{tr("%1 frets, joint at %2").arg(neck.frets).arg(neck.body_joint_fret)};
+    if (!neck.fret_offsets_mm.empty()) facts << tr("frets not level");
+    show_facts(facts);
+    show_doubts(doubts_that(about_the_neck));
+    binder_.refresh();
+    pages_->refresh();
+    canvas_->refresh();
+    if (columns_fanned_ != neck.fanned()) {
+        columns_fanned_ = neck.fanned();
+        list_->set_columns(fret_columns(neck.fanned()));
+    }
+    list_->set_foot(tr("top: over the body's fret plane, on the centreline"));
+    list_->refresh();
+}
+
+} // namespace fm

@@ -1,0 +1,30 @@
+#pragma once
+#include "ui/frame/station_frame.h"
+#include "ui/station/nut/nut_behind_canvas.h"
+#include "ui/station/nut/nut_canvas.h"
+#include "ui/station/nut/nut_pages.h"
+
+#include <QStackedWidget>
+
+namespace fm {
+
+/// The nut: its drawing with the values on it, what is doubtful, and the choices the drawing has no place
+/// for.
+class NutStation : public StationFrame {
+    Q_OBJECT
+public:
+    NutStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
+    void refresh() override;
+    PartCanvas* canvas() override { return view_.behind ? static_cast<PartCanvas*>(behind_) : nut_; }
+    std::vector<PartCanvas*> canvases() override { return {nut_, behind_}; }
+    NutCanvas* front() { return nut_; }
+    NutPages* pages() override { return pages_; }
+
+private:
+    NutCanvas* nut_;
+    NutBehindCanvas* behind_;
+    QStackedWidget* drawings_;
+    NutPages* pages_;
+};
+
+} // namespace fm

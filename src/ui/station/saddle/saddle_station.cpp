@@ -1,0 +1,135 @@
+#include "ui/station/saddle/saddle_station.h"
+
+#include "core/part/saddle_piece.h"
+#include "core/solution/check.h"
+#include "sheet/words/sheet_words.h"
+#include "ui/field/stop_bar.h"
+#include "ui/look/texts.h"
+
+namespace fm {
+
+SaddleStation::SaddleStation(Session& session, const ViewState& view, QWidget* parent)
+    : StationFrame(session, view, tr("Saddle"), parent), canvas_(new SaddleCanvas(session, binder_, view)),
+      pages_(new SaddlePages(session, binder_, view)),
+      list_(new NumbersList(session, view, tr("Saddle list"),
+                            {{tr("new saddle"), {}, tr("B")}, {tr("fitted saddle"), {}, tr("B")}})) {
+    hold(canvas_, pages_);
+    show_views({tr("found"), tr("target")}, tr("T"), tr("Which state is drawn"));
+    connect(canvas_, &SaddleCanvas::outer_toggled, pages_, &SaddlePages::toggle_outer);
+}
+
+void SaddleStation::choose_columns() {
+    const State& state = session_.state();
+    const SaddleGround ground = saddle_ground(state.job.design, state.solution);
+    const bool notched = !state.solution.notches.empty();
+    const auto wanted = std::tuple(view_.stage, ground, state.job.design.saddle.by_screws());
+    if (columns_ == wanted && columns_notched_ == notched) return;
+    columns_ = wanted;
+    columns_notched_ = notched;
+    if (view_.stage == CutStage::fitted) {
+        const auto top = [](const State& s, std::size_t i) -> std::optional<double> {
+            const auto cut = saddle_change_cut(s);
+            return cut && i < cut->top_mm.size() ? cut->top_mm[i] : std::nullopt;
+        };
+        NumberColumn now{tr("at 12"), [](const State& s, std::size_t i) { return s.known[i].action_mm; },
+                         [](std::size_t i) { return string_key(i, "action12_mm"); }, Tone::yours};
+        now.typed = true;
+        NumberColumn wanted_action{tr("wanted"),
+                                   [](const State& s, std::size_t i) -> std::optional<double> {
+                                       const StringSolution& string = s.solution.strings[i];
+                                       return s.job.design.saddle.measured == ActionMeasure::open
+                                                  ? string.action12_mm
+                                                  : string.action12_capo_mm;
+                                   },
+                                   [](std::size_t i) { return string_key(i, "action12_mm"); }, Tone::plain};
+        const bool screws = state.job.design.saddle.by_screws();
+        const NumberColumn off{screws ? tr("down") : tr("take off"),
+                               [](const State& s, std::size_t i) { return saddle_change_mm(s)[i]; },
+                               [](std::size_t i) { return string_key(i, "saddle_z_mm"); }, Tone::take_off};
+        const NumberColumn of_top{tr("top"), top, [](std::size_t i) { return string_key(i, "saddle_z_mm"); },
+                                  Tone::dust};
+        if (screws) return list_->set_columns({now, wanted_action, off});
+        return list_->set_columns({now, wanted_action, off, of_top});
+    }
+    const char* height = ground == SaddleGround::slot_floor   ? "saddle.height_mm[]"
+                         : ground == SaddleGround::soundboard ? "strings[].height_over_top_mm"
+                                                              : "strings[].saddle_z_mm";
+    const NumberColumn last = notched ? number_column(tr("notch"), "notches[].width_mm")
+                                      : number_column(tr("off"), "straight_saddle.residuals_mm[]");
+    list_->set_columns({number_column(tr("height"), height, Tone::strong),
+                        number_column(tr("crown"), "straight_saddle.front_to_crown_mm[]"),
+                        number_column(tr("longer"), "strings[].compensation_mm"), last});
+}
+
+QString SaddleStation::foot() const {
+    const State& state = session_.state();
+    const Unit unit = state.job.unit;
+    const SaddleDesign& saddle = state.job.design.saddle;
+    QStringList lines;
+    if (view_.stage == CutStage::fitted) {
+        if (stop_at(state.stops, BenchPart::saddle)) return stopped_words();
+        const auto cut = saddle_change_cut(state);
+        if (!cut) return tr("nothing read yet: type what the gauge says over fret 12");
+        if (saddle.height_by == HeightBy::saddle_screws)
+            return tr("every saddle by its own screw; minus is up");
+        if (state.plan && state.plan->saddle.screws_mm)
+            return tr("screws down: bass %1, treble %2; minus is up")
+                .arg(length_with_unit(state.plan->saddle.screws_mm->bass_mm, unit),
+                     length_with_unit(state.plan->saddle.screws_mm->treble_mm, unit));
+        if (cut->pack_mm > 0)
+            lines << tr("pack under it, or a new saddle: %1").arg(length_with_unit(cut->pack_mm, unit));
+        lines << tr("off the bottom: bass %1, treble %2")
+                     .arg(length_with_unit(cut->bottom_mm.bass_mm, unit),
+                          length_with_unit(cut->bottom_mm.treble_mm, unit));
+        return lines.join(QLatin1Char('\n'));
+    }
+    if (state.solution.travel)
+        lines << tr("reserve: %1 toward the nut, %2 away from it")
+                     .arg(length_with_unit(state.solution.travel->reserve_toward_nut_mm, unit),
+                          length_with_unit(state.solution.travel->reserve_from_nut_mm, unit));
+    const auto radius = state.solution.saddle.crown_radius_mm;
+    if (!radius) {
+        lines << tr("top straight");
+    } else {
+        const Unit coarse = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a radius is no matter of thou
+        const auto block =
+            nearest_block_mm(*radius, crown_span_along_mm(state.solution), session_.tools().radius_blocks_mm);
+        lines << (block ? tr("top on radius %1, nearest block %2")
+                              .arg(length_short(std::round(*radius), coarse),
+                                   length_short(*block, coarse) + QLatin1Char(' ') + unit_text(coarse))
+                        : tr("top on radius %1").arg(length_with_unit(std::round(*radius), coarse)));
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
+void SaddleStation::refresh() {
+    if (!session_.is_open()) return;
+    const State& state = session_.state();
+    const Design& design = state.job.design;
+    const Unit unit = state.job.unit;
+    const bool floats = design.bridge && design.bridge->floats();
+    QStringList facts{QString::fromStdString(material_name(design.saddle.material)).left(40)};
+    facts << (floats ? tr("the floating bridge's top")
+                     : tr("%1 × %2").arg(length_short(state.solution.saddle.length_mm, unit),
+                                         length_short(design.saddle.thickness_mm, unit)));
+    if (!state.solution.straight_saddle.fits && !state.solution.travel)
+        facts << tr("a straight line does not hold every crown");
+    show_facts(facts);
+    choose_view(view_.side == NutSide::found ? 0 : 1);
+    Doubts doubts;
+    const auto changes = saddle_change_mm(state);
+    if (view_.side == NutSide::found &&
+        std::none_of(changes.begin(), changes.end(), [](const auto& mm) { return mm.has_value(); }))
+        doubts.push_back({tr("nothing read yet: enter the action in the list of the fitted saddle"), {}});
+    for (const Doubt& doubt : doubts_that(about_the_saddle)) doubts.push_back(doubt);
+    show_doubts(doubts);
+    binder_.refresh();
+    pages_->refresh();
+    canvas_->refresh();
+    choose_columns();
+    list_->set_chosen(static_cast<int>(view_.stage));
+    list_->set_foot(foot());
+    list_->refresh();
+}
+
+} // namespace fm

@@ -1,0 +1,143 @@
+#include "ui/station/sheets/machine_panel.h"
+
+#include "core/words/word_of.h"
+#include "job/document/job_file.h"
+#include "sheet/machine/solid.h"
+#include "ui/look/texts.h"
+
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QSettings>
+#include <QToolButton>
+
+namespace fm {
+
+namespace {
+
+const QString cutter_key = QStringLiteral("sheets/cutter_mm");
+
+} // namespace
+
+MachinePanel::MachinePanel(Session& session, QWidget* parent)
+    : QWidget(parent), session_(session),
+      part_(new ChoiceRow(tr("For a machine"),
+                          {{tr("nut"), {}, {}}, {tr("saddle"), {}, {}}, {tr("bridge"), {}, {}}})),
+      cutter_(new ValueField(QStringLiteral("cutter_mm"), tr("cutter"), FieldKind::length, this)),
+      unreached_(new QLabel) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 6, 0, 0);
+    column->setSpacing(4);
+    column->addWidget(part_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    auto* label = new QLabel(tr("cutter"));
+    label->setProperty("caption", true);
+    row->addWidget(label);
+    cutter_->setFixedWidth(84);
+    cutter_->setToolTip(tr("Diameter of the cutter, or what the beam takes; 0: true outlines only"));
+    row->addWidget(cutter_);
+    auto* save = new QToolButton;
+    save->setText(tr("Save for a machine…"));
+    save->setToolTip(makes_solids() ? tr("The part alone as SVG, DXF, STEP or STL (Ctrl+Shift+M)")
+                                    : tr("The part alone as SVG or DXF (Ctrl+Shift+M)"));
+    save->setProperty("plain", true);
+    save->setMinimumHeight(36);
+    row->addStretch(1);
+    column->addLayout(row);
+    column->addWidget(save, 0, Qt::AlignLeft);
+    unreached_->setWordWrap(true);
+    unreached_->setProperty("caption", true);
+    unreached_->setAccessibleName(tr("What the cutter does not reach"));
+    column->addWidget(unreached_);
+    part_->set_chosen(0);
+    const double kept = QSettings().value(cutter_key).toDouble();
+    if (kept > 0) cutter_mm_ = kept;
+    connect(part_, &ChoiceRow::picked, this, &MachinePanel::show_unreached);
+    connect(cutter_, &ValueField::committed, this, [this](double mm) {
+        if (mm == 0) return choose_cutter({});
+        if (mm >= least_cutter_mm && mm <= most_cutter_mm) return choose_cutter(mm);
+        const Unit unit = session_.state().job.unit;
+        const QString problem =
+            tr("a cutter is %1 to %2 wide")
+                .arg(length_with_unit(least_cutter_mm, unit), length_with_unit(most_cutter_mm, unit));
+        cutter_->set_problem(problem);
+        Q_EMIT refused(problem);
+    });
+    connect(save, &QToolButton::clicked, this, &MachinePanel::save_dialog);
+}
+
+MachinePartKind MachinePanel::kind() const {
+    return static_cast<MachinePartKind>(std::max(0, part_->chosen()));
+}
+
+void MachinePanel::choose(MachinePartKind kind) {
+    part_->set_chosen(static_cast<int>(kind));
+    show_unreached();
+}
+
+void MachinePanel::choose_cutter(std::optional<double> mm) {
+    cutter_mm_ = mm;
+    QSettings().setValue(cutter_key, mm.value_or(0.0));
+    refresh();
+}
+
+void MachinePanel::refresh() {
+    cutter_->show_value(cutter_mm_, session_.state().job.unit);
+    show_unreached();
+}
+
+MachineFile MachinePanel::file_for(const QString& path) const {
+    const State& state = session_.state();
+    if (kind() == MachinePartKind::bridge && !state.job.design.bridge)
+        return {{}, tr("the job has no bridge").toStdString(), {}};
+    return machine_file(state.job, state.written, kind(), path, cutter_mm_);
+}
+
+void MachinePanel::show_unreached() {
+    const MachineFile file = file_for(QStringLiteral(".svg"));
+    constexpr std::size_t most_shown = 4;
+    QStringList lines;
+    if (file.bytes.isEmpty()) lines << QString::fromStdString(file.fault);
+    for (const std::string& line : file.unreached) {
+        if (static_cast<std::size_t>(lines.size()) == most_shown) {
+            lines << tr("and %1 more, all in the file's list").arg(file.unreached.size() - most_shown);
+            break;
+        }
+        lines << QString::fromStdString(line);
+    }
+    if (lines.isEmpty())
+        lines << (cutter_mm_ ? tr("The cutter reaches all of it.") : tr("True outlines, no cutter's way."));
+    unreached_->setText(lines.join(QLatin1Char('\n')));
+}
+
+void MachinePanel::save_to(const QString& path) {
+    const MachineFile file = file_for(path);
+    if (file.bytes.isEmpty()) return Q_EMIT refused(QString::fromStdString(file.fault));
+    try {
+        save_file(path, file.bytes, nullptr);
+        if (file.unreached.empty()) return;
+        // What is left standing goes along, so that it is not found on the finished part.
+        QByteArray list;
+        for (const std::string& line : file.unreached) list += QByteArray::fromStdString(line) + '\n';
+        save_file(path + QStringLiteral(".txt"), list, nullptr);
+    } catch (const InputError& error) {
+        Q_EMIT refused(message_text(error.message(), Unit::mm));
+    }
+}
+
+void MachinePanel::save_dialog() {
+    if (!session_.is_open()) return;
+    const QFileInfo job(session_.path());
+    const QString start = QDir(job.path())
+                              .filePath(job.completeBaseName() + QLatin1Char('-') +
+                                        QLatin1String(word_of(kind()).data()) + QStringLiteral(".dxf"));
+    QString kinds = tr("DXF in mm (*.dxf);;SVG in mm (*.svg)");
+    if (makes_solids() && kind() != MachinePartKind::bridge)
+        kinds += QStringLiteral(";;STEP (*.step);;STL (*.stl)");
+    const QString path = QFileDialog::getSaveFileName(this, tr("Save the part for a machine"), start, kinds);
+    if (!path.isEmpty()) save_to(path);
+}
+
+} // namespace fm

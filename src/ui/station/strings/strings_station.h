@@ -1,0 +1,63 @@
+#pragma once
+#include "ui/field/choice_row.h"
+#include "ui/field/field_binder.h"
+#include "ui/station/strings/strings_model.h"
+
+#include <QLabel>
+#include <QToolButton>
+#include <QWidget>
+
+namespace fm {
+
+/// The strings on the instrument: pitch, gauge, make-up, and the tension that follows.
+class StringsStation : public QWidget {
+    Q_OBJECT
+public:
+    StringsStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+    EntryTable* table() { return table_; }
+    StringsModel* model() { return model_; }
+    QString total() const { return total_->text(); }
+    /// Whether the cell with the focus is a pitch.
+    bool on_pitch() const;
+    /// Puts a set on the instrument. Says what is wrong with it by refused().
+    void read_set(const QString& path);
+    /// Puts one of the shop's sets on the instrument.
+    void take_set(const ShopStringSet& set);
+    /// Asks for the file of a set.
+    void choose_set();
+    /// A string like the chosen one on its treble side, or the chosen one taken out.
+    void add_string();
+    void take_string_out();
+
+Q_SIGNALS:
+    void string_picked(std::size_t string);
+    void number_picked(const QString& name);
+    void refused(const QString& why);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void commit(const QString& name, const Value& document);
+    void put_on(const QString& name, const Value& set);
+    void list_sets();
+    void group(bool together);
+    void toggle_wound(const QModelIndex& index);
+    void fit();
+
+    Session& session_;
+    const ViewState& view_;
+    FieldBinder binder_;
+    StringsModel* model_;
+    EntryTable* table_;
+    QLabel* total_;
+    ChoiceRow* core_;
+    QToolButton* sets_;
+    QToolButton* together_;
+    QToolButton* alone_;
+    QToolButton* add_;
+    QToolButton* take_out_;
+};
+
+} // namespace fm

@@ -1,0 +1,234 @@
+#include "ui/station/survey/survey_pages.h"
+
+#include "core/design/inputs.h"
+#include "core/words/word_of.h"
+#include "job/document/pictures.h"
+#include "job/edits/edits.h"
+#include "job/edits/survey_edits.h"
+#include "sheet/drawing/picture_file.h"
+#include "ui/look/texts.h"
+#include "ui/station/survey/survey_readings.h"
+
+#include <QDesktopServices>
+#include <QFileDialog>
+#include <QToolButton>
+#include <QUrl>
+#include <QVBoxLayout>
+
+#include <array>
+
+namespace fm {
+
+namespace {
+
+/// Gauges a height over a fret is read with.
+constexpr std::array gap_gauges{"feeler", "caliper", "dial", "light", "half_mm_rule", "rule_64ths"};
+constexpr std::array units{Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths};
+constexpr QSize thumbnail{92, 58};
+
+void show_gauge(ChoiceRow* row, const std::string& word) {
+    for (int i = 0; i < static_cast<int>(gap_gauges.size()); ++i)
+        if (word == gap_gauges[static_cast<std::size_t>(i)]) row->set_chosen(i);
+}
+
+} // namespace
+
+SurveyPages::SurveyPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
+    : PartPages(session, binder, view, parent) {
+    add_walk_page();
+    add_gauges_page();
+    add_job_page();
+    add_playing_page();
+}
+
+TextField* SurveyPages::text(const char* key, const QString& name, int width) {
+    auto* made = new TextField(QString::fromLatin1(key), name, this);
+    made->setFixedWidth(width);
+    return made;
+}
+
+void SurveyPages::add_walk_page() {
+    mark_ = new ChoiceRow(tr("Seen"), {{tr("not looked at"), {}, QStringLiteral("0")},
+                                       {tr("fine"), {}, QStringLiteral("1")},
+                                       {tr("found"), {}, QStringLiteral("2")}});
+    connect(mark_, &ChoiceRow::picked, this, &SurveyPages::mark);
+    note_ = text("survey.note", tr("note on this point"), 250);
+    connect(note_, &TextField::entered, this, [this](const QString& words) {
+        commit(tr("note"), with_survey_text(session_.document(), point(), "note", words.toStdString()));
+    });
+    photo_ = new QToolButton;
+    photo_->setProperty("plain", true);
+    photo_->setIconSize(thumbnail);
+    connect(photo_, &QToolButton::clicked, this, [this] {
+        if (photo_shown_.isEmpty())
+            choose_photo();
+        else
+            QDesktopServices::openUrl(QUrl::fromLocalFile(photo_shown_));
+    });
+    photo_away_ = new QToolButton;
+    photo_away_->setText(tr("no picture"));
+    photo_away_->setProperty("plain", true);
+    photo_away_->setToolTip(tr("The point goes without its picture; the file stays in the job's folder"));
+    connect(photo_away_, &QToolButton::clicked, this, [this] {
+        commit(tr("no picture"), with_survey_text(session_.document(), point(), "photo", {}));
+    });
+    add_page(tr("Look"), {mark_, labelled(note_, tr("note")), boxed({photo_, photo_away_})});
+}
+
+void SurveyPages::add_gauges_page() {
+    const auto row = [this](const QString& label, const QString& of) {
+        std::vector<ChoiceRow::Option> options;
+        for (const char* word : gap_gauges) options.push_back({words_of(gauge_of_word(word)->id), {}, {}});
+        auto* made = new ChoiceRow(label, options);
+        connect(made, &ChoiceRow::picked, this, [this, of](int index) {
+            Q_EMIT gauge_picked(of, QLatin1String(gap_gauges[static_cast<std::size_t>(index)]));
+        });
+        return made;
+    };
+    nut_gauge_ = row(tr("Gap over fret 1 read with"), QStringLiteral("nut"));
+    action_gauge_ = row(tr("Height over fret 12 read with"), QStringLiteral("action"));
+    relief_gauge_ = row(tr("Relief read with"), QStringLiteral("relief"));
+    add_page(tr("Gauges"), {nut_gauge_, action_gauge_, relief_gauge_});
+}
+
+void SurveyPages::add_job_page() {
+    const auto words = [this](const char* key, const QString& name, int width) {
+        TextField* made = text(key, name, width);
+        connect(made, &TextField::entered, this, [this, key, name](const QString& written) {
+            commit(name, written.isEmpty() ? without(session_.document(), key)
+                                           : with(session_.document(), key, written.toStdString()));
+        });
+        return made;
+    };
+    title_ = words("title", tr("title of the job"), 220);
+    owner_ = words("owner", tr("owner"), 160);
+    handed_ = new ChoiceRow(tr("Played"), {{tr("right-handed"), {}, {}}, {tr("left-handed"), {}, {}}});
+    connect(handed_, &ChoiceRow::picked, this, [this](int index) {
+        commit(index == 1 ? tr("left-handed") : tr("right-handed"),
+               with(session_.document(), "handed", index == 1 ? "left" : "right"));
+    });
+    std::vector<ChoiceRow::Option> options;
+    for (const Unit unit : units) options.push_back({unit_text(unit), {}, QStringLiteral("U")});
+    unit_ = new ChoiceRow(tr("Unit"), options);
+    connect(unit_, &ChoiceRow::picked, this, [this](int index) {
+        const Unit unit = units[static_cast<std::size_t>(index)];
+        commit(tr("unit %1").arg(unit_text(unit)),
+               with(session_.document(), "unit", std::string(word_of(unit))));
+    });
+    ValueField* a4 = field("a4_hz", tr("pitch of A4 in Hz"), FieldKind::number,
+                           [](const State& s) { return std::optional(s.job.a4_hz); });
+    add_page(tr("Job"), {labelled(title_, tr("title")), labelled(owner_, tr("owner")), handed_, unit_,
+                         labelled(a4, tr("A4, Hz"))});
+}
+
+void SurveyPages::add_playing_page() {
+    const auto of = [this](const char* key, const QString& name, const QString& caption, FieldKind kind,
+                           double Player::*member) {
+        return labelled(
+            field(key, name, kind,
+                  [member](const State& s) { return std::optional(s.job.design.player.*member); }),
+            caption);
+    };
+    hand_ = new ChoiceRow(tr("Hand"), {{tr("soft"), {}, {}}, {tr("normal"), {}, {}}, {tr("hard"), {}, {}}});
+    connect(hand_, &ChoiceRow::picked, this, [this](int index) {
+        const auto hand = static_cast<PlayingHand>(index);
+        commit(tr("hand of the player"),
+               without(with(session_.document(), "player.hand", std::string(word_of(hand))),
+                       "player.pluck_force_n"));
+    });
+    ValueField* measured =
+        field("player.pluck_force_n", tr("pluck measured with a spring scale, in newton"), FieldKind::number,
+              [](const State& s) { return s.job.design.player.pluck_force_n; });
+    add_page(tr("Playing"),
+             {hand_, labelled(measured, tr("measured, N")),
+              of("player.finger_behind_mm", tr("finger behind the fret"), tr("finger behind"),
+                 FieldKind::length, &Player::finger_behind_mm),
+              of("player.press_depth_mm", tr("string pressed below the fret's top"), tr("pressed by"),
+                 FieldKind::length, &Player::press_depth_mm),
+              of("player.pluck_share_down", tr("share of the pluck toward the board"), tr("share down"),
+                 FieldKind::number, &Player::pluck_share_down),
+              of("player.pluck_from_saddle_mm", tr("plucked this far from the saddle"), tr("from saddle"),
+                 FieldKind::length, &Player::pluck_from_saddle_mm),
+              of("player.back_gap_min_mm", tr("least gap behind the finger"), tr("behind finger"),
+                 FieldKind::length, &Player::back_gap_min_mm),
+              of("player.end_stiffness", tr("stiffness of the string's ends, 0 to 1"), tr("stiff ends"),
+                 FieldKind::number, &Player::end_stiffness),
+              of("player.after_length_mm", tr("string beyond nut and saddle that stretches too"),
+                 tr("beyond the ends"), FieldKind::length, &Player::after_length_mm)});
+}
+
+void SurveyPages::mark(int mark) {
+    const std::array marks{std::optional<SurveyMark>(), std::optional(SurveyMark::fine),
+                           std::optional(SurveyMark::found)};
+    const auto chosen = marks[static_cast<std::size_t>(mark)];
+    const QString what = words_of(point().name_id());
+    const std::array names{tr("%1: not looked at").arg(what), tr("%1: fine").arg(what),
+                           tr("%1: found").arg(what)};
+    commit(names[static_cast<std::size_t>(mark)], with_survey_mark(session_.document(), point(), chosen));
+}
+
+void SurveyPages::choose_photo() {
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("A picture of it"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)"));
+    if (!path.isEmpty()) take_photo(path);
+}
+
+void SurveyPages::take_photo(const QString& path) {
+    if (session_.read_only()) return;
+    if (const QString fault = picture_fault(path); !fault.isEmpty()) return Q_EMIT refused(fault);
+    try {
+        const QString name = copy_picture(
+            path, session_.pictures(),
+            QString::fromLatin1(point().word.data(), static_cast<qsizetype>(point().word.size())));
+        commit(tr("picture"), with_survey_text(session_.document(), point(), "photo", name.toStdString()));
+    } catch (const InputError& error) {
+        Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
+    }
+}
+
+void SurveyPages::show_photo(const QString& name) {
+    const QString path = name.isEmpty() ? QString() : session_.pictures() + QLatin1Char('/') + name;
+    photo_away_->setVisible(!name.isEmpty());
+    if (path == photo_shown_ && !photo_->text().isEmpty()) return;
+    photo_shown_ = path;
+    photo_->setText(name.isEmpty() ? tr("a picture…") : name);
+    photo_->setToolTip(name.isEmpty() ? tr("Keep a picture of it in the job's folder; or drop one here")
+                                      : tr("Show the picture"));
+    photo_->setAccessibleName(photo_->toolTip());
+    show_thumbnail({});
+    photo_reading_.stop();
+    if (name.isEmpty()) return;
+    photo_reading_.ask([path](const std::atomic<bool>&) { return read_picture(path, thumbnail.width()); },
+                       [this, name](const PictureFile& picture) {
+                           show_thumbnail(picture.image);
+                           if (picture.image.isNull()) {
+                               photo_->setText(tr("%1 cannot be shown").arg(name));
+                               photo_->setToolTip(picture.fault);
+                           }
+                       });
+}
+
+void SurveyPages::show_thumbnail(const QImage& image) {
+    photo_->setIcon(image.isNull() ? QIcon() : QIcon(QPixmap::fromImage(image)));
+    photo_->setToolButtonStyle(image.isNull() ? Qt::ToolButtonTextOnly : Qt::ToolButtonIconOnly);
+}
+
+void SurveyPages::show_state() {
+    const State& state = session_.state();
+    mark_->set_chosen(!finding().mark ? 0 : *finding().mark == SurveyMark::fine ? 1 : 2);
+    note_->show_words(QString::fromStdString(finding().note));
+    show_photo(QString::fromStdString(finding().photo));
+    show_gauge(nut_gauge_, gauge_for(state, Read::nut_gap, view_.gauges));
+    show_gauge(action_gauge_, gauge_for(state, Read::action, view_.gauges));
+    show_gauge(relief_gauge_, gauge_for(state, Read::relief, view_.gauges));
+    title_->show_words(QString::fromStdString(state.job.title));
+    owner_->show_words(QString::fromStdString(state.job.owner));
+    for (TextField* field : {title_, owner_, note_}) field->setReadOnly(session_.read_only());
+    handed_->set_chosen(state.job.left_handed ? 1 : 0);
+    const Player& player = state.job.design.player;
+    hand_->set_chosen(player.pluck_force_n ? -1 : static_cast<int>(player.hand)); // measured: none of them
+    for (int i = 0; i < static_cast<int>(units.size()); ++i)
+        if (units[static_cast<std::size_t>(i)] == state.job.unit) unit_->set_chosen(i);
+}
+
+} // namespace fm

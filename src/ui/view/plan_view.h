@@ -1,0 +1,44 @@
+#pragma once
+#include "core/found/plan.h"
+#include "ui/field/choice_row.h"
+#include "ui/field/stop_bar.h"
+#include "ui/state/session.h"
+
+#include <QTextBrowser>
+
+namespace fm {
+
+/// The plan: step after step what to do, how much, what the gauges should read afterwards, how long it takes.
+class PlanView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlanView(Session& session, QWidget* parent = nullptr);
+    void refresh();
+    QTextBrowser* page() { return page_; }
+    StopBar* stop_bar() { return stop_; }
+    PlanOrder order() const { return order_; }
+    void choose_order(PlanOrder order);
+
+Q_SIGNALS:
+    void refused(const QString& why);
+    void bench_asked(BenchPart part);
+    void station_asked(const QString& word);
+
+private:
+    QString html() const;
+    QString step_html(const Plan& plan, int number, BenchPart part) const;
+    QString amounts(const Plan& plan, BenchPart part) const;
+    QString off_words(const Plan& made, BenchPart part, std::size_t string) const;
+    QString saddle_words(const SaddleStep& step) const;
+    QString told_apart(const Plan& plan, BenchPart part) const;
+    QString schedule_html(const Plan& plan) const;
+    QString shown(const std::optional<double>& mm) const;
+
+    Session& session_;
+    PlanOrder order_ = PlanOrder::neck_saddle_nut;
+    ChoiceRow* choice_;
+    StopBar* stop_;
+    QTextBrowser* page_;
+};
+
+} // namespace fm

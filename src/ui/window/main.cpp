@@ -1,0 +1,119 @@
+#include "sheet/drawing/fonts.h"
+#include "ui/look/endings.h"
+#include "ui/look/text_scale.h"
+#include "ui/look/theme.h"
+#include "ui/window/last_resort.h"
+#include "ui/window/main_window.h"
+#include "ui/window/start.h"
+
+#include <QApplication>
+#include <QLibraryInfo>
+#include <QSettings>
+#include <QTemporaryDir>
+#include <QTranslator>
+
+#include <cstdio>
+#include <memory>
+
+static void load_translations() {
+    Q_INIT_RESOURCE(translations);
+}
+
+namespace {
+
+/// Installs the program's and the toolkit's texts of a language; "" is the system's.
+void speak(QApplication& app, const QString& language, std::vector<std::unique_ptr<QTranslator>>& installed) {
+    for (const auto& translator : installed) app.removeTranslator(translator.get());
+    installed.clear();
+    const QLocale locale = language.isEmpty() ? QLocale::system() : QLocale(language);
+    QLocale::setDefault(locale);
+    const std::pair<QString, QString> sources[] = {
+        {QStringLiteral("qtbase"), QLibraryInfo::path(QLibraryInfo::TranslationsPath)},
+        {QStringLiteral("fair-measure"), QStringLiteral(":/translations")}};
+    for (const auto& [name, folder] : sources) {
+        auto translator = std::make_unique<QTranslator>();
+        if (translator->load(locale, name, QStringLiteral("_"), folder))
+            app.installTranslator(translator.get());
+        installed.push_back(std::move(translator));
+    }
+}
+
+/// Settings of versions that named no organisation.
+void take_over_settings() {
+    QSettings now;
+    if (!now.allKeys().isEmpty()) return;
+    const QSettings before(QStringLiteral("Unknown Organization"), QStringLiteral("fair-measure"));
+    for (const QString& key : before.allKeys()) now.setValue(key, before.value(key));
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const std::string missing = fm::prepare_environment(argc, argv);
+    if (!missing.empty()) {
+        std::fprintf(stderr, "%s\n", missing.c_str());
+        return fm::exit_no_display;
+    }
+    fm::say_when_no_display();
+    fm::Application app(argc, argv);
+    fm::display_is_there();
+    fm::follow_text_scale(app, argv);
+    QApplication::setApplicationName(QStringLiteral("fair-measure"));
+    QApplication::setOrganizationName(QStringLiteral("fair-measure"));
+    QApplication::setApplicationDisplayName(QString());
+    QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));
+    load_translations();
+    fm::load_fonts();
+    fm::dress(app);
+    std::vector<std::unique_ptr<QTranslator>> translators;
+    const fm::StartOptions options = fm::start_options(app.arguments());
+    if (!options.fault.isEmpty()) {
+        std::fprintf(stderr, "%s\n", qPrintable(options.fault));
+        return 2;
+    }
+    const QTemporaryDir no_trace; // a picture neither reads nor writes the user's settings
+    if (!options.picture.isEmpty())
+        QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, no_trace.path());
+    else
+        take_over_settings();
+    QString language = options.language.isEmpty() ? QSettings().value(QStringLiteral("language")).toString()
+                                                  : options.language;
+    speak(app, language, translators);
+    if (!options.picture.isEmpty()) return fm::take_picture(options);
+    fm::MainWindow* shown = nullptr;
+    bool ended = false;
+    const fm::Endings endings;
+    QObject::connect(&endings, &fm::Endings::asked, &app, [&] {
+        ended = true;
+        if (shown && !shown->close())
+            std::fprintf(stderr, "%s\n%s\n", qPrintable(shown->notice()),
+                         qPrintable(shown->session().rescue()));
+        QApplication::quit();
+    });
+    int code = 0;
+    QString reopen;
+    for (bool again = true; again;) {
+        again = false;
+        std::unique_ptr<fm::MainWindow> window;
+        try {
+            window = fm::started_window(options, reopen);
+        } catch (const fm::InputError& error) {
+            std::fprintf(stderr, "%s\n", error.what());
+            return 3;
+        }
+        QObject::connect(window.get(), &fm::MainWindow::language_chosen, &app, [&](const QString& chosen) {
+            QSettings().setValue(QStringLiteral("language"), chosen);
+            language = chosen;
+            again = window->close(); // a job that cannot be saved stays, and its window with it
+        });
+        window->show();
+        shown = window.get();
+        app.watch_over(&window->session());
+        code = app.exec();
+        shown = nullptr;
+        again = again && !ended && code == 0;
+        reopen = window->session().path();
+        if (again) speak(app, language, translators);
+    }
+    return code;
+}

@@ -1,0 +1,510 @@
+#include "ui/window/main_window.h"
+
+#include "core/words/word_of.h"
+#include "job/edits/edits.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/field/keep_typed.h"
+#include "ui/look/texts.h"
+#include "ui/look/theme.h"
+
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDateTime>
+#include <QDragEnterEvent>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMimeData>
+#include <QSettings>
+#include <QToolButton>
+#include <QUrl>
+
+namespace fm {
+
+MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent) {
+    setWindowTitle(tr("Fair Measure"));
+    setAcceptDrops(true);
+    resize(1280, 800);
+    setMinimumSize(1000, 660);
+    session_.set_workshop(std::move(workshop));
+    build();
+    build_menus();
+    connect_parts();
+    qApp->installEventFilter(this);
+    middle_->setEnabled(false);
+    say(tr("No job is open: open one, drag one in, or open the demo workshop from the Job menu"));
+}
+
+MainWindow::~MainWindow() {
+    session_.disconnect(); // a job that cannot be saved would tell widgets that are gone
+    delete bench_;
+    delete takeCentralWidget(); // its parts read the session, which goes before a window's children do
+}
+
+void MainWindow::build() {
+    auto* centre = new QWidget;
+    auto* across = new QHBoxLayout(centre);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(0);
+    path_ = new StationPath(session_, view_);
+    path_->setFixedWidth(192);
+    across->addWidget(path_);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    way_ = new StringWay(session_);
+    right->addWidget(way_);
+    notice_ = new Notice;
+    right->addWidget(notice_);
+    middle_ = new QStackedWidget;
+    for (std::size_t i = 0; i < station_count; ++i) middle_->addWidget(new QWidget);
+    board_ = new FretBoard(session_, view_);
+    middle_->addWidget(board_);
+    cut_list_ = new CutList(session_, view_);
+    nut(); // what opens first
+    right->addWidget(middle_, 1);
+    working_ = new WorkingBar(session_, this);
+    right->addWidget(working_);
+    across->addLayout(right, 1);
+    setCentralWidget(centre);
+}
+
+void MainWindow::connect_parts() {
+    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::opened, this, [this] {
+        middle_->setEnabled(true);
+        notice_->hide();                                             // it was about the job before
+        if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
+        restore_view();
+        if (session_.read_only()) say(session_.read_only_why());
+        QSettings().setValue(QStringLiteral("last"), session_.path());
+        remember(session_.path());
+    });
+    connect(&session_, &Session::trouble, this, [this](const QString& text, bool readable) {
+        notice_->say_trouble(text, readable ? Notice::read_again | Notice::elsewhere
+                                            : Notice::Ways(Notice::elsewhere));
+        if (bench_) bench_->say(text);
+    });
+    connect(&session_, &Session::trouble_over, notice_, &Notice::trouble_over);
+    connect(notice_, &Notice::chosen, this, &MainWindow::go_way);
+    connect(path_, &StationPath::job_picked, this, &MainWindow::go_to_job);
+    connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
+    connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
+    connect(way_, &StringWay::nut_touched, this, [this] { choose_station(Station::nut); });
+    connect(way_, &StringWay::neck_touched, this, [this] { choose_station(Station::neck); });
+    connect(way_, &StringWay::saddle_touched, this, [this] { choose_station(Station::saddle); });
+    connect(way_, &StringWay::bridge_touched, this, [this] { choose_station(Station::bridge); });
+    connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
+    connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
+    connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);
+    connect(cut_list_, &CutList::number_picked, this, [this](const QString& key) {
+        if (const auto number = number_of_key(session_.state().solution, key.toStdString()))
+            key_name_ = QString::fromStdString(number->name());
+        show_working();
+    });
+    connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
+    connect(cut_list_->model(), &CutListModel::not_understood, this,
+            [this](const QString& why) { say(why); });
+    connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
+    connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
+    connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
+    connect(board_, &FretBoard::number_picked, this, [this](const QString& name) {
+        key_name_ = name;
+        show_working();
+    });
+}
+
+void MainWindow::leave_field() {
+    keep_typed(this);
+    if (auto* field = qobject_cast<ValueField*>(focusWidget())) field->clearFocus();
+}
+
+void MainWindow::learn_hand() {
+    if (bench_ && !bench_->isHidden()) bench_->worker().keep_hand();
+}
+
+bool MainWindow::open(const QString& path) {
+    leave_field();
+    keep_view();
+    learn_hand();
+    try {
+        session_.open(path);
+        return true;
+    } catch (const InputError& error) {
+        notice_->say(tr("%1 was not opened: %2")
+                         .arg(QFileInfo(path).fileName(), message_text(error.message(), Unit::mm)),
+                     error.message().id == "job_not_left" ? Notice::read_again | Notice::elsewhere
+                                                          : Notice::Ways(Notice::none));
+        return false;
+    }
+}
+
+void MainWindow::go_to_job(const QString& path) {
+    const QString open_file = session_.is_open() ? QFileInfo(session_.path()).canonicalFilePath() : QString();
+    const bool is_open = !open_file.isEmpty() && QFileInfo(path).canonicalFilePath() == open_file;
+    if (!is_open || notice_->offers(Notice::read_again)) open(path);
+}
+
+void MainWindow::refresh() {
+    if (!session_.is_open()) return;
+    const auto count = session_.state().job.design.strings.size();
+    view_.string = std::min(view_.string, count - 1);
+    view_.fret = std::min(view_.fret, session_.state().job.design.neck.frets);
+    const std::pair shape(count, session_.state().job.design.neck.frets);
+    if (shape != shape_) refresh_all_lists();
+    shape_ = shape;
+    path_->refresh();
+    way_->set_string(view_.string);
+    StationFrame* const drawn = drawn_station(); // made now, if it is gone to for the first time
+    if (view_.station == Station::strings) strings();
+    if (view_.station == Station::sheets) sheets();
+    if (view_.station == Station::intonation) intonation();
+    if (view_.station == Station::record) record();
+    if (view_.verdict)
+        middle_->setCurrentWidget(verdict_);
+    else if (view_.plan)
+        middle_->setCurrentWidget(plan_);
+    else if (view_.heard)
+        middle_->setCurrentWidget(symptoms_);
+    else if (view_.board)
+        middle_->setCurrentWidget(board_);
+    else
+        middle_->setCurrentIndex(static_cast<int>(view_.station));
+    if (view_.verdict)
+        verdict_->refresh();
+    else if (view_.plan)
+        plan_->refresh();
+    else if (view_.heard)
+        symptoms_->refresh();
+    else if (view_.board)
+        board_->refresh();
+    else if (view_.station == Station::strings)
+        strings_->refresh();
+    else if (view_.station == Station::sheets)
+        sheets_->refresh();
+    else if (view_.station == Station::intonation)
+        intonation_->refresh();
+    else if (view_.station == Station::record)
+        record_->refresh();
+    if (drawn) {
+        drawn->refresh();
+        drawn->show_table(view_.table);
+    }
+    if (drawn && drawn == nut_) cut_list_->refresh();
+    if (bench_) bench_->refresh();
+    show_working();
+    const QString title = QString::fromStdString(session_.state().job.title).left(100);
+    setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
+}
+
+void MainWindow::refresh_all_lists() {
+    board_->refresh();
+    cut_list_->refresh();
+    if (strings_) strings_->refresh();
+    for (StationFrame* station : drawn_stations()) station->refresh();
+}
+
+bool MainWindow::shows_numbers() const {
+    return !view_.plan && !view_.verdict && !view_.heard && view_.station != Station::sheets &&
+           view_.station != Station::record;
+}
+
+void MainWindow::show_working() {
+    working_->setVisible(shows_numbers() || view_.board);
+    const bool whole = number_of_key(session_.state().solution, key_name_.toStdString()).has_value();
+    const bool slot = !view_.board && view_.station == Station::nut;
+    working_->show_number(
+        whole ? key_name_ : QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
+        slot ? cut_list_->model()->feeler_words(static_cast<int>(view_.string)) : QString());
+}
+
+void MainWindow::choose_string(std::size_t string) {
+    if (!session_.is_open() || string == view_.string || string >= session_.state().job.design.strings.size())
+        return;
+    // A number of a list with an item for every string goes with the string.
+    if (auto number = number_of_key(session_.state().solution, key_name_.toStdString())) {
+        if (number->quantity->of_string()) number->string = string;
+        if (number->quantity->along_strings()) number->item = string;
+        key_name_ = QString::fromStdString(number->text());
+    }
+    view_.string = string;
+    refresh();
+}
+
+void MainWindow::choose_fret(int fret) {
+    if (!session_.is_open() || fret == view_.fret) return;
+    leave_field();
+    view_.fret = fret;
+    refresh();
+}
+
+void MainWindow::choose_point(std::size_t point) {
+    if (!session_.is_open() || point == view_.point) return;
+    leave_field();
+    view_.point = point;
+    refresh();
+}
+
+void MainWindow::step_string(int by) {
+    if (!session_.is_open()) return;
+    const auto count = static_cast<int>(session_.state().job.design.strings.size());
+    choose_string(static_cast<std::size_t>(std::clamp(static_cast<int>(view_.string) + by, 0, count - 1)));
+}
+
+void MainWindow::choose_side(NutSide side) {
+    view_.side = side;
+    view_.behind = false;
+    refresh();
+    if (!view_.board) return;
+    show_place();
+}
+
+void MainWindow::choose_stage(CutStage stage) {
+    view_.stage = stage;
+    refresh();
+}
+
+void MainWindow::choose_placing(bool placing) {
+    view_.placing = placing;
+    key_name_ =
+        placing ? QStringLiteral("placing.bass.fret12_to_slot_front_mm") : first_number(view_.station);
+    refresh();
+}
+
+void MainWindow::choose_behind(bool behind) {
+    view_.behind = behind;
+    const bool posts = !session_.state().job.design.nut.posts.empty();
+    key_name_ = !behind ? first_number(view_.station)
+                : posts ? QStringLiteral("nut_break_angle_deg")
+                        : QStringLiteral("floor_angle_deg");
+    refresh();
+    nut()->canvas()->setFocus();
+}
+
+void MainWindow::choose_datum(Datum datum) {
+    view_.datum = datum;
+    key_name_ = QString::fromLatin1(key_of(datum));
+    refresh();
+}
+
+void MainWindow::choose_station(Station station) {
+    if (!session_.is_open()) return;
+    leave_field();
+    view_.station = station;
+    only(nullptr, false);
+    key_name_ = first_number(station);
+    refresh();
+    if (station == Station::strings) strings()->table()->setFocus();
+    if (station == Station::sheets) sheets()->pages()->setFocus();
+    if (station == Station::intonation) intonation()->table()->setFocus();
+    if (station == Station::record) record()->story()->setFocus();
+    if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
+    if (!bench_ || bench_->isHidden()) return;
+    // At the bench the station's own part is worked on; without one the bench is left.
+    const auto part = bench_part(station);
+    part ? go_to_bench(*part) : bench_->leave();
+}
+
+/// The working of the place on the board.
+void MainWindow::show_place() {
+    key_name_ = board_->table()->currentIndex().data(number_key_role).toString();
+    show_working();
+}
+
+void MainWindow::show_board(bool shown) {
+    if (!session_.is_open() || shown == view_.board) return;
+    only(&ViewState::board, shown);
+    key_name_ = first_number(view_.station);
+    refresh();
+    if (!shown) return;
+    board_->table()->setFocus();
+    show_place();
+}
+
+void MainWindow::only(bool ViewState::*page, bool shown) {
+    for (bool ViewState::*each :
+         {&ViewState::board, &ViewState::heard, &ViewState::plan, &ViewState::verdict})
+        view_.*each = each == page && shown;
+}
+
+void MainWindow::show_verdict(bool shown) {
+    if (!session_.is_open() || shown == view_.verdict) return;
+    leave_field();
+    if (!verdict_) {
+        verdict_ = new VerdictView(session_);
+        middle_->addWidget(verdict_);
+        connect(verdict_, &VerdictView::refused, this, [this](const QString& why) { say(why); });
+    }
+    only(&ViewState::verdict, shown);
+    if (shown)
+        verdict_->choose_part(view_.station == Station::saddle ? VerdictView::Part::saddle
+                                                               : VerdictView::Part::nut);
+    refresh();
+    if (shown) verdict_->page()->setFocus();
+}
+
+void MainWindow::show_plan(bool shown) {
+    if (!session_.is_open() || shown == view_.plan) return;
+    leave_field();
+    if (!plan_) {
+        plan_ = new PlanView(session_);
+        middle_->addWidget(plan_);
+        connect(plan_, &PlanView::refused, this, [this](const QString& why) { say(why); });
+        connect(plan_, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
+        connect(plan_, &PlanView::station_asked, this, [this](const QString& word) {
+            if (const auto station = of_word<Station>(word.toStdString())) choose_station(*station);
+        });
+    }
+    only(&ViewState::plan, shown);
+    refresh();
+    if (shown) plan_->page()->setFocus();
+}
+
+void MainWindow::show_symptoms(bool shown) {
+    if (!session_.is_open() || shown == view_.heard) return;
+    leave_field();
+    if (!symptoms_) {
+        symptoms_ = new SymptomView(session_, view_);
+        middle_->addWidget(symptoms_);
+        connect(symptoms_, &SymptomView::refused, this, [this](const QString& why) { say(why); });
+        connect(symptoms_, &SymptomView::decided, this, &MainWindow::say);
+    }
+    only(&ViewState::heard, shown);
+    refresh();
+    if (shown) symptoms_->board()->setFocus();
+}
+
+void MainWindow::choose_measure(BoardMeasure measure) {
+    view_.measure = measure;
+    refresh();
+    if (!view_.board) return;
+    show_place();
+}
+
+void MainWindow::next_unit() {
+    if (!session_.is_open()) return;
+    const Unit next = static_cast<Unit>((static_cast<int>(session_.state().job.unit) + 1) % 4);
+    const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
+                                          with(session_.document(), "unit", std::string(word_of(next))));
+    if (!problems.empty()) say(session_.told(problems));
+}
+
+void MainWindow::take_reading(int string, bool action, double mm) {
+    const Design& design = session_.state().job.design;
+    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
+    AddedReading reading;
+    reading.string = static_cast<std::size_t>(string);
+    reading.key = action
+                      ? (design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm")
+                  : pressed ? "pressed_gap_mm"
+                            : "open_gap_fret1_mm";
+    reading.mm = mm;
+    reading.pressed_fret = design.nut.pressed_fret;
+    const QString name = tr("reading %1, %2")
+                             .arg(QString::fromStdString(design.string_name(reading.string)),
+                                  length_with_unit(mm, session_.state().job.unit));
+    const auto problems = session_.commit(name, with_reading(session_.document(), design.strings.size(),
+                                                             reading, session_.sitting().toStdString()));
+    if (!problems.empty()) say(session_.told(problems));
+    const std::string key = "readings.strings[" + std::to_string(string) + "]";
+    for (const Message& doubt : session_.state().reading_doubts)
+        if (doubt.where == key) say(message_text(doubt, session_.state().job.unit));
+}
+
+void MainWindow::apply_theme(bool evening) {
+    // After the widgets are built: dressed one by one as they find their parents, they would be dressed many
+    // times.
+    set_theme(evening);
+    qApp->setPalette(palette_of(theme()));
+    const QString style = style_sheet_of(theme());
+    if (qApp->styleSheet() != style) qApp->setStyleSheet(style);
+    notice_->dress();
+    if (evening_) evening_->setChecked(evening);
+    for (QWidget* widget : findChildren<QWidget*>()) widget->update();
+}
+
+void MainWindow::say(const QString& text) {
+    notice_->say(text, session_.read_only() ? Notice::elsewhere : Notice::none);
+}
+
+void MainWindow::say_shop_faults() {
+    const std::vector<Message>& faults = session_.workshop().faults();
+    if (faults.empty()) return;
+    QString text = located_text(faults.front(), Unit::mm);
+    if (faults.size() > 1)
+        text += QLatin1Char(' ') + tr("(and %n more)", "", static_cast<int>(faults.size()) - 1);
+    say(text);
+}
+
+QString MainWindow::notice() const {
+    return notice_->text();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    const bool narrow = is_narrow();
+    path_->setFixedWidth(narrow ? 178 : 192);
+    for (QWidget* list : lists_) list->setFixedWidth(list_width());
+    if (bench_) bench_->setGeometry(rect());
+    working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    leave_field();
+    keep_view();
+    learn_hand();
+    // A job that cannot be written stays open: closing would lose the last steps.
+    const bool may_go = session_.save() || leaves_a_copy_;
+    event->setAccepted(may_go);
+    if (!may_go) notice_->offer(Notice::leave);
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_Escape) return QMainWindow::keyPressEvent(event);
+    // What lies on top goes first.
+    const bool covered =
+        working_->whole_shown() || (overlay_ && overlay_->isVisible()) || !notice_->isHidden();
+    working_->show_whole(false);
+    if (overlay_) overlay_->hide();
+    notice_->hide();
+    if (covered) return;
+    view_.verdict ? show_verdict(false)
+    : view_.plan  ? show_plan(false)
+    : view_.heard ? show_symptoms(false)
+    : view_.table ? show_table(false)
+                  : show_board(false);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (urls.size() == 1 && urls.front().isLocalFile()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (!urls.isEmpty()) open(urls.front().toLocalFile());
+    event->acceptProposedAction();
+}
+
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::MouseButtonPress) {
+        const auto* pressed = qobject_cast<QWidget*>(watched);
+        if (pressed && pressed->window() == this && pressed != QApplication::focusWidget()) keep_typed(this);
+    }
+    // Space presses a button that has the focus; everywhere else it shows the working.
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Space && qobject_cast<QAbstractButton*>(watched)) {
+            event->accept();
+            return true;
+        }
+        // On a pitch, the letters of notes begin to write one.
+        const bool note =
+            key->key() >= Qt::Key_A && key->key() <= Qt::Key_G && key->modifiers() == Qt::NoModifier;
+        if (note && strings_ && watched == strings_->table() && strings_->on_pitch()) {
+            event->accept();
+            return true;
+        }
+    }
+    return QMainWindow::eventFilter(watched, event);
+}
+
+} // namespace fm

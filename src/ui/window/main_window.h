@@ -1,0 +1,221 @@
+#pragma once
+#include "ui/bench/bench_view.h"
+#include "ui/state/session.h"
+#include "ui/station/bridge/bridge_station.h"
+#include "ui/station/intonation/intonation_station.h"
+#include "ui/station/neck/neck_station.h"
+#include "ui/station/nut/nut_station.h"
+#include "ui/station/record/record_station.h"
+#include "ui/station/saddle/saddle_station.h"
+#include "ui/station/sheets/sheet_station.h"
+#include "ui/station/strings/strings_station.h"
+#include "ui/station/survey/survey_station.h"
+#include "ui/view/cut_list.h"
+#include "ui/view/fret_board.h"
+#include "ui/view/plan_view.h"
+#include "ui/view/symptom_view.h"
+#include "ui/view/verdict_view.h"
+#include "ui/window/finder.h"
+#include "ui/window/help_window.h"
+#include "ui/window/notice.h"
+#include "ui/window/station_path.h"
+#include "ui/window/string_way.h"
+#include "ui/window/working_panel.h"
+
+#include <QMainWindow>
+#include <QStackedWidget>
+
+#include <functional>
+
+class QToolButton;
+
+namespace fm {
+
+/// The window: stations down the left, the string's way across the top, the station and its cut list, the
+/// working.
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    explicit MainWindow(Workshop workshop, QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    /// Opens a job; says what is wrong instead, in the window, and keeps the open one.
+    bool open(const QString& path);
+    /// Begins a plain job in that file and opens it.
+    void begin_job(const QString& path);
+    Session& session() { return session_; }
+    const ViewState& view() const { return view_; }
+    // Each is made when it is first gone to.
+    SurveyStation* survey();
+    NeckStation* neck();
+    NutStation* nut();
+    SaddleStation* saddle();
+    BridgeStation* bridge();
+    CutList* cut_list() { return cut_list_; }
+    FretBoard* board() { return board_; }
+    PlanView* plan() { return plan_; }            ///< once gone to
+    VerdictView* verdict() { return verdict_; }   ///< once gone to
+    SymptomView* symptoms() { return symptoms_; } ///< once gone to
+    StringsStation* strings();
+    IntonationStation* intonation();
+    SheetStation* sheets();
+    RecordStation* record();
+    BenchView* bench() { return bench_; } ///< once gone to
+    WorkingBar* working() { return working_; }
+    Finder* finder() { return finder_; } ///< once asked for
+    HelpWindow* help() { return help_; } ///< once asked for
+    QString notice() const;
+    /// Says something in the window, above the station.
+    void say(const QString& text);
+
+    /// Says what of the workshop could not be read, if anything.
+    void say_shop_faults();
+
+    void choose_station(Station station);
+    void choose_string(std::size_t string);
+    void choose_fret(int fret);
+    /// A point of the survey.
+    void choose_point(std::size_t point);
+    void choose_side(NutSide side);
+    void choose_stage(CutStage stage);
+    /// The bridge itself, or its place.
+    void choose_placing(bool placing);
+    /// The nut itself, or what lies behind it.
+    void choose_behind(bool behind);
+    void choose_datum(Datum datum);
+    /// The whole board instead of the station, or the station again.
+    void show_board(bool shown);
+    void choose_measure(BoardMeasure measure);
+    /// The plan instead of the station, or the station again.
+    void show_plan(bool shown);
+    /// The verdict on nut and saddle, instead of the station, or the station again.
+    void show_verdict(bool shown);
+    /// What was heard, and what may be the cause, instead of the station; or the station again.
+    void show_symptoms(bool shown);
+    /// The whole window for filing: the part of the station in sight, else the nut.
+    void go_to_bench();
+    void go_to_bench(BenchPart part);
+    /// Enlarges what is in sight, or draws it smaller; 0: the whole of it again.
+    void zoom(double factor);
+    /// The drawing's values as a table, or the drawing again.
+    void show_table(bool shown);
+    /// The text that lies over everything, or "".
+    QString overlay() const;
+    void apply_theme(bool evening);
+
+Q_SIGNALS:
+    void language_chosen(const QString& language);
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void build();
+    bool is_narrow() const { return width() < 1180; }
+    int list_width() const { return is_narrow() ? 312 : 352; }
+    QWidget* side_by_side(QWidget* station, QWidget* list);
+    void connect_parts();
+    void connect_station(StationFrame* station);
+    /// Puts a station where it belongs among the others.
+    void put_in(Station station, QWidget* widget);
+    /// Those made so far that are drawings with pages.
+    std::vector<StationFrame*> drawn_stations() const;
+    /// The station in sight, if it is a drawing with pages.
+    StationFrame* drawn_station();
+    /// The working a station opens with.
+    QString first_number(Station station) const;
+    void build_menus();
+    void add_undo(QMenu* edit);
+    void build_view_menu();
+    void build_bench_menu();
+    void build_help_menu();
+    void change_bench_habits(const std::function<void(BenchHabits&)>& change);
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
+                 const std::function<void()>& act);
+    void refresh();
+    /// Lists out of sight know the job's strings and frets too, before anything asks them.
+    void refresh_all_lists();
+    /// Whether what is in sight has computed numbers, whose working is shown.
+    bool shows_numbers() const;
+    void show_working();
+    void show_place();
+    /// A value still being typed becomes its step, as when the field is left.
+    void leave_field();
+    /// What the hand at the bench did goes to the shop.
+    void learn_hand();
+    void step_string(int by);
+    void next_unit();
+    void take_reading(int string, bool action, double mm);
+    void fill_recent();
+    void remember(const QString& path);
+    /// Where a job was looked at last: kept beside the recent jobs, never in the job.
+    /// Opens what was picked; the open job stays as it is, with its steps to undo, unless its file was
+    /// changed.
+    void go_to_job(const QString& path);
+    void keep_view() const;
+    void restore_view();
+    QString path_for_job(const QString& title, const QString& start);
+    void go_way(Notice::Way way);
+    /// Closes with a job that cannot be saved: a copy is kept elsewhere, and its place is said.
+    void leave_with_copy();
+    void new_dialog();
+    void open_dialog();
+    void save_as_dialog();
+    void show_keys();
+    void show_help();
+    /// Schools of a choice side by side; without one the choice in sight.
+    void show_comparison(ChoiceRow* choice = nullptr);
+    /// Rich text over everything; the same again takes it away.
+    void show_overlay(const QString& name, const QString& html);
+    /// Goes to what a doubt is about.
+    void follow_doubt(const QString& where);
+    /// All stations with fields, made if they were not.
+    std::vector<std::pair<Station, StationFrame*>> all_stations();
+    void go_to(Station station, ValueField* field);
+    /// Any number, value or action by its words.
+    void show_finder();
+    void add_action_entries(std::vector<Finder::Entry>& entries) const;
+    void add_field_entries(std::vector<Finder::Entry>& entries);
+    void add_number_entries(std::vector<Finder::Entry>& entries);
+
+    Session session_;
+    ViewState view_;
+    std::pair<std::size_t, int> shape_; ///< strings and frets the lists know
+    StationPath* path_ = nullptr;
+    StringWay* way_ = nullptr;
+    SurveyStation* survey_ = nullptr;
+    NeckStation* neck_ = nullptr;
+    NutStation* nut_ = nullptr;
+    SaddleStation* saddle_ = nullptr;
+    BridgeStation* bridge_ = nullptr;
+    CutList* cut_list_ = nullptr;
+    FretBoard* board_ = nullptr;
+    StringsStation* strings_ = nullptr;
+    IntonationStation* intonation_ = nullptr;
+    SheetStation* sheets_ = nullptr;
+    RecordStation* record_ = nullptr;
+    /// One page instead of the station, and no other; none of them: the station.
+    void only(bool ViewState::*page, bool shown);
+    PlanView* plan_ = nullptr;
+    VerdictView* verdict_ = nullptr;
+    SymptomView* symptoms_ = nullptr;
+    BenchView* bench_ = nullptr;       ///< over everything, while it is open
+    std::vector<QWidget*> lists_;      ///< beside the stations
+    QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
+    WorkingBar* working_ = nullptr;
+    Notice* notice_ = nullptr;
+    bool leaves_a_copy_ = false;
+    QLabel* overlay_ = nullptr; ///< keys, or schools side by side, over everything
+    Finder* finder_ = nullptr;
+    HelpWindow* help_ = nullptr; ///< once asked for
+    QMenu* recent_ = nullptr;
+    QAction* evening_ = nullptr;
+    QString key_name_ = QStringLiteral("floor_above_seat_mm");
+};
+
+} // namespace fm

@@ -1,0 +1,427 @@
+// The window's actions: every one in a menu, with a shortcut and a tooltip.
+#include "core/words/word_of.h"
+#include "ui/window/main_window.h"
+
+#include "sheet/drawing/fonts.h"
+#include "sheet/drawing/paint.h"
+#include "ui/field/keep_typed.h"
+#include "ui/look/texts.h"
+#include "ui/look/theme.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QDate>
+#include <QDir>
+#include <QFileInfo>
+#include <QLocale>
+#include <QMenuBar>
+#include <QSettings>
+
+#include <functional>
+
+namespace fm {
+
+namespace {
+constexpr int most_recent = 8;
+constexpr int most_pages = 6;
+} // namespace
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
+                         const std::function<void()>& act) {
+    auto* action = menu->addAction(text);
+    action->setShortcut(keys);
+    const QString shown = keys.toString(QKeySequence::NativeText);
+    action->setToolTip(shown.isEmpty() ? tip : tip + QStringLiteral(" (") + shown + QLatin1Char(')'));
+    action->setStatusTip(tip);
+    connect(action, &QAction::triggered, this, [this, act] {
+        keep_typed(this);
+        act();
+    });
+    return action;
+}
+
+void MainWindow::build_menus() {
+    QMenu* file = menuBar()->addMenu(tr("&Job"));
+    file->setToolTipsVisible(true);
+    add(file, tr("&New…"), QKeySequence::New, tr("Begin a job in a file of its own"),
+        [this] { new_dialog(); });
+    add(file, tr("&Open…"), QKeySequence::Open, tr("Open a job file"), [this] { open_dialog(); });
+    recent_ = file->addMenu(tr("&Recent"));
+    connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
+    add(file, tr("Open the &demo workshop"), QKeySequence(tr("Ctrl+Shift+D")),
+        tr("Copies the shipped example jobs into your data folder and opens the first"), [this] {
+            const QString folder = data_folder() + QStringLiteral("/demo");
+            try {
+                copy_demo_workshop(folder);
+                session_.set_workshop(Workshop(folder));
+                open(QDir(folder).filePath(QStringLiteral("curlew.fmjob")));
+                say_shop_faults();
+            } catch (const InputError& error) {
+                say(message_text(error.message(), Unit::mm));
+            }
+        });
+    add(file, tr("Save under another &name…"), QKeySequence(tr("Ctrl+Shift+S")),
+        tr("Write the job to another file and go on there; every change is saved by itself"),
+        [this] { save_as_dialog(); });
+    file->addSeparator();
+    add(file, tr("&Print sheets…"), QKeySequence::Print, tr("Print the chosen sheets in true size"), [this] {
+        if (!session_.is_open()) return;
+        choose_station(Station::sheets);
+        sheets()->print_dialog();
+    });
+    add(file, tr("Sheets as a &file…"), QKeySequence(tr("Ctrl+E")),
+        tr("Save the chosen sheets as PDF, SVG or DXF"), [this] {
+            if (!session_.is_open()) return;
+            choose_station(Station::sheets);
+            sheets()->save_dialog();
+        });
+    add(file, tr("A part for a &machine…"), QKeySequence(tr("Ctrl+Shift+M")),
+        tr("Save nut, saddle or bridge alone, with the way of a cutter, or as a solid"), [this] {
+            if (!session_.is_open()) return;
+            choose_station(Station::sheets);
+            sheets()->machine()->save_dialog();
+        });
+    file->addSeparator();
+    add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"),
+        [this] { close(); });
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    edit->setToolTipsVisible(true);
+    add_undo(edit);
+    edit->addSeparator();
+    add(edit, tr("&Read a set of strings…"), QKeySequence(tr("Ctrl+I")),
+        tr("Pitch, gauge and make-up of all strings from a CSV file"), [this] {
+            if (!session_.is_open()) return;
+            choose_station(Station::strings);
+            strings()->choose_set();
+        });
+    add(edit, tr("&Add a string"), QKeySequence(Qt::Key_Insert),
+        tr("A string like the chosen one, on its treble side"), [this] {
+            if (session_.is_open()) strings()->add_string();
+        });
+    add(edit, tr("&Take the string out"), QKeySequence(Qt::CTRL | Qt::Key_Delete),
+        tr("The chosen string, and all that is said of it"), [this] {
+            if (session_.is_open()) strings()->take_string_out();
+        });
+    add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
+        tr("Copy the cut list, or the board, as text and as a table"), [this] {
+            if (view_.board) return board_->copy();
+            StationFrame* station = drawn_station();
+            if (station && view_.table) return copy_list(*station->table()->rows());
+            NumbersList* list = station ? station->list() : nullptr;
+            list ? list->copy() : cut_list_->copy();
+        });
+    build_view_menu();
+    build_bench_menu();
+    build_help_menu();
+}
+
+void MainWindow::add_undo(QMenu* edit) {
+    QUndoStack* steps = session_.undo_stack();
+    QAction* undo = add(edit, tr("&Undo"), QKeySequence::Undo, tr("Take the last step back"),
+                        [this] { session_.undo_stack()->undo(); });
+    QAction* redo = add(edit, tr("Re&do"), {}, tr("Make the step again (Ctrl+Shift+Z)"),
+                        [this] { session_.undo_stack()->redo(); });
+    redo->setShortcuts({QKeySequence(tr("Ctrl+Shift+Z")), QKeySequence(tr("Ctrl+Y"))});
+    undo->setEnabled(false);
+    redo->setEnabled(false);
+    connect(steps, &QUndoStack::canUndoChanged, undo, &QAction::setEnabled);
+    connect(steps, &QUndoStack::canRedoChanged, redo, &QAction::setEnabled);
+    // A step may be named by what a person wrote.
+    const auto named = [](QString name) { return name.replace(QLatin1Char('&'), QStringLiteral("&&")); };
+    connect(steps, &QUndoStack::undoTextChanged, undo, [undo, named](const QString& step) {
+        undo->setText(step.isEmpty() ? tr("&Undo") : tr("&Undo: %1").arg(named(step)));
+    });
+    connect(steps, &QUndoStack::redoTextChanged, redo, [redo, named](const QString& step) {
+        redo->setText(step.isEmpty() ? tr("Re&do") : tr("Re&do: %1").arg(named(step)));
+    });
+}
+
+void MainWindow::build_bench_menu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Bench"));
+    menu->setToolTipsVisible(true);
+    add(menu, tr("At the &bench"), QKeySequence(Qt::Key_F),
+        tr("The whole window for filing: one string, one number, readable from across the room"),
+        [this] { go_to_bench(); });
+    menu->addSeparator();
+    QMenu* order = menu->addMenu(tr("&Order of the strings"));
+    auto* group = new QActionGroup(order);
+    const QString names[] = {tr("bass to treble"), tr("treble to bass"), tr("the most to take off first"),
+                             tr("round and round, a pass each")};
+    for (int i = 0; i < 4; ++i) {
+        QAction* action = add(order, names[i], {}, tr("Which string comes next at the bench"), [this, i] {
+            change_bench_habits([i](BenchHabits& habits) { habits.order = static_cast<FilingHabit>(i); });
+        });
+        action->setCheckable(true);
+        group->addAction(action);
+    }
+    QAction* sounds =
+        add(menu, tr("&Sounds"), QKeySequence(tr("Ctrl+Shift+L")),
+            tr("One sound when a string is there, three when it is too deep"),
+            [this] { change_bench_habits([](BenchHabits& habits) { habits.sounds = !habits.sounds; }); });
+    sounds->setCheckable(true);
+    connect(menu, &QMenu::aboutToShow, this, [this, group, sounds] {
+        const BenchHabits& habits = session_.workshop().bench();
+        group->actions()[static_cast<int>(habits.order)]->setChecked(true);
+        sounds->setChecked(habits.sounds);
+    });
+}
+
+void MainWindow::change_bench_habits(const std::function<void(BenchHabits&)>& change) {
+    BenchHabits habits = session_.workshop().bench();
+    change(habits);
+    try {
+        keep_bench(session_.workshop().folder(), habits);
+        session_.set_workshop(Workshop(session_.workshop().folder()));
+    } catch (const InputError& error) {
+        say(message_text(error.message(), Unit::mm));
+    }
+}
+
+void MainWindow::go_to_bench() {
+    go_to_bench(bench_part(view_.station).value_or(BenchPart::nut));
+}
+
+void MainWindow::go_to_bench(BenchPart part) {
+    if (!session_.is_open()) return;
+    leave_field();
+    if (!bench_) {
+        bench_ = new BenchView(session_, this);
+        bench_->setGeometry(rect());
+        connect(bench_, &BenchView::left, this, [this] {
+            keep_view();
+            refresh();
+            if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
+        });
+        connect(bench_, &BenchView::string_chosen, this, &MainWindow::choose_string);
+        connect(bench_, &BenchView::unit_asked, this, &MainWindow::next_unit);
+    }
+    bench_->begin(part);
+    keep_view();
+}
+
+void MainWindow::build_view_menu() {
+    QMenu* look = menuBar()->addMenu(tr("&View"));
+    look->setToolTipsVisible(true);
+    add(look, tr("&Whole working"), QKeySequence(Qt::Key_Space),
+        tr("Show or hide the whole working of the chosen number"),
+        [this] { working_->show_whole(!working_->whole_shown()); });
+    add(look, tr("&Found or target"), QKeySequence(Qt::Key_T), tr("Draw the slots as found, or the target"),
+        [this] { choose_side(view_.side == NutSide::found ? NutSide::target : NutSide::found); });
+    add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
+        tr("The list for an uncut blank, or for a nut that is in"),
+        [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(look, tr("Su&rvey"), QKeySequence(tr("Alt+1")), tr("Go to the survey"),
+        [this] { choose_station(Station::survey); });
+    add(look, tr("Nec&k"), QKeySequence(tr("Alt+2")), tr("Go to the neck"),
+        [this] { choose_station(Station::neck); });
+    add(look, tr("S&trings"), QKeySequence(tr("Alt+3")), tr("Go to the strings"),
+        [this] { choose_station(Station::strings); });
+    add(look, tr("N&ut"), QKeySequence(tr("Alt+4")), tr("Go to the nut"),
+        [this] { choose_station(Station::nut); });
+    add(look, tr("Sa&ddle"), QKeySequence(tr("Alt+5")), tr("Go to the saddle"),
+        [this] { choose_station(Station::saddle); });
+    add(look, tr("Brid&ge"), QKeySequence(tr("Alt+6")), tr("Go to the bridge"),
+        [this] { choose_station(Station::bridge); });
+    add(look, tr("&Intonation"), QKeySequence(tr("Alt+7")), tr("Go to the intonation: cents and crowns"),
+        [this] { choose_station(Station::intonation); });
+    add(look, tr("Sheet&s"), QKeySequence(tr("Alt+8")), tr("Go to the sheets: templates, lists and cards"),
+        [this] { choose_station(Station::sheets); });
+    add(look, tr("Re&cord"), QKeySequence(tr("Alt+9")), tr("Go to the record: found, decided, done, left"),
+        [this] { choose_station(Station::record); });
+    add(look, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
+        tr("Draw the nut, or the string's way from it to the post"), [this] {
+            if (!session_.is_open()) return;
+            if (view_.station != Station::nut) choose_station(Station::nut);
+            choose_behind(!view_.behind);
+        });
+    add(look, tr("Bridge or its &place"), QKeySequence(Qt::Key_P),
+        tr("Draw the bridge, or its place on the instrument"), [this] {
+            if (!session_.is_open()) return;
+            if (view_.station != Station::bridge) choose_station(Station::bridge);
+            choose_placing(!view_.placing);
+        });
+    add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
+        tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
+        [this] { show_board(!view_.board); });
+    add(look, tr("The &verdict"), QKeySequence(Qt::Key_V),
+        tr("What to do with nut and saddle as found, argued, and what was decided; again for the station"),
+        [this] { show_verdict(!view_.verdict); });
+    add(look, tr("The p&lan"), QKeySequence(Qt::Key_N),
+        tr("Step after step what to do, how much, what the gauges should read then, how long it takes; again "
+           "for the station"),
+        [this] { show_plan(!view_.plan); });
+    add(look, tr("What was hea&rd"), QKeySequence(Qt::Key_W),
+        tr("A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the "
+           "station"),
+        [this] { show_symptoms(!view_.heard); });
+    add(look, tr("Next &measure on the board"), QKeySequence(Qt::Key_M),
+        tr("Cents, headroom, open gap, behind the finger"), [this] {
+            if (view_.board)
+                choose_measure(static_cast<BoardMeasure>((static_cast<int>(view_.measure) + 1) % 4));
+        });
+    add(look, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
+        tr("The values of this drawing as a table, or the drawing again"),
+        [this] { show_table(!view_.table); });
+    add(look, tr("&Compare schools"), QKeySequence(Qt::Key_C),
+        tr("The numbers that differ between the schools of the choice in sight, side by side"),
+        [this] { show_comparison(); });
+    add(look, tr("Next &datum"), QKeySequence(Qt::Key_D),
+        tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
+        [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });
+    add(look, tr("Next &unit"), QKeySequence(Qt::Key_U), tr("mm, inch, thou, sixty-fourths"),
+        [this] { next_unit(); });
+    add(look, tr("String toward the &bass"), QKeySequence(Qt::Key_BracketLeft),
+        tr("Choose the next string toward the bass"), [this] { step_string(-1); });
+    add(look, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
+        tr("Choose the next string toward the treble"), [this] { step_string(1); });
+    look->addSeparator();
+    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"), [this] { zoom(1.25); });
+    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"), [this] { zoom(0.8); });
+    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"),
+        [this] { zoom(0); });
+    look->addSeparator();
+    for (int i = 0; i < most_pages; ++i)
+        add(look, tr("Page %1 under the drawing").arg(i + 1),
+            QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), tr("Show these choices under the drawing"),
+            [this, i] {
+                if (StationFrame* station = drawn_station()) station->pages()->show_page(i);
+            });
+    look->addSeparator();
+    evening_ = add(look, tr("E&vening"), QKeySequence(tr("Ctrl+Shift+E")), tr("Dark colours for the evening"),
+                   [this] {
+                       apply_theme(!theme().evening);
+                       QSettings().setValue(QStringLiteral("evening"), theme().evening);
+                   });
+    evening_->setCheckable(true);
+    QMenu* language = look->addMenu(tr("&Language"));
+    const std::pair<QString, QString> languages[] = {{tr("of the system"), {}},
+                                                     {QStringLiteral("English"), QStringLiteral("en")},
+                                                     {QStringLiteral("Deutsch"), QStringLiteral("de")}};
+    for (const auto& [name, code] : languages)
+        add(language, name, {}, tr("The window's language"),
+            [this, code = code] { Q_EMIT language_chosen(code); });
+    add(look, tr("Find a nu&mber or an action"), QKeySequence(tr("Ctrl+K")),
+        tr("Find any number, value or action by its words"), [this] { show_finder(); });
+}
+
+void MainWindow::build_help_menu() {
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    help->setToolTipsVisible(true);
+    add(help, tr("&Help on this station"), QKeySequence(Qt::Key_F1),
+        tr("What this station is for, how its numbers come about, what to mind"), [this] { show_help(); });
+    QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question),
+                        tr("All shortcuts of this station"), [this] { show_keys(); });
+    keys->setShortcuts({QKeySequence(Qt::Key_Question), QKeySequence(Qt::SHIFT | Qt::Key_Question)});
+}
+
+void MainWindow::zoom(double factor) {
+    if (!view_.board && view_.station == Station::sheets && sheets_)
+        return factor == 0 ? sheets_->pages()->zoom_home() : sheets_->pages()->zoom_by(factor);
+    StationFrame* station = drawn_station();
+    if (!station) return;
+    factor == 0 ? station->canvas()->zoom_home() : station->canvas()->zoom_by(factor);
+}
+
+void MainWindow::show_help() {
+    if (!help_) help_ = new HelpWindow(session_, this);
+    const bool benching = bench_ && !bench_->isHidden();
+    help_->open_at(benching                      ? QStringLiteral("bench")
+                   : view_.board                 ? QStringLiteral("board")
+                   : view_.heard                 ? QStringLiteral("heard")
+                   : view_.plan || view_.verdict ? QStringLiteral("plan")
+                                                 : QString::fromLatin1(word_of(view_.station).data()));
+}
+
+void MainWindow::show_keys() {
+    QString html = QStringLiteral("<table>");
+    for (const QAction* menu : menuBar()->actions())
+        for (const QAction* action : menu->menu()->actions()) {
+            if (action->shortcut().isEmpty()) continue;
+            html += QStringLiteral("<tr><td style='padding: 1px 18px 1px 0'><b>%1</b></td><td>%2</td></tr>")
+                        .arg(action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(),
+                             QString(action->text()).remove(QLatin1Char('&')).toHtmlEscaped());
+        }
+    html += QStringLiteral("<tr><td><b>%1</b></td><td>%2</td></tr></table>")
+                .arg(tr("Tab, Enter, Esc"), tr("next value, make the step, old value back"));
+    show_overlay(tr("Keys"), html);
+}
+
+void MainWindow::show_overlay(const QString& name, const QString& html) {
+    if (!overlay_) {
+        overlay_ = new QLabel(this);
+        overlay_->setMargin(18);
+        overlay_->setTextFormat(Qt::RichText);
+    }
+    if (overlay_->isVisible() && overlay_->text() == html) return overlay_->hide();
+    overlay_->setAccessibleName(name);
+    overlay_->setStyleSheet(
+        QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %2; font-size: 14px; }")
+            .arg(theme().list.name(), theme().ink.name()));
+    overlay_->setText(html);
+    overlay_->setMaximumSize(width() - 20, height() - 20);
+    overlay_->adjustSize();
+    overlay_->move((width() - overlay_->width()) / 2, std::max(10, (height() - overlay_->height()) / 2));
+    overlay_->show();
+    overlay_->raise();
+}
+
+QString MainWindow::overlay() const {
+    return overlay_ && overlay_->isVisible() ? overlay_->text() : QString();
+}
+
+void MainWindow::remember(const QString& path) {
+    QSettings settings;
+    QStringList paths = settings.value(QStringLiteral("recent")).toStringList();
+    paths.removeAll(path);
+    paths.prepend(path);
+    settings.setValue(QStringLiteral("recent"), QStringList(paths.mid(0, most_recent)));
+}
+
+void MainWindow::keep_view() const {
+    if (!session_.is_open()) return;
+    const QStringList view{QString::number(view_.string),
+                           QString::number(static_cast<int>(view_.datum)),
+                           QString::number(static_cast<int>(view_.stage)),
+                           QString::number(static_cast<int>(view_.side)),
+                           QString::number(nut_->pages()->page()),
+                           QString::fromLatin1(word_of(view_.station).data()),
+                           bench_ && !bench_->isHidden()
+                               ? QString::fromLatin1(word_of(bench_->worker().part()).data())
+                               : QString()};
+    QSettings settings;
+    settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
+}
+
+void MainWindow::restore_view() {
+    view_ = ViewState{};
+    const QString key = QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex());
+    const QStringList kept = QSettings().value(key).toStringList();
+    if (kept.size() != 7) {
+        if (bench_ && !bench_->isHidden()) bench_->leave();
+        return;
+    }
+    const auto number = [&](int at, int most) { return std::clamp(kept[at].toInt(), 0, most); };
+    view_.string =
+        static_cast<std::size_t>(number(0, static_cast<int>(session_.state().job.design.strings.size()) - 1));
+    view_.datum = static_cast<Datum>(number(1, 3));
+    view_.stage = static_cast<CutStage>(number(2, 1));
+    view_.side = static_cast<NutSide>(number(3, 1));
+    nut_->pages()->show_page(number(4, most_pages - 1));
+    view_.station = of_word<Station>(kept[5].toStdString()).value_or(view_.station);
+    key_name_ = first_number(view_.station);
+    if (const auto part = of_word<BenchPart>(kept[6].toStdString())) return go_to_bench(*part);
+    if (bench_ && !bench_->isHidden()) bench_->leave();
+}
+
+void MainWindow::fill_recent() {
+    recent_->clear();
+    for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
+        QAction* action = recent_->addAction(QFileInfo(path).completeBaseName());
+        action->setToolTip(path);
+        connect(action, &QAction::triggered, this, [this, path] { go_to_job(path); });
+    }
+    if (recent_->isEmpty()) recent_->addAction(tr("none yet"))->setEnabled(false);
+}
+
+} // namespace fm

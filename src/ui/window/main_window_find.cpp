@@ -1,0 +1,152 @@
+// Ways to a value: the search, from a doubt, as a table; and schools side by side.
+#include "ui/look/texts.h"
+#include "ui/window/comparison.h"
+#include "ui/window/finder.h"
+#include "ui/window/main_window.h"
+
+#include <QMenuBar>
+#include <QRegularExpression>
+
+#include <map>
+
+namespace fm {
+
+void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
+    for (const QAction* menu : menuBar()->actions())
+        for (QAction* action : menu->menu()->actions()) {
+            if (action->isSeparator() || action->menu() || !action->isEnabled()) continue;
+            entries.push_back({QString(action->text()).remove(QLatin1Char('&')),
+                               action->shortcut().toString(QKeySequence::NativeText),
+                               [action] { action->trigger(); }});
+        }
+}
+
+std::vector<std::pair<Station, StationFrame*>> MainWindow::all_stations() {
+    std::vector<std::pair<Station, StationFrame*>> stations{{Station::survey, survey()},
+                                                            {Station::neck, neck()},
+                                                            {Station::nut, nut()},
+                                                            {Station::saddle, saddle()},
+                                                            {Station::bridge, bridge()}};
+    refresh_all_lists();
+    return stations;
+}
+
+void MainWindow::go_to(Station station, ValueField* field) {
+    if (station != view_.station || view_.board) choose_station(station);
+    if (view_.table) show_table(false);
+    if (station == Station::nut) choose_behind(nut()->canvases()[1]->isAncestorOf(field));
+    if (station == Station::bridge && bridge()->canvases()[1]->isAncestorOf(field)) choose_placing(true);
+    drawn_station()->pages()->show_page_of(field);
+    field->setFocus(Qt::TabFocusReason);
+}
+
+void MainWindow::follow_doubt(const QString& where) {
+    static const QRegularExpression string_key(QStringLiteral("^strings\\[(\\d+)\\]"));
+    if (where.startsWith(QLatin1String("survey."))) {
+        const auto& points = survey_points();
+        for (std::size_t i = 0; i < points.size(); ++i)
+            if (where.toStdString() == "survey." + std::string(points[i].word)) {
+                choose_station(Station::survey);
+                choose_point(i);
+            }
+        return;
+    }
+    const QRegularExpressionMatch string = string_key.match(where);
+    if (string.hasMatch()) choose_string(static_cast<std::size_t>(string.captured(1).toInt()));
+    // The field of that key, else the first of what the key holds; here before elsewhere.
+    std::pair<Station, ValueField*> best{view_.station, nullptr};
+    int best_rank = 0;
+    for (const auto& [station, frame] : all_stations())
+        for (ValueField* field : frame->findChildren<ValueField*>()) {
+            if (!is_in_use(field, frame)) continue;
+            const int rank = (field->key() == where ? 4 : field->key().startsWith(where) ? 2 : 0);
+            if (rank == 0 || rank + (station == view_.station) <= best_rank) continue;
+            best_rank = rank + (station == view_.station);
+            best = {station, field};
+        }
+    if (best.second) go_to(best.first, best.second);
+}
+
+void MainWindow::show_table(bool shown) {
+    StationFrame* station = drawn_station();
+    if (!session_.is_open() || !station) return;
+    view_.table = shown;
+    refresh();
+    shown ? station->table()->setFocus() : station->canvas()->setFocus();
+}
+
+void MainWindow::show_comparison(ChoiceRow* choice) {
+    StationFrame* station = drawn_station();
+    if (!session_.is_open() || !station) return;
+    if (!choice) choice = station->pages()->school_choice();
+    if (!choice) return say(tr("There is no choice between schools on this page"));
+    std::vector<Alternative> schools;
+    for (int i = 0; i < static_cast<int>(choice->options().size()); ++i) {
+        const ChoiceRow::Option& option = choice->options()[static_cast<std::size_t>(i)];
+        Alternative school{option.name, option.trade, i == choice->chosen(), nullptr, {}};
+        const auto document = school.chosen ? std::optional(session_.document())
+                                            : session_.tried([&] { Q_EMIT choice->picked(i); });
+        StateResult result = document ? state_of(*document) : StateResult{};
+        school.state = std::move(result.state);
+        school.why_not = session_.told(result.problems);
+        schools.push_back(std::move(school));
+    }
+    show_overlay(tr("Schools side by side"), comparison(choice->label(), schools, view_.string));
+}
+
+void MainWindow::add_field_entries(std::vector<Finder::Entry>& entries) {
+    for (const auto& [station, frame] : all_stations())
+        for (ValueField* field : frame->findChildren<ValueField*>()) {
+            if (!is_in_use(field, frame)) continue;
+            const QString value =
+                field->text() + (field->kind() == FieldKind::length
+                                     ? QLatin1Char(' ') + unit_text(session_.state().job.unit)
+                                     : QString());
+            entries.push_back(
+                {field->name(), value, [this, station = station, field] { go_to(station, field); }});
+        }
+}
+
+void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
+    const State& state = session_.state();
+    std::map<const Quantity*, QString> titles; // the same for every number of a kind
+    for (const NumberKey& number : all_numbers(state.solution)) {
+        const auto known = titles.find(number.quantity);
+        if (known == titles.end()) {
+            const auto worked = fm::working(state.work_design, state.solution, number.text());
+            titles[number.quantity] = worked ? words_of(worked->title_id) : QString();
+        }
+        const QString& title = titles[number.quantity];
+        if (title.isEmpty()) continue;
+        QString words = title;
+        if (number.quantity->of_string())
+            words +=
+                QStringLiteral(", ") + QString::fromStdString(state.job.design.string_name(number.string));
+        if (const auto fret = fret_of(number))
+            words += *fret > 0 ? tr(", fret %1").arg(*fret) : tr(", open");
+        else if (number.quantity->size)
+            words += QStringLiteral(", %1").arg(number.item + 1);
+        const double value = *value_of(state.solution, number);
+        const QString more = number.quantity->kind == QuantityKind::length
+                                 ? length_with_unit(value, state.job.unit)
+                                 : term_value(value, number.quantity->kind, state.job.unit);
+        entries.push_back({words, more, [this, number] {
+                               if (number.quantity->of_string()) choose_string(number.string);
+                               key_name_ = QString::fromStdString(number.name());
+                               show_working();
+                               working_->show_whole(true);
+                           }});
+    }
+}
+
+void MainWindow::show_finder() {
+    if (!finder_) finder_ = new Finder(this);
+    if (finder_->isVisible()) return finder_->hide();
+    std::vector<Finder::Entry> entries;
+    if (session_.is_open()) add_field_entries(entries);
+    add_action_entries(entries);
+    if (session_.is_open()) add_number_entries(entries);
+    finder_->ask(std::move(entries));
+}
+
+} // namespace fm

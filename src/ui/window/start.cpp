@@ -1,0 +1,324 @@
+#include "ui/window/start.h"
+
+#include "core/words/word_of.h"
+#include "job/edits/string_edits.h"
+#include "sheet/drawing/fonts.h"
+#include "ui/look/plain_labels.h"
+#include "ui/look/texts.h"
+#include "ui/look/theme.h"
+#include "ui/window/main_window.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QScreen>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QStyleFactory>
+#include <QTemporaryDir>
+#include <QThreadPool>
+#include <QTimer>
+
+#include <cstdio>
+#include <cstdlib>
+#include <cstring>
+#include <malloc.h>
+#include <system_error>
+#include <thread>
+
+namespace fm {
+
+namespace {
+
+const QString opening_key = QStringLiteral("opening");
+constexpr int shown_after_ms = 500;
+
+/// What --measure takes, in the order of BoardMeasure.
+const QStringList& measures() {
+    static const QStringList words{QStringLiteral("cents"), QStringLiteral("headroom"), QStringLiteral("gap"),
+                                   QStringLiteral("behind")};
+    return words;
+}
+
+/// What --station takes: the stations in their order, then the board.
+const QStringList& stations() {
+    static const QStringList words = [] {
+        QStringList list;
+        for (const std::string_view word : words_of(Station{})) list << QString::fromLatin1(word.data());
+        return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
+                    << QStringLiteral("verdict") << QStringLiteral("plan") << QStringLiteral("heard")
+                    << QStringLiteral("bench") << QStringLiteral("bench-saddle")
+                    << QStringLiteral("bench-relief");
+    }();
+    return words;
+}
+
+} // namespace
+
+StartOptions start_options(const QStringList& words) {
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QStringLiteral("Nuts, saddles and bridges for luthiers"));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(QStringLiteral("job"),
+                                 QStringLiteral("A job file, or the name of a job in the workshop."));
+    const auto option = [&](const char* name, const char* words_for, const char* value) {
+        parser.addOption(
+            {QString::fromLatin1(name), QString::fromLatin1(words_for), QString::fromLatin1(value)});
+    };
+    option("workshop", "The workshop folder.", "DIR");
+    parser.addOption(
+        {QStringLiteral("demo"), QStringLiteral("Start on a copy of the shipped demo workshop.")});
+    option("picture", "Draw one view into a PNG file without a display, then end.", "OUT.png");
+    option("job", "A job file, or the name of a job in the workshop.", "NAME");
+    option("station",
+           "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
+           "behind (the nut), board "
+           "(where it sounds and buzzes), verdict, plan, heard (what was heard), bench, bench-saddle or "
+           "bench-relief "
+           "(at the "
+           "bench).",
+           "NAME");
+    option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
+    option("state", "found, target or fitted.", "STATE");
+    option("string", "The chosen string, by player's number.", "N");
+    option("theme", "day or evening.", "NAME");
+    option("size", "Size of the window, such as 1280x800.", "WxH");
+    option("scale", "Scale of the screen, such as 2.", "FACTOR");
+    option("language", "Language of the window, such as de.", "CODE");
+    parser.process(words);
+    StartOptions options;
+    const auto value = [&](const char* name, const QString& otherwise) {
+        return parser.isSet(QString::fromLatin1(name)) ? parser.value(QString::fromLatin1(name)) : otherwise;
+    };
+    options.workshop = value("workshop", {});
+    options.demo = parser.isSet(QStringLiteral("demo"));
+    options.picture = value("picture", {});
+    options.job = value("job", parser.positionalArguments().value(0));
+    options.station = value("station", options.station);
+    options.state = value("state", options.state);
+    options.measure = value("measure", options.measure);
+    bool numbered = true;
+    if (parser.isSet(QStringLiteral("string")))
+        options.string = parser.value(QStringLiteral("string")).toInt(&numbered);
+    if (!numbered || (parser.isSet(QStringLiteral("string")) &&
+                      (options.string < 1 || options.string > static_cast<int>(most_strings))))
+        options.fault =
+            QStringLiteral("--string is %1; allowed is 1 to %2").arg(value("string", {})).arg(most_strings);
+    options.theme = value("theme", {});
+    if (!QStringList{{}, QStringLiteral("day"), QStringLiteral("evening")}.contains(options.theme))
+        options.fault = QStringLiteral("--theme is %1; allowed are day, evening").arg(options.theme);
+    options.language = value("language", {});
+    const QLocale::Language language = QLocale(options.language).language();
+    if (!options.language.isEmpty() && language != QLocale::English && language != QLocale::German)
+        options.fault = QStringLiteral("--language is %1; allowed are en, de").arg(options.language);
+    if (!options.workshop.isEmpty() && !QFileInfo(options.workshop).isDir())
+        options.fault = QStringLiteral("--workshop is %1; there is no such folder").arg(options.workshop);
+    const QStringList size = value("size", QStringLiteral("1280x800")).split(QLatin1Char('x'));
+    options.size = size.size() == 2 ? QSize(size[0].toInt(), size[1].toInt()) : QSize();
+    if (options.size.width() < 640 || options.size.height() < 480 || options.size.width() > 8000 ||
+        options.size.height() > 8000)
+        options.fault =
+            QStringLiteral("--size is %1; allowed is 640x480 to 8000x8000").arg(value("size", {}));
+    if (!stations().contains(options.station))
+        options.fault = QStringLiteral("--station is %1; allowed are %2")
+                            .arg(options.station, stations().join(QStringLiteral(", ")));
+    if (!QStringList{QStringLiteral("found"), QStringLiteral("target"), QStringLiteral("fitted")}.contains(
+            options.state))
+        options.fault = QStringLiteral("--state is %1; allowed are found, target, fitted").arg(options.state);
+    if (!measures().contains(options.measure))
+        options.fault = QStringLiteral("--measure is %1; allowed are %2")
+                            .arg(options.measure, measures().join(QStringLiteral(", ")));
+    return options;
+}
+
+namespace {
+
+void hear_the_toolkit(QtMsgType type, const QMessageLogContext& context, const QString& text) {
+    if (type != QtFatalMsg) {
+        // What follows from a display that is not there is said once, below.
+        if (!QByteArray(context.category).startsWith("qt.qpa"))
+            std::fprintf(stderr, "%s\n", qPrintable(text));
+        return;
+    }
+    std::fprintf(stderr, "No display could be opened (DISPLAY is \"%s\"). --picture OUT.png needs none.\n",
+                 qgetenv("DISPLAY").constData());
+    std::_Exit(exit_no_display);
+}
+
+} // namespace
+
+void say_when_no_display() {
+    qInstallMessageHandler(hear_the_toolkit);
+}
+
+void display_is_there() {
+    qInstallMessageHandler(nullptr);
+}
+
+void keep_memory_small() {
+    constexpr int picture_bytes = 256 * 1024;
+    mallopt(M_ARENA_MAX, 1);
+    mallopt(M_MMAP_THRESHOLD, picture_bytes);
+}
+
+std::string prepare_environment(int argc, char** argv) {
+    keep_memory_small();
+    for (int i = 1; i < argc; ++i) {
+        const bool has_value = i + 1 < argc;
+        for (const char* word : {"--picture", "--help", "--help-all", "-h", "--version", "-v"})
+            if (std::strcmp(argv[i], word) == 0) qputenv("QT_QPA_PLATFORM", "offscreen"); // need no display
+        if (std::strcmp(argv[i], "--scale") == 0 && has_value) qputenv("QT_SCALE_FACTOR", argv[i + 1]);
+    }
+    QGuiApplication::setHighDpiScaleFactorRoundingPolicy(Qt::HighDpiScaleFactorRoundingPolicy::PassThrough);
+    try {
+        std::thread([] {}).join();
+    } catch (const std::system_error& error) {
+        return std::string("The program needs a second thread, and this machine gives it none: ") +
+               error.what();
+    }
+    return {};
+}
+
+void dress(QApplication& app) {
+    app.installEventFilter(new PlainLabels(&app));
+    app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QFont font = shipped_font();
+    font.setPixelSize(16);
+    app.setFont(font);
+    // Menus and item views bring the desktop's fonts; ours holds everywhere.
+    for (const char* name : {"QMenu", "QMenuBar", "QAbstractItemView", "QHeaderView", "QToolButton", "QLabel",
+                             "QLineEdit", "QTipLabel"})
+        app.setFont(font, name);
+}
+
+namespace {
+
+QString job_path(const QString& job, const Workshop& workshop) {
+    if (QFileInfo::exists(job) && !QFileInfo(job).isDir()) return job;
+    for (const QString& path : workshop.jobs())
+        if (QFileInfo(path).completeBaseName().compare(job, Qt::CaseInsensitive) == 0) return path;
+    return job;
+}
+
+bool wants_evening(const StartOptions& options) {
+    if (options.theme.isEmpty()) return QSettings().value(QStringLiteral("evening")).toBool();
+    return options.theme == QLatin1String("evening");
+}
+
+void show_as_asked(MainWindow& window, const StartOptions& options) {
+    window.apply_theme(wants_evening(options));
+    window.resize(options.size);
+    if (!window.session().is_open()) return;
+    const auto count = static_cast<int>(window.session().state().job.design.strings.size());
+    if (options.string >= 1 && options.string <= count)
+        window.choose_string(static_cast<std::size_t>(count - options.string));
+    const auto station = of_word<Station>(options.station.toStdString());
+    if (options.station == QLatin1String("board"))
+        window.show_board(true);
+    else if (options.station == QLatin1String("verdict"))
+        window.show_verdict(true);
+    else if (options.station == QLatin1String("plan"))
+        window.show_plan(true);
+    else if (options.station == QLatin1String("heard"))
+        window.show_symptoms(true);
+    else if (options.station == QLatin1String("placing")) {
+        window.choose_station(Station::bridge);
+        window.choose_placing(true);
+    } else if (options.station == QLatin1String("behind")) {
+        window.choose_station(Station::nut);
+        window.choose_behind(true);
+    } else if (options.station.startsWith(QLatin1String("bench"))) {
+        window.go_to_bench(options.station.endsWith(QLatin1String("saddle"))   ? BenchPart::saddle
+                           : options.station.endsWith(QLatin1String("relief")) ? BenchPart::relief
+                                                                               : BenchPart::nut);
+        if (options.string >= 1 && options.string <= count)
+            window.bench()->worker().choose(static_cast<std::size_t>(count - options.string));
+        window.bench()->refresh();
+    } else if (station && *station != window.view().station)
+        window.choose_station(*station);
+    window.choose_measure(static_cast<BoardMeasure>(measures().indexOf(options.measure)));
+    if (options.state == QLatin1String("found")) window.choose_side(NutSide::found);
+    if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);
+}
+
+std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder,
+                                      const QString& reopen) {
+    const Workshop workshop(folder);
+    auto window = std::make_unique<MainWindow>(workshop);
+    QString job = reopen.isEmpty() ? options.job : reopen;
+    if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
+    // What nobody named is not opened again where the last start did not come to its end over it.
+    const QString unfinished = job.isEmpty() ? QSettings().value(opening_key).toString() : QString();
+    if (job.isEmpty()) job = QSettings().value(QStringLiteral("last")).toString();
+    if (job.isEmpty()) job = workshop.jobs().value(0);
+    const QString path = job.isEmpty() ? QString() : job_path(job, workshop);
+    const bool held_back = !unfinished.isEmpty() && unfinished == path;
+    if (!path.isEmpty() && !held_back) {
+        QSettings settings;
+        settings.setValue(opening_key, path);
+        settings.sync();
+        window->open(path);
+    }
+    show_as_asked(*window, options);
+    window->say_shop_faults();
+    if (held_back)
+        window->say(
+            MainWindow::tr("The last start did not come to its end with %1, so it was not opened again. Open "
+                           "it, or another job.")
+                .arg(path));
+    // It came to its end once it has been shown.
+    QTimer::singleShot(shown_after_ms, window.get(), [] { QSettings().remove(opening_key); });
+    return window;
+}
+
+} // namespace
+
+std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen) {
+    QString folder = options.workshop.isEmpty() ? Workshop::usual_folder() : options.workshop;
+    if (options.demo) {
+        folder = data_folder() + QStringLiteral("/demo");
+        copy_demo_workshop(folder);
+    }
+    auto window = window_on(options, folder, reopen);
+    // It fits the screen it opens on.
+    if (const QScreen* screen = QGuiApplication::primaryScreen())
+        window->resize(window->size().boundedTo(screen->availableSize()));
+    return window;
+}
+
+int take_picture(const StartOptions& options) {
+    QTemporaryDir fresh; // a picture shows the jobs as shipped, and leaves nothing behind
+    QString folder = options.workshop;
+    if (folder.isEmpty()) {
+        folder = fresh.path();
+        copy_demo_workshop(folder);
+    }
+    StartOptions asked = options;
+    if (asked.job.isEmpty()) asked.job = QStringLiteral("curlew");
+    if (asked.theme.isEmpty()) asked.theme = QStringLiteral("day");
+    const auto window = window_on(asked, folder, {});
+    if (!window->session().is_open()) {
+        std::fprintf(stderr, "%s\n", qPrintable(window->notice()));
+        return QFileInfo::exists(job_path(asked.job, window->session().workshop())) ? 1 : 2;
+    }
+    const std::size_t strings = window->session().state().job.design.strings.size();
+    if (asked.string > static_cast<int>(strings)) {
+        std::fprintf(stderr, "--string is %d; allowed is 1 to %zu\n", asked.string, strings);
+        return 2;
+    }
+    window->show();
+    QApplication::processEvents();
+    window->working()->ask_now();
+    QThreadPool::globalInstance()->waitForDone(); // a picture shows how sure a number is, too
+    QApplication::processEvents();
+    if (!window->grab().save(options.picture)) {
+        std::fprintf(stderr, "%s could not be written\n", qPrintable(options.picture));
+        return 3;
+    }
+    return 0;
+}
+
+} // namespace fm

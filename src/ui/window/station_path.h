@@ -1,0 +1,55 @@
+#pragma once
+#include "ui/state/session.h"
+#include "ui/state/view_state.h"
+
+#include <QLabel>
+#include <QWidget>
+
+class QToolButton;
+class QVBoxLayout;
+
+namespace fm {
+
+/// The bench order down the left side: the job, its stations with their state, the next thing to do, and the
+/// workshop's jobs.
+class StationPath : public QWidget {
+    Q_OBJECT
+public:
+    StationPath(const Session& session, const ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+    /// Whether the sheets show something else than was printed last.
+    void set_sheets_changed(bool changed);
+
+Q_SIGNALS:
+    void job_picked(const QString& path);
+    void station_picked(Station station);
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    /// A station: its name to press, and how far it is.
+    struct Entry {
+        QToolButton* button = nullptr;
+        QLabel* state = nullptr;
+        bool begun = false; ///< the ring is half full
+    };
+    Entry add_station(QVBoxLayout* column, Station station, const QString& name, const QString& tip);
+    QRect row_of(const Entry& entry) const;
+    QLabel* add_label(QVBoxLayout* column, int px, bool bold);
+    void list_jobs();
+
+    const Session& session_;
+    bool sheets_changed_ = false;
+    const ViewState& view_;
+    Station station_shown_ = Station::nut;
+    QLabel* title_;
+    QLabel* facts_;
+    std::vector<Entry> stations_; ///< in the order of Station
+    QToolButton* jobs_;
+    QLabel* caution_;
+    QLabel* next_;
+};
+
+} // namespace fm
