@@ -52,7 +52,7 @@ std::size_t shown_length(std::string_view text) {
 std::string head(const Explained& e) {
     std::string line = e.working.key + ": ";
     if (e.working.string) line += e.design.string_name(*e.working.string) + ", ";
-    line += words_of(e.working.title_id);
+    line += e.working.title;
     if (e.working.fret) line += *e.working.fret == 0 ? ", open" : ", fret " + std::to_string(*e.working.fret);
     return line + "\n";
 }
@@ -60,7 +60,7 @@ std::string head(const Explained& e) {
 } // namespace
 
 std::string explained_text(const Explained& e) {
-    std::string text = head(e) + "  " + words_of(e.working.formula_id) + "\n";
+    std::string text = head(e) + "  " + std::string(e.working.formula) + "\n";
     std::size_t widest = 0;
     for (const Term& term : e.working.terms) widest = std::max(widest, shown_length(words_of(term.name_id)));
     for (const Term& term : e.working.terms) {
@@ -103,8 +103,8 @@ Value explained_json(const Explained& e) {
         .add("key", e.working.key)
         .add("string", e.working.string ? Value(e.design.string_name(*e.working.string)) : Value())
         .add("fret", e.working.fret ? Value(*e.working.fret) : Value())
-        .add("title", words_of(e.working.title_id))
-        .add("formula", words_of(e.working.formula_id))
+        .add("title", std::string(e.working.title))
+        .add("formula", std::string(e.working.formula))
         .add("terms", std::move(terms))
         .add("result", e.working.result)
         .add("unit", unit_of(e.working.kind))

@@ -1,6 +1,7 @@
 #pragma once
 // Every computed number of a solution by its key, as `solve` prints it, so that screens, sheets and the
 // command line name them alike: "strings[2].floor_above_seat_mm", "strings[0].cents[11]", "bridge.moment_nm".
+// The rows stand in numbers_*.cpp, each beside its working.
 #include "core/solution/solution.h"
 
 #include <optional>
@@ -12,13 +13,20 @@ namespace fm {
 
 enum class QuantityKind { length, angle, cents, force, stress, unit_mass, moment, factor };
 
-/// A kind of number: one for every string, one for the whole job, or a list of them.
+struct Asked;
+struct Working;
+
+/// A kind of number: one for every string, one for the whole job, or a list of them. One row is all there is
+/// to say of it: `solve`, `explain`, the finder, the uncertainty and the tests go by it.
 struct Quantity {
     std::string_view key; ///< with empty brackets where an index goes: "strings[].cents[]"
     QuantityKind kind;
     /// Length of its list; nullptr for a single number.
     std::size_t (*size)(const Solution&, std::size_t string);
     std::optional<double> (*value)(const Solution&, std::size_t string, std::size_t item);
+    std::string_view title; ///< English; translated in the context "messages"
+    Working (*work)(const Asked&);
+    int first_fret = 1; ///< of a string's list; 0: the open string comes first
 
     /// A list of the whole job with one item a string, in their order.
     bool along_strings() const;
@@ -30,6 +38,9 @@ struct Quantity {
 /// All kinds, in the order of the work.
 const std::vector<Quantity>& quantities();
 
+/// The row of a key with empty brackets. @throws std::logic_error for one that is not there
+const Quantity& quantity_of(std::string_view key);
+
 /// One number: its kind, and where it stands.
 struct NumberKey {
     const Quantity* quantity = nullptr;
@@ -39,6 +50,8 @@ struct NumberKey {
     std::string text() const;
     /// What follows the string: "floor_above_seat_mm", "cents[11]"; the whole key of other numbers.
     std::string name() const;
+    /// The fret it belongs to, 0 for the open string; none for lists along the strings.
+    std::optional<int> fret() const;
 };
 
 /// The number of that key in a solution; nothing if there is no such number or index.

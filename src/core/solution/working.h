@@ -1,6 +1,6 @@
 #pragma once
 // The working of a number: what it is made of, in an order a person can check by hand.
-// Source: docs/mathematics.md; each formula there has its working here.
+// Source: docs/mathematics.md; each formula there has its working in numbers_*.cpp.
 #include "core/solution/quantities.h"
 
 #include <optional>
@@ -24,16 +24,13 @@ struct Working {
     std::string key;                   ///< "strings[2].floor_above_seat_mm"
     std::optional<std::size_t> string; ///< whose number it is
     std::optional<int> fret;           ///< of a number that belongs to a fret
-    std::string title_id;              ///< message id of the number's name
-    std::string formula_id;            ///< message id of the formula in words
+    std::string_view title;            ///< the number's name; English, translated in the context "messages"
+    std::string_view formula;          ///< the formula in words, likewise
     std::vector<Term> terms;
     double result = 0;
     TermKind kind = TermKind::length;
     bool is_sum = true; ///< the terms with their signs give the result
 };
-
-/// The fret a number of a list belongs to, 0 for the open string; none for lists along the strings.
-std::optional<int> fret_of(const NumberKey& number);
 
 /// The working of a computed number, or nothing if there is no such number in this job.
 std::optional<Working> working(const Design& design, const Solution& solution, std::string_view key);

@@ -68,9 +68,12 @@ QString angle_text(double deg) {
     return number_text(deg, 1) + QStringLiteral("°");
 }
 
+QString translated(std::string_view english) {
+    return QCoreApplication::translate("messages", std::string(english).c_str());
+}
+
 QString words_of(std::string_view id) {
-    const std::string sentence(english_template(id));
-    return QCoreApplication::translate("messages", sentence.c_str());
+    return translated(english_template(id));
 }
 
 QString message_text(const Message& message, Unit unit) {
@@ -121,7 +124,7 @@ QString term_value(double value, TermKind kind, Unit unit) {
 }
 
 QString working_line(const Working& working, Unit unit) {
-    QString line = words_of(working.title_id);
+    QString line = translated(working.title);
     if (working.fret)
         line +=
             QLatin1Char(' ') + (*working.fret > 0 ? QString::number(*working.fret)

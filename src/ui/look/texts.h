@@ -32,6 +32,8 @@ QString turns_text(double mm, const std::optional<double>& pitch_mm);
 
 /// The sentence, name or formula of an id in the user's language.
 QString words_of(std::string_view id);
+/// A sentence of the core in a person's language.
+QString translated(std::string_view english);
 QString message_text(const Message& message, Unit unit);
 /// The same, with what it is about before it where the sentence does not say so.
 QString located_text(const Message& message, Unit unit);

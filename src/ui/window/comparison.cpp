@@ -54,9 +54,7 @@ std::optional<Row> row_of(const NumberKey& key, const std::vector<Alternative>& 
     }
     if (!least || *most - *least < step_of(key.quantity->kind)) return std::nullopt;
     row.apart = (*most - *least) / step_of(key.quantity->kind);
-    const auto worked = working(first.state->work_design, first.state->solution, key.text());
-    if (!worked) return std::nullopt;
-    row.title = words_of(worked->title_id);
+    row.title = translated(key.quantity->title);
     return row;
 }
 

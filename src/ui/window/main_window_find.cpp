@@ -111,18 +111,13 @@ void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
     const State& state = session_.state();
     std::map<const Quantity*, QString> titles; // the same for every number of a kind
     for (const NumberKey& number : all_numbers(state.solution)) {
-        const auto known = titles.find(number.quantity);
-        if (known == titles.end()) {
-            const auto worked = fm::working(state.work_design, state.solution, number.text());
-            titles[number.quantity] = worked ? words_of(worked->title_id) : QString();
-        }
-        const QString& title = titles[number.quantity];
-        if (title.isEmpty()) continue;
+        QString& title = titles[number.quantity];
+        if (title.isNull()) title = translated(number.quantity->title);
         QString words = title;
         if (number.quantity->of_string())
             words +=
                 QStringLiteral(", ") + QString::fromStdString(state.job.design.string_name(number.string));
-        if (const auto fret = fret_of(number))
+        if (const auto fret = number.fret())
             words += *fret > 0 ? tr(", fret %1").arg(*fret) : tr(", open");
         else if (number.quantity->size)
             words += QStringLiteral(", %1").arg(number.item + 1);

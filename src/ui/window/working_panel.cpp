@@ -127,8 +127,8 @@ QString WorkingBar::whole_text() const {
             .arg(QLatin1String(align), text.toHtmlEscaped());
     };
     QString html = QStringLiteral("<b>") + name_of(*worked).toHtmlEscaped() +
-                   words_of(worked->title_id).toHtmlEscaped() + QStringLiteral("</b><br>") +
-                   words_of(worked->formula_id).toHtmlEscaped() + QStringLiteral("<table>");
+                   translated(worked->title).toHtmlEscaped() + QStringLiteral("</b><br>") +
+                   translated(worked->formula).toHtmlEscaped() + QStringLiteral("<table>");
     for (const Term& term : worked->terms) {
         const QString sign = term.sign == ' '   ? QString()
                              : term.sign == '-' ? QStringLiteral("−")
@@ -147,7 +147,7 @@ QString WorkingBar::whole_text() const {
                 QStringLiteral("</tr>");
     }
     html += QStringLiteral("<tr>") + cell(QStringLiteral("="), "left") +
-            cell(words_of(worked->title_id), "left") +
+            cell(translated(worked->title), "left") +
             cell(term_value(worked->result, worked->kind, unit), "right") +
             cell(worked->kind == TermKind::length ? unit_text(unit) : QString(), "left") +
             QStringLiteral("</tr></table>");

@@ -176,11 +176,11 @@ void NutCanvas::lay_out() {
     floor_->setObjectName(shows_found() ? QString()
                                         : QString::fromStdString(string_key(view_.string, floor_key())));
     floor_->show_number(value ? length_number(*value, state.job.unit) : QStringLiteral("–"),
-                        words_of("title." + floor_key().substr(0, floor_key().size() - 3)) +
-                            QStringLiteral(", ") + name + QStringLiteral(", ") + unit_text(state.job.unit));
+                        translated(quantity_of("strings[]." + floor_key()).title) + QStringLiteral(", ") +
+                            name + QStringLiteral(", ") + unit_text(state.job.unit));
     pencil_->show_number(length_number(string.slot.fret_tops_above_seat_mm, state.job.unit),
-                         words_of("title.pencil_line") + QStringLiteral(", ") + name + QStringLiteral(", ") +
-                             unit_text(state.job.unit));
+                         translated(quantity_of("strings[].fret_tops_above_seat_mm").title) +
+                             QStringLiteral(", ") + name + QStringLiteral(", ") + unit_text(state.job.unit));
 }
 
 QPointF NutCanvas::still_point() const {

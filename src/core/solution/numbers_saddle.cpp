@@ -1,0 +1,421 @@
+// Every number of the saddle and the bridge: a row each, its working above it. Longer than other files so
+// that all of them stand together.
+#include "core/solution/numbers_parts.h"
+
+namespace fm {
+
+namespace {
+
+constexpr auto length = TermKind::length;
+
+Working scale(const Asked& a) {
+    if (!a.design.neck.fanned())
+        return worked(QT_TRANSLATE_NOOP("messages", "the instrument's scale"),
+                      {given("name.scale", a.design.neck.scale_bass_mm, "neck.scale_mm")});
+    return worked(
+        QT_TRANSLATE_NOOP("messages",
+                          "between the two scales as the string lies between the outer ones at the nut"),
+        {given("name.scale_bass", a.design.neck.scale_bass_mm, "neck.scale_bass_mm", ' '),
+         given("name.scale_treble", a.design.neck.scale_treble_mm, "neck.scale_treble_mm", ' '),
+         computed("name.across", a.string.line.nut_y_mm, a.other("nut_centre_mm"), ' ')});
+}
+
+Working saddle_centre(const Asked& a) {
+    Working w = worked(
+        QT_TRANSLATE_NOOP("messages",
+                          "from the outer string: every clear space and half of the two strings beside it"),
+        {computed("name.outer_centre", a.solution.strings[0].line.saddle_y_mm, "saddle.spacing")});
+    for (std::size_t k = 0; k < a.i; ++k) {
+        w.terms.push_back(computed("name.clear_gap", a.solution.saddle_gaps_mm[k], "saddle.spacing"));
+        w.terms.push_back(computed(
+            "name.half_widths", 0.5 * (a.design.strings[k].diameter_mm + a.design.strings[k + 1].diameter_mm),
+            string_key(k, "diameter_mm")));
+    }
+    return w;
+}
+
+Working saddle_along(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP(
+            "messages",
+            "the place across, measured along the slanted part: divided by the cosine of its angle"),
+        {computed("name.across", a.string.line.saddle_y_mm, a.other("saddle_centre_mm"), ' '),
+         computed("name.saddle_angle", a.solution.straight_saddle.line.angle_deg, "straight_saddle.angle_deg",
+                  ' ', TermKind::angle)});
+}
+
+Working saddle_x(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "the scale and the compensation"),
+                  {computed("name.scale", a.string.line.scale_mm, a.other("scale_mm")),
+                   computed("name.compensation", a.string.compensation_mm, a.other("compensation_mm"))});
+}
+
+Working saddle_z(const Asked& a) {
+    const bool capo = a.design.saddle.measured == ActionMeasure::capo_1;
+    return worked(
+        capo ? QT_TRANSLATE_NOOP(
+                   "messages", "the straight string from fret 1's top through the wanted action over fret 12")
+             : QT_TRANSLATE_NOOP("messages",
+                                 "the straight string from the nut through the wanted action over fret 12"),
+        {given("name.action_target", a.design.saddle.action.of(a.i, a.design.strings.size()), "saddle.action",
+               ' '),
+         computed("name.fret_top_12", a.on().fret_top_mm(12), "", ' '),
+         computed("name.nut_z", a.string.ends.nut_z_mm, "", ' ')});
+}
+
+Working saddle_gap(const Asked& a) {
+    const std::size_t k = a.number.item;
+    return worked(QT_TRANSLATE_NOOP("messages", "the next centre less this one and half of both strings"),
+                  {computed("name.next_centre", a.solution.strings[k + 1].line.saddle_y_mm,
+                            string_key(k + 1, "saddle_centre_mm")),
+                   computed("name.this_centre", a.solution.strings[k].line.saddle_y_mm,
+                            string_key(k, "saddle_centre_mm"), '-'),
+                   computed("name.half_widths",
+                            0.5 * (a.design.strings[k].diameter_mm + a.design.strings[k + 1].diameter_mm),
+                            string_key(k, "diameter_mm"), '-')});
+}
+
+/// A crown in plan: on a fanned neck another number than its distance along the string.
+Term crown_term(const Asked& a, std::size_t k, char sign) {
+    const StringLine& line = a.solution.strings[k].line;
+    return computed("name.crown", line.plan_x_mm(line.saddle_x_mm),
+                    a.design.neck.fanned() ? std::string() : string_key(k, "saddle_x_mm"), sign);
+}
+
+std::vector<Term> crown_terms(const Asked& a) {
+    std::vector<Term> terms;
+    for (std::size_t k = 0; k < a.solution.strings.size(); ++k) terms.push_back(crown_term(a, k, ' '));
+    return terms;
+}
+
+Working fitted_line(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the straight line with the least squares through all crowns in plan"),
+        crown_terms(a));
+}
+
+Working slot_line(const Asked& a) {
+    const StraightSaddle& saddle = a.solution.straight_saddle;
+    return worked(
+        QT_TRANSLATE_NOOP("messages",
+                          "the straight line, moved to the middle of the foremost and hindmost crown"),
+        {computed("name.fitted_line", saddle.line.at_centre_mm, "straight_saddle.x_at_centre_mm"),
+         computed("name.middle_of_crowns", saddle.slot_x_at_centre_mm - saddle.line.at_centre_mm, "")});
+}
+
+Working span(const Asked& a) {
+    Working w = worked(
+        QT_TRANSLATE_NOOP("messages", "from the foremost to the hindmost crown, square to the saddle"), {});
+    for (std::size_t k = 0; k < a.solution.strings.size(); ++k)
+        w.terms.push_back(computed("name.residual", a.solution.straight_saddle.residuals_mm[k],
+                                   "straight_saddle.residuals_mm[" + std::to_string(k) + "]", ' '));
+    return w;
+}
+
+Working residual(const Asked& a) {
+    const std::size_t k = a.number.item;
+    const StringLine& line = a.solution.strings[k].line;
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the string's own crown less the straight line there"),
+        {crown_term(a, k, '+'),
+         computed("name.fitted_line", a.solution.straight_saddle.line.x_mm(line.saddle_y_mm), "", '-')});
+}
+
+Working residual_cents(const Asked& a) {
+    const std::size_t k = a.number.item;
+    const StringOnNeck on(a.neck, a.solution.strings[k].line);
+    return worked(QT_TRANSLATE_NOOP(
+                      "messages",
+                      "how far its crown is from the line, times the cents a millimetre is worth at fret 12"),
+                  {computed("name.residual", a.solution.straight_saddle.residuals_mm[k],
+                            "straight_saddle.residuals_mm[" + std::to_string(k) + "]", ' '),
+                   computed("name.cents_per_mm", -cents_per_crown_mm(on, 12), "", ' ', TermKind::cents)});
+}
+
+Working front_to_crown(const Asked& a) {
+    const StraightSaddle& saddle = a.solution.straight_saddle;
+    const double half_mm = 0.5 * a.design.saddle.thickness_mm;
+    return worked(QT_TRANSLATE_NOOP(
+                      "messages", "half the thickness and how far the crown stands behind the slot's middle"),
+                  {computed("name.half_thickness", half_mm, "saddle.thickness_mm"),
+                   computed("name.behind_slot_line", saddle.front_to_crown_mm[a.number.item] - half_mm, "")});
+}
+
+Working straight_cents(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP(
+            "messages", "the fret's error with the crown moved onto the straight line, heights solved anew"),
+        {computed("name.residual", a.solution.straight_saddle.residuals_mm[a.i],
+                  "straight_saddle.residuals_mm[" + std::to_string(a.i) + "]", ' '),
+         computed("name.own_cents", a.string.cents[a.number.item],
+                  a.other("cents[" + std::to_string(a.number.item) + "]"), ' ', TermKind::cents)});
+}
+
+Working over_top(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP("messages",
+                          "the fret plane over the soundboard and the string over the fret plane"),
+        {given("name.plane_above_top", a.design.bridge->plane_above_top_mm, "bridge.plane_above_top_mm"),
+         computed("name.saddle_z", a.string.ends.saddle_z_mm, a.other("saddle_z_mm"))});
+}
+
+Term over_top_term(const Asked& a, char sign) {
+    return computed("name.over_top", a.string.bridge->height_over_top_mm, a.other("height_over_top_mm"),
+                    sign);
+}
+
+Working exposure(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "the string over the soundboard less the bridge"),
+                  {over_top_term(a, '+'),
+                   computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm", '-')});
+}
+
+Working saddle_height(const Asked& a) {
+    Working w =
+        worked(QT_TRANSLATE_NOOP(
+                   "messages", "the slot's depth and what stands out of it, less what lies under the saddle"),
+               {given("name.saddle_slot_depth", *a.design.saddle.slot_depth_mm, "saddle.slot_depth_mm"),
+                computed("name.exposure", *a.string.bridge->exposure_mm, a.other("exposure_mm"))});
+    add_unless_zero(w.terms, given("name.under_saddle", a.design.saddle.under_mm, "saddle.under_mm", '-'));
+    return w;
+}
+
+Working bridge_break(const Asked& a) {
+    const BridgeDesign& bridge = *a.design.bridge;
+    const StringLine& line = a.string.line;
+    const double exit_z = bridge.anchor == Anchor::pins ? *a.solution.bridge->height_mm - bridge.pins.ramp_mm
+                                                        : bridge.exit.above_top_mm;
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the rise from the nut and the fall to the exit, as angles"),
+        {computed("name.saddle_over_nut", a.string.ends.saddle_z_mm - a.string.ends.nut_z_mm, "", ' '),
+         over_top_term(a, ' '), computed("name.exit_z", exit_z, "", ' '),
+         computed("name.behind_saddle", a.string.bridge->exit_x_mm - line.plan_x_mm(line.saddle_x_mm), "",
+                  ' ')});
+}
+
+std::vector<Term> bend_at_saddle(const Asked& a) {
+    return {computed("name.tension", a.string.tension_n().value_or(0.0), a.other("tension_n"), ' ',
+                     TermKind::force),
+            computed("name.bridge_break", a.string.bridge->break_angle_deg, a.other("break_angle_deg"), ' ',
+                     TermKind::angle)};
+}
+
+Working saddle_force(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "twice the tension times the sine of half the bend"),
+                  bend_at_saddle(a));
+}
+Working saddle_down_force(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "the tension times the sines of both slopes"),
+                  bend_at_saddle(a));
+}
+Working saddle_toward_nut_force(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the tension times the difference of the cosines of both slopes"),
+        bend_at_saddle(a));
+}
+
+Working bridge_height(const Asked& a) {
+    const BridgeDesign& bridge = *a.design.bridge;
+    if (bridge.height_mm)
+        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"),
+                      {given("name.bridge_height", *bridge.height_mm, "bridge.height_mm")});
+    double mean_mm = 0;
+    for (const StringSolution& string : a.solution.strings)
+        mean_mm += string.bridge->height_over_top_mm / static_cast<double>(a.solution.strings.size());
+    Working w = worked(
+        QT_TRANSLATE_NOOP(
+            "messages",
+            "the mean height of the strings over the soundboard less the wanted exposure, within the limits"),
+        {computed("name.mean_over_top", mean_mm, ""),
+         given("name.exposure_target", bridge.exposure_target_mm, "bridge.exposure_target_mm", '-')});
+    add_unless_zero(
+        w.terms, computed("name.beyond_limit", a.solution.bridge->plane_off_mm, "bridge.plane_off_mm", '-'));
+    return w;
+}
+
+Working moment(const Asked& a) {
+    Working w = worked(
+        a.design.bridge->floats()
+            ? QT_TRANSLATE_NOOP(
+                  "messages",
+                  "each tension's push toward the nut times the string's height over the soundboard, in sum")
+            : QT_TRANSLATE_NOOP("messages",
+                                "each tension times the string's height over the soundboard, in sum"),
+        {});
+    for (std::size_t k = 0; k < a.solution.strings.size(); ++k)
+        w.terms.push_back(computed("name.tension", a.solution.strings[k].tension_n().value_or(0.0),
+                                   string_key(k, "tension_n"), ' ', TermKind::force));
+    return w;
+}
+
+Working plane_off(const Asked& a) {
+    const BridgeDesign& bridge = *a.design.bridge;
+    const double off_mm = a.solution.bridge->plane_off_mm;
+    const double limit_mm = *a.solution.bridge->height_mm;
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the height that would be needed less the nearest that is allowed"),
+        {computed("name.height_needed", limit_mm + off_mm, "", '+'),
+         given("name.height_possible", limit_mm,
+               off_mm > 0 || limit_mm == bridge.height_max_mm ? "bridge.height_max_mm"
+                                                              : "bridge.height_min_mm",
+               '-')});
+}
+
+Working floor_left(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the bridge's height less the slot's depth"),
+        {computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm"),
+         given("name.saddle_slot_depth", *a.design.saddle.slot_depth_mm, "saddle.slot_depth_mm", '-')});
+}
+
+Working neck_packing(const Asked& a) {
+    const NeckPocket& pocket = *a.design.bridge->neck_pocket;
+    return worked(
+        QT_TRANSLATE_NOOP(
+            "messages",
+            "what the plane must move, as the pocket's length is to the saddle's distance from its pivot"),
+        {computed("name.plane_off", a.solution.bridge->plane_off_mm, "bridge.plane_off_mm", ' '),
+         given("name.pocket_length", pocket.length_mm, "bridge.neck_pocket.length_mm", ' '),
+         given("name.pocket_pivot", pocket.pivot_x_mm, "bridge.neck_pocket.pivot_x_mm", ' ')});
+}
+
+Working pin_x(const Asked& a) {
+    const PlanPoint& pin = a.solution.bridge->pins[a.number.item];
+    const double behind_mm = a.design.bridge->pins.behind_mm;
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the slot's middle there and how far the pins stand behind it"),
+        {computed("name.slot_line", pin.x_mm - behind_mm, ""),
+         given("name.pin_behind", behind_mm, "bridge.pins.behind_mm")});
+}
+
+Working pin_y(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "as the strings at the saddle, or by the pins' own spacing"),
+                  {computed("name.across", a.solution.bridge->pins[a.number.item].y_mm,
+                            string_key(a.number.item, "saddle_centre_mm"))});
+}
+
+Working travel(const Asked& a) {
+    const Travel& range = *a.design.saddle.travel;
+    Working w = worked(
+        QT_TRANSLATE_NOOP("messages",
+                          "the edge stands where the least reserve of all saddles, either way, is largest"),
+        {given("name.travel_least", range.least_mm, "saddle.travel_mm", ' ', length),
+         given("name.travel_most", range.most_mm, "saddle.travel_mm", ' ', length)});
+    for (Term& term : crown_terms(a)) w.terms.push_back(std::move(term));
+    return w;
+}
+
+template <auto Member> Number of_bridge_string(Str s) {
+    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
+}
+template <auto Member> Number of_bridge(All s) {
+    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
+}
+const std::vector<PlanPoint>& pins_of(All s) {
+    static const std::vector<PlanPoint> none;
+    return s.bridge ? s.bridge->pins : none;
+}
+
+} // namespace
+
+std::vector<Quantity> saddle_quantities() {
+    return {
+        each<[](Str s) -> Number { return s.line.scale_mm; }>(
+            "strings[].scale_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "scale length"), scale),
+        each<[](Str s) -> Number { return s.line.saddle_y_mm; }>(
+            "strings[].saddle_centre_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "string's place at the saddle"), saddle_centre),
+        each<[](Str s) -> Number { return s.saddle_along_mm; }>(
+            "strings[].saddle_along_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "crown along the saddle"), saddle_along),
+        each<[](Str s) -> Number { return s.line.saddle_x_mm; }>(
+            "strings[].saddle_x_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "crown from the nut line"),
+            saddle_x),
+        each<[](Str s) -> Number { return s.ends.saddle_z_mm; }>(
+            "strings[].saddle_z_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "crown over the fret plane"),
+            saddle_z),
+        one_list<&Solution::saddle_gaps_mm>("saddle.gaps_mm[]", Kind::length,
+                                            QT_TRANSLATE_NOOP("messages", "clear space to the next string"),
+                                            saddle_gap),
+        one<[](All s) -> Number { return s.straight_saddle.line.slope; }>(
+            "straight_saddle.slope", Kind::factor,
+            QT_TRANSLATE_NOOP("messages", "slant of the straight saddle"), fitted_line),
+        one<[](All s) -> Number { return s.straight_saddle.line.angle_deg; }>(
+            "straight_saddle.angle_deg", Kind::angle,
+            QT_TRANSLATE_NOOP("messages", "angle of the straight saddle"), fitted_line),
+        one<[](All s) -> Number { return s.straight_saddle.line.at_centre_mm; }>(
+            "straight_saddle.x_at_centre_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "straight saddle on the centreline"), fitted_line),
+        one<[](All s) -> Number { return s.straight_saddle.slot_x_at_centre_mm; }>(
+            "straight_saddle.slot_x_at_centre_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "slot on the centreline"), slot_line),
+        one<[](All s) -> Number { return s.straight_saddle.crown_span_mm; }>(
+            "straight_saddle.crown_span_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "thickness the crowns need"), span),
+        one_list<&Solution::straight_saddle, &StraightSaddle::residuals_mm>(
+            "straight_saddle.residuals_mm[]", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "crown off the straight saddle"), residual),
+        one_list<&Solution::straight_saddle, &StraightSaddle::residuals_cents>(
+            "straight_saddle.residuals_cents[]", Kind::cents,
+            QT_TRANSLATE_NOOP("messages", "error at fret 12 on the straight saddle"), residual_cents),
+        one_list<&Solution::straight_saddle, &StraightSaddle::front_to_crown_mm>(
+            "straight_saddle.front_to_crown_mm[]", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "crown from the front face"), front_to_crown),
+        {"straight_saddle.cents[][]", Kind::cents,
+         [](All s, Index i) -> Index { return s.straight_saddle.cents[i].size(); },
+         [](All s, Index i, Index k) -> Number { return s.straight_saddle.cents[i][k]; },
+         QT_TRANSLATE_NOOP("messages", "error at the fret on the straight saddle"), straight_cents},
+        each<of_bridge_string<&BridgeString::height_over_top_mm>>(
+            "strings[].height_over_top_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "string over the soundboard"), over_top),
+        each<of_bridge_string<&BridgeString::exposure_mm>>(
+            "strings[].exposure_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "saddle out of the bridge"),
+            exposure),
+        each<of_bridge_string<&BridgeString::saddle_height_mm>>(
+            "strings[].saddle_height_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "saddle height"),
+            saddle_height),
+        each<of_bridge_string<&BridgeString::break_angle_deg>>(
+            "strings[].break_angle_deg", Kind::angle,
+            QT_TRANSLATE_NOOP("messages", "break angle at the saddle"), bridge_break),
+        each<of_bridge_string<&BridgeString::force_n>>("strings[].saddle_force_n", Kind::force,
+                                                       QT_TRANSLATE_NOOP("messages", "force on the saddle"),
+                                                       saddle_force),
+        each<of_bridge_string<&BridgeString::down_force_n>>(
+            "strings[].saddle_down_force_n", Kind::force,
+            QT_TRANSLATE_NOOP("messages", "force down on the saddle"), saddle_down_force),
+        each<of_bridge_string<&BridgeString::toward_nut_force_n>>(
+            "strings[].saddle_toward_nut_force_n", Kind::force,
+            QT_TRANSLATE_NOOP("messages", "force toward the nut on the saddle"), saddle_toward_nut_force),
+        one<of_bridge<&BridgeSolution::height_mm>>(
+            "bridge.height_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "bridge height"), bridge_height),
+        one<of_bridge<&BridgeSolution::moment_nm>>(
+            "bridge.moment_nm", Kind::moment, QT_TRANSLATE_NOOP("messages", "turning moment at the bridge"),
+            moment),
+        one<of_bridge<&BridgeSolution::plane_off_mm>>(
+            "bridge.plane_off_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret plane off at the saddle"), plane_off),
+        one<of_bridge<&BridgeSolution::floor_left_mm>>("bridge.floor_left_mm", Kind::length,
+                                                       QT_TRANSLATE_NOOP("messages", "wood under the slot"),
+                                                       floor_left),
+        one<of_bridge<&BridgeSolution::neck_packing_mm>>(
+            "bridge.neck_packing_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "packing in the neck pocket"), neck_packing),
+        {"bridge.pins[].x_mm", Kind::length, [](All s, Index) -> Index { return pins_of(s).size(); },
+         [](All s, Index, Index k) -> Number { return pins_of(s)[k].x_mm; },
+         QT_TRANSLATE_NOOP("messages", "pin from the nut line"), pin_x},
+        {"bridge.pins[].y_mm", Kind::length, [](All s, Index) -> Index { return pins_of(s).size(); },
+         [](All s, Index, Index k) -> Number { return pins_of(s)[k].y_mm; },
+         QT_TRANSLATE_NOOP("messages", "pin across"), pin_y},
+        one<[](All s) -> Number { return s.travel ? Number(s.travel->reference_x_mm) : std::nullopt; }>(
+            "travel.reference_x_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "reference edge and its reserve"), travel),
+        one<[](All s) -> Number {
+            return s.travel ? Number(s.travel->reserve_toward_nut_mm) : std::nullopt;
+        }>("travel.reserve_toward_nut_mm", Kind::length,
+           QT_TRANSLATE_NOOP("messages", "reference edge and its reserve"), travel),
+        one<[](All s) -> Number { return s.travel ? Number(s.travel->reserve_from_nut_mm) : std::nullopt; }>(
+            "travel.reserve_from_nut_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "reference edge and its reserve"), travel)};
+}
+
+} // namespace fm
