@@ -62,9 +62,9 @@ std::string head(const Explained& e) {
 std::string explained_text(const Explained& e) {
     std::string text = head(e) + "  " + std::string(e.working.formula) + "\n";
     std::size_t widest = 0;
-    for (const Term& term : e.working.terms) widest = std::max(widest, shown_length(words_of(term.name_id)));
+    for (const Term& term : e.working.terms) widest = std::max(widest, shown_length(std::string(term.name)));
     for (const Term& term : e.working.terms) {
-        const std::string name = words_of(term.name_id);
+        const std::string name = std::string(term.name);
         text += std::string("  ") + term.sign + " " + name + std::string(widest - shown_length(name), ' ') +
                 value_text(term.value, term.kind);
         if (!term.key.empty()) text += "   " + term.key;
@@ -73,7 +73,7 @@ std::string explained_text(const Explained& e) {
     text += "  =" + std::string(widest + 1, ' ') + value_text(e.working.result, e.working.kind) + "\n";
     text += "  ± " + about(e.sure.standard, e.working.kind) + "\n";
     for (const Contribution& part : e.sure.contributions)
-        text += "    " + about(part.change, e.working.kind) + " from " + words_of(part.name_id) + " (" +
+        text += "    " + about(part.change, e.working.kind) + " from " + std::string(part.name) + " (" +
                 words_of(part.gauge_id) + "), " + part.key + "\n";
     return text;
 }
@@ -83,7 +83,7 @@ Value explained_json(const Explained& e) {
     for (const Term& term : e.working.terms) {
         const char* source = term.key.empty() ? "step" : term.computed ? "computed" : "job";
         terms.push_back(Members()
-                            .add("name", words_of(term.name_id))
+                            .add("name", std::string(term.name))
                             .add("sign", std::string(1, term.sign))
                             .add("value", term.value)
                             .add("unit", unit_of(term.kind))
@@ -94,7 +94,7 @@ Value explained_json(const Explained& e) {
     Value::Array parts;
     for (const Contribution& part : e.sure.contributions)
         parts.push_back(Members()
-                            .add("name", words_of(part.name_id))
+                            .add("name", std::string(part.name))
                             .add("read_with", words_of(part.gauge_id))
                             .add("key", part.key)
                             .add("change", part.change)

@@ -75,7 +75,7 @@ private Q_SLOTS:
                         QVERIFY2(names_a_key_of_a_job(term.key), (number.text() + ": " + term.key).c_str());
                         const Value* written = find(document, term.key);
                         if (written && written->is_number() && !near(written->number(), term.value))
-                            wrong.insert(std::string(number.quantity->key) + ": " + term.name_id +
+                            wrong.insert(std::string(number.quantity->key) + ": " + std::string(term.name) +
                                          " is not what the job says");
                         continue;
                     }
@@ -111,7 +111,7 @@ private Q_SLOTS:
                     QVERIFY(std::abs(part.change) <= before);
                     before = std::abs(part.change);
                     squares += part.change * part.change;
-                    QVERIFY(!english_template(part.name_id).empty() &&
+                    QVERIFY(!part.name.empty() &&
                             !english_template(part.gauge_id).empty());
                     QVERIFY(is_input_key(design, part.key));
                 }
@@ -175,7 +175,7 @@ private Q_SLOTS:
             std::set<std::string> keys;
             for (const Input& input : inputs_of(design)) {
                 QVERIFY2(keys.insert(input.key).second, input.key.c_str());
-                QVERIFY(!english_template(input.name_id).empty() &&
+                QVERIFY(!input.name.empty() &&
                         !english_template(input.gauge_id).empty());
                 QVERIFY2(input.uncertainty > 0, input.key.c_str());
             }

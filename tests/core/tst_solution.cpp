@@ -156,7 +156,7 @@ void TestSolution::workings_give_the_solved_numbers() {
             double sum = 0;
             double product = 1;
             for (const Term& term : made->terms) {
-                QVERIFY2(!english_template(term.name_id).empty(), term.name_id.c_str());
+                QVERIFY2(!term.name.empty(), key.c_str());
                 sum += term.sign == '-' ? -term.value : term.value;
                 product *= term.value;
             }

@@ -1,5 +1,5 @@
 #pragma once
-// The design of a job as values: what the maker decided or measured, checked once (job/read_design.h) and
+// The design of a job as values: what the maker decided or measured, checked once (job/read/read_job.h) and
 // then const. Lengths in mm. Strings run from the bass edge to the treble edge. docs/job-file.md names the
 // same things.
 #include "core/words/word_of.h"
@@ -11,6 +11,10 @@
 #include <vector>
 
 namespace fm {
+
+// Wide of every instrument, and inside the smallest radius allowed, so that every fret has a height there.
+inline constexpr double farthest_string_mm = 95.0;
+inline constexpr double smallest_radius_mm = 100.0;
 
 struct Relief {
     double depth_mm = 0; ///< under a straight string held at two frets; negative: back-bow

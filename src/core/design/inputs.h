@@ -21,7 +21,7 @@ const Gauge* gauge_of_word(std::string_view word);
 
 /// One input that may be off.
 struct Input {
-    const char* name_id;
+    std::string_view name; ///< English; translated in the context "messages"
     const char* gauge_id;
     std::string key;                          ///< in the job file
     double uncertainty;                       ///< one standard deviation, in the input's own unit

@@ -12,16 +12,13 @@ Working floor_above_seat(const Asked& a) {
                                  "board over the seat, the fret on it, and how far the string stands over "
                                  "the line of the fret tops, less what the board falls toward the edge"),
                {});
-    w.terms = {given("name.board_above_seat", a.design.nut.board_above_seat_mm, "nut.board_above_seat_mm"),
-               given("name.fret_height", a.design.neck.fret_height_mm, "neck.fret_height_mm"),
+    w.terms = {given(a, "nut.board_above_seat_mm"), given(a, "neck.fret_height_mm"),
                computed("name.above_fret_line", a.string.above_fret_line_mm, a.other("above_fret_line_mm"))};
     const double curve = a.on().fret_line_mm() - a.on().fret_line_under_string_mm();
     add_unless_zero(w.terms, computed("name.board_curve", curve, "", '-'));
     add_unless_zero(w.terms,
                     computed("name.seat_curve", seat_fall_mm(a.design.nut, a.string.line.nut_y_mm), ""));
-    if (a.design.nut.zero_fret)
-        w.terms.push_back(given("name.guide_below", a.design.nut.zero_fret->guide_below_mm,
-                                "nut.zero_fret.guide_below_mm", '-'));
+    if (a.design.nut.zero_fret) w.terms.push_back(given(a, "nut.zero_fret.guide_below_mm", '-'));
     return w;
 }
 
@@ -38,16 +35,14 @@ Working floor_over_frets(const Asked& a) {
     Working w = worked(
         QT_TRANSLATE_NOOP("messages", "how far the string stands over a straightedge laid on the frets"), {});
     w.terms = {computed("name.above_fret_line", a.string.above_fret_line_mm, a.other("above_fret_line_mm"))};
-    if (a.design.nut.zero_fret)
-        w.terms.push_back(given("name.guide_below", a.design.nut.zero_fret->guide_below_mm,
-                                "nut.zero_fret.guide_below_mm", '-'));
+    if (a.design.nut.zero_fret) w.terms.push_back(given(a, "nut.zero_fret.guide_below_mm", '-'));
     return w;
 }
 
 Working floor_below_top(const Asked& a) {
     Working w = worked(
         QT_TRANSLATE_NOOP("messages", "height of the blank less the floor: how deep to go from its top"), {});
-    w.terms = {given("name.blank_height", a.design.nut.blank->height_mm, "nut.blank.height_mm"),
+    w.terms = {given(a, "nut.blank.height_mm"),
                computed("name.floor", a.design.nut.blank->height_mm - *a.string.slot.floor_below_blank_top_mm,
                         a.other("floor_above_seat_mm"), '-')};
     return w;
@@ -56,7 +51,7 @@ Working floor_below_top(const Asked& a) {
 Working saw_to(const Asked& a) {
     Working w = worked(QT_TRANSLATE_NOOP("messages", "the floor, and what is left for the file"), {});
     w.terms = {computed("name.floor", a.string.slot.floor_above_seat_mm, a.other("floor_above_seat_mm")),
-               given("name.saw_allowance", a.design.nut.saw_allowance_mm, "nut.saw_allowance_mm")};
+               given(a, "nut.saw_allowance_mm")};
     return w;
 }
 
@@ -66,18 +61,16 @@ const char* kind_key(const Asked& a, const char* plain, const char* wound) {
 
 Working slot_width(const Asked& a) {
     Working w = worked(QT_TRANSLATE_NOOP("messages", "the string, and the clearance for its kind"), {});
-    w.terms = {given("name.diameter", a.made.diameter_mm, a.other("diameter_mm")),
-               given("name.clearance", a.design.nut.slot_clearance_mm.of(a.made.wound),
-                     kind_key(a, "nut.slot_clearance_mm.plain", "nut.slot_clearance_mm.wound"))};
+    w.terms = {given(a, "strings[].diameter_mm"),
+               given(a, kind_key(a, "nut.slot_clearance_mm.plain", "nut.slot_clearance_mm.wound"))};
     return w;
 }
 
 Working slot_depth(const Asked& a) {
     Working w =
         worked(QT_TRANSLATE_NOOP("messages", "the string times the share of it that lies in the slot"), {});
-    w.terms = {given("name.diameter", a.made.diameter_mm, a.other("diameter_mm")),
-               given("name.in_slot", a.design.nut.in_slot.of(a.made.wound),
-                     kind_key(a, "nut.in_slot.plain", "nut.in_slot.wound"), '*', TermKind::factor)};
+    w.terms = {given(a, "strings[].diameter_mm"),
+               given(a, kind_key(a, "nut.in_slot.plain", "nut.in_slot.wound"), '*')};
     return w;
 }
 
@@ -90,8 +83,7 @@ Working top_above_seat(const Asked& a) {
 
 Working pencil_line(const Asked& a) {
     Working w = worked(QT_TRANSLATE_NOOP("messages", "the fret tops carried onto the front face"), {});
-    w.terms = {given("name.board_above_seat", a.design.nut.board_above_seat_mm, "nut.board_above_seat_mm"),
-               given("name.fret_height", a.design.neck.fret_height_mm, "neck.fret_height_mm")};
+    w.terms = {given(a, "nut.board_above_seat_mm"), given(a, "neck.fret_height_mm")};
     add_unless_zero(w.terms,
                     computed("name.board_curve", a.neck.crown_fall_mm(0.0, a.string.line.nut_y_mm), "", '-'));
     add_unless_zero(w.terms,
@@ -109,10 +101,9 @@ Working above_fret_line(const Asked& a) {
         worked(QT_TRANSLATE_NOOP("messages", "the target itself: as if a zero fret stood at the nut"), {});
     const double target = a.design.nut.height.of(a.i, a.design.strings.size());
     const std::string key = target_key(a.design.nut.height, a.i, "nut.height");
-    if (const auto& zero = a.design.nut.zero_fret) {
+    if (a.design.nut.zero_fret) {
         w.formula = QT_TRANSLATE_NOOP("messages", "how much taller the zero fret is than the others");
-        w.terms = {given("name.zero_fret", zero->height_mm, "nut.zero_fret.height_mm"),
-                   given("name.fret_height", a.design.neck.fret_height_mm, "neck.fret_height_mm", '-')};
+        w.terms = {given(a, "nut.zero_fret.height_mm"), given(a, "neck.fret_height_mm", '-')};
         return w;
     }
     if (a.design.nut.height_method == NutHeightMethod::zero_fret) {
@@ -204,19 +195,16 @@ Working floor_angle(const Asked& a) {
         posts && share > 0 ? a.string.slot.floor_angle_deg / share : a.design.nut.headstock_angle_deg;
     w.terms = {posts ? computed("name.fall_to_post", whole, "nut.posts[" + std::to_string(a.i) + "]", '+',
                                 TermKind::angle)
-                     : given("name.headstock_angle", whole, "nut.headstock_angle_deg", '+', TermKind::angle),
-               given("name.floor_share", share, "nut.floor_angle_share", '*', TermKind::factor)};
+                     : given(a, "nut.headstock_angle_deg", '+'),
+               given(a, "nut.floor_angle_share", '*')};
     return w;
 }
 
 Working break_angle(const Asked& a) {
     Working w = worked(
         QT_TRANSLATE_NOOP("messages", "the fall to the post less the rise to the saddle, as angles"), {});
-    const Post& post = a.design.nut.posts[a.i];
-    w.terms = {
-        given("name.post_below", post.below_mm, "nut.posts[" + std::to_string(a.i) + "].below_mm", ' '),
-        given("name.post_behind", post.behind_mm, "nut.posts[" + std::to_string(a.i) + "].behind_mm", ' '),
-        computed("name.saddle_over_nut", a.string.ends.saddle_z_mm - a.string.ends.nut_z_mm, "", ' ')};
+    w.terms = {given(a, "nut.posts[].below_mm", ' '), given(a, "nut.posts[].behind_mm", ' '),
+               computed("name.saddle_over_nut", a.string.ends.saddle_z_mm - a.string.ends.nut_z_mm, "", ' ')};
     return w;
 }
 
@@ -256,7 +244,7 @@ Working made_top(const Asked& a) {
 Working board_here(const Asked& a) {
     Working w = worked(
         QT_TRANSLATE_NOOP("messages", "the board over the seat in the middle, less its fall toward the edge"),
-        {given("name.board_above_seat", a.design.nut.board_above_seat_mm, "nut.board_above_seat_mm")});
+        {given(a, "nut.board_above_seat_mm")});
     const double y = a.string.line.nut_y_mm;
     add_unless_zero(w.terms, computed("name.board_curve", a.neck.crown_fall_mm(0.0, y), "", '-'));
     add_unless_zero(w.terms, computed("name.seat_curve", seat_fall_mm(a.design.nut, y), ""));
@@ -264,19 +252,17 @@ Working board_here(const Asked& a) {
 }
 
 Working floor_back_drop(const Asked& a) {
-    return worked(QT_TRANSLATE_NOOP("messages", "the thickness times the tangent of the floor's angle"),
-                  {given("name.thickness", a.design.nut.thickness_mm, "nut.thickness_mm", ' '),
-                   computed("name.floor_angle", a.string.slot.floor_angle_deg, a.other("floor_angle_deg"),
-                            ' ', TermKind::angle)});
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the thickness times the tangent of the floor's angle"),
+        {given(a, "nut.thickness_mm", ' '), computed("name.floor_angle", a.string.slot.floor_angle_deg,
+                                                     a.other("floor_angle_deg"), ' ', TermKind::angle)});
 }
 
 std::vector<Term> bend_terms(const Asked& a) {
-    const Post& post = a.design.nut.posts[a.i];
-    const std::string key = "nut.posts[" + std::to_string(a.i) + "].";
     const StringLine& line = a.string.line;
-    return {given("name.post_behind", post.behind_mm, key + "behind_mm", ' '),
-            given("name.post_across", post.across_mm, key + "across_mm", ' '),
-            given("name.post_below", post.below_mm, key + "below_mm", ' '),
+    return {given(a, "nut.posts[].behind_mm", ' '),
+            given(a, "nut.posts[].across_mm", ' '),
+            given(a, "nut.posts[].below_mm", ' '),
             computed("name.across", line.nut_y_mm, a.other("nut_centre_mm"), ' '),
             computed("name.saddle_across", line.saddle_y_mm, a.other("saddle_centre_mm"), ' '),
             computed("name.saddle_over_nut", a.string.ends.saddle_z_mm - a.string.ends.nut_z_mm, "", ' ')};

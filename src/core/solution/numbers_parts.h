@@ -20,13 +20,15 @@ struct Asked {
     std::string other(std::string_view name) const { return string_key(i, name); }
 };
 
-inline Term given(const char* name_id, double value, std::string key, char sign = '+',
-                  TermKind kind = TermKind::length) {
-    return {name_id, sign, value, kind, std::move(key), false};
+/// What the job says, by its row in fields(). @param item in a list; none: the string the number is of
+Term given(const Asked& asked, std::string_view key, char sign = '+', std::optional<std::size_t> item = {});
+/// What it says for this string, or in other words than a row has.
+inline Term given(const char* name_id, double value, std::string key, char sign = '+') {
+    return {english_template(name_id), sign, value, TermKind::length, std::move(key), false};
 }
 inline Term computed(const char* name_id, double value, std::string key, char sign = '+',
                      TermKind kind = TermKind::length) {
-    return {name_id, sign, value, kind, std::move(key), true};
+    return {english_template(name_id), sign, value, kind, std::move(key), true};
 }
 /// Adds a term only where it says something.
 inline void add_unless_zero(std::vector<Term>& terms, Term term) {

@@ -17,8 +17,7 @@ std::string of_item(const Asked& a, std::string_view name) {
 Working saddle_length(const Asked& a) {
     const SaddleDesign& saddle = a.design.saddle;
     if (saddle.length_mm)
-        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"),
-                      {given("name.saddle_length", *saddle.length_mm, "saddle.length_mm")});
+        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"), {given(a, "saddle.length_mm")});
     const std::size_t last = a.solution.strings.size() - 1;
     return worked(
         QT_TRANSLATE_NOOP("messages",
@@ -48,8 +47,7 @@ Working piece_height(const Asked& a) {
             "the height over what it stands on, along a leaning saddle divided by the cosine of the lean"),
         {computed("name.saddle_height", *a.solution.strings[a.number.item].bridge->saddle_height_mm,
                   of_item(a, "saddle_height_mm"), ' ')});
-    add_unless_zero(w.terms,
-                    given("name.lean", a.design.saddle.lean_deg, "saddle.lean_deg", ' ', TermKind::angle));
+    add_unless_zero(w.terms, given(a, "saddle.lean_deg", ' '));
     return w;
 }
 
@@ -70,17 +68,15 @@ Working notch_along(const Asked& a) {
 }
 
 Working notch_width(const Asked& a) {
-    return worked(
-        QT_TRANSLATE_NOOP("messages", "as wide as the string"),
-        {given("name.diameter", a.design.strings[a.number.item].diameter_mm, of_item(a, "diameter_mm"))});
+    return worked(QT_TRANSLATE_NOOP("messages", "as wide as the string"),
+                  {given(a, "strings[].diameter_mm", '+', a.number.item)});
 }
 
 Working notch_depth(const Asked& a) {
     const StringDesign& made = a.design.strings[a.number.item];
     return worked(QT_TRANSLATE_NOOP("messages", "the string times the share of it that lies in the slot"),
-                  {given("name.diameter", made.diameter_mm, of_item(a, "diameter_mm")),
-                   given("name.in_slot", a.design.nut.in_slot.of(made.wound),
-                         made.wound ? "nut.in_slot.wound" : "nut.in_slot.plain", '*', TermKind::factor)});
+                  {given(a, "strings[].diameter_mm", '+', a.number.item),
+                   given(a, made.wound ? "nut.in_slot.wound" : "nut.in_slot.plain", '*')});
 }
 
 Working notch_floor(const Asked& a) {
@@ -153,8 +149,7 @@ template <Side side> Working margin(const Asked& a) {
     Working w = worked(
         QT_TRANSLATE_NOOP("messages", "from the edge of the usable board to the outer side of the string"),
         {computed("name.half_board", a.neck.half_width_mm(x_mm), "")});
-    add_unless_zero(w.terms,
-                    given("name.bevel", a.design.neck.fret_end_bevel_mm, "neck.fret_end_bevel_mm", '-'));
+    add_unless_zero(w.terms, given(a, "neck.fret_end_bevel_mm", '-'));
     w.terms.push_back(computed("name.string_out", out_mm, "", '-'));
     w.terms.push_back(computed("name.half_string", half_string_mm, string_key(i, "diameter_mm"), '-'));
     return w;

@@ -10,13 +10,11 @@ constexpr auto length = TermKind::length;
 
 Working scale(const Asked& a) {
     if (!a.design.neck.fanned())
-        return worked(QT_TRANSLATE_NOOP("messages", "the instrument's scale"),
-                      {given("name.scale", a.design.neck.scale_bass_mm, "neck.scale_mm")});
+        return worked(QT_TRANSLATE_NOOP("messages", "the instrument's scale"), {given(a, "neck.scale_mm")});
     return worked(
         QT_TRANSLATE_NOOP("messages",
                           "between the two scales as the string lies between the outer ones at the nut"),
-        {given("name.scale_bass", a.design.neck.scale_bass_mm, "neck.scale_bass_mm", ' '),
-         given("name.scale_treble", a.design.neck.scale_treble_mm, "neck.scale_treble_mm", ' '),
+        {given(a, "neck.scale_bass_mm", ' '), given(a, "neck.scale_treble_mm", ' '),
          computed("name.across", a.string.line.nut_y_mm, a.other("nut_centre_mm"), ' ')});
 }
 
@@ -152,11 +150,10 @@ Working straight_cents(const Asked& a) {
 }
 
 Working over_top(const Asked& a) {
-    return worked(
-        QT_TRANSLATE_NOOP("messages",
-                          "the fret plane over the soundboard and the string over the fret plane"),
-        {given("name.plane_above_top", a.design.bridge->plane_above_top_mm, "bridge.plane_above_top_mm"),
-         computed("name.saddle_z", a.string.ends.saddle_z_mm, a.other("saddle_z_mm"))});
+    return worked(QT_TRANSLATE_NOOP("messages",
+                                    "the fret plane over the soundboard and the string over the fret plane"),
+                  {given(a, "bridge.plane_above_top_mm"),
+                   computed("name.saddle_z", a.string.ends.saddle_z_mm, a.other("saddle_z_mm"))});
 }
 
 Term over_top_term(const Asked& a, char sign) {
@@ -174,9 +171,9 @@ Working saddle_height(const Asked& a) {
     Working w =
         worked(QT_TRANSLATE_NOOP(
                    "messages", "the slot's depth and what stands out of it, less what lies under the saddle"),
-               {given("name.saddle_slot_depth", *a.design.saddle.slot_depth_mm, "saddle.slot_depth_mm"),
+               {given(a, "saddle.slot_depth_mm"),
                 computed("name.exposure", *a.string.bridge->exposure_mm, a.other("exposure_mm"))});
-    add_unless_zero(w.terms, given("name.under_saddle", a.design.saddle.under_mm, "saddle.under_mm", '-'));
+    add_unless_zero(w.terms, given(a, "saddle.under_mm", '-'));
     return w;
 }
 
@@ -217,8 +214,7 @@ Working saddle_toward_nut_force(const Asked& a) {
 Working bridge_height(const Asked& a) {
     const BridgeDesign& bridge = *a.design.bridge;
     if (bridge.height_mm)
-        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"),
-                      {given("name.bridge_height", *bridge.height_mm, "bridge.height_mm")});
+        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"), {given(a, "bridge.height_mm")});
     double mean_mm = 0;
     for (const StringSolution& string : a.solution.strings)
         mean_mm += string.bridge->height_over_top_mm / static_cast<double>(a.solution.strings.size());
@@ -226,8 +222,7 @@ Working bridge_height(const Asked& a) {
         QT_TRANSLATE_NOOP(
             "messages",
             "the mean height of the strings over the soundboard less the wanted exposure, within the limits"),
-        {computed("name.mean_over_top", mean_mm, ""),
-         given("name.exposure_target", bridge.exposure_target_mm, "bridge.exposure_target_mm", '-')});
+        {computed("name.mean_over_top", mean_mm, ""), given(a, "bridge.exposure_target_mm", '-')});
     add_unless_zero(
         w.terms, computed("name.beyond_limit", a.solution.bridge->plane_off_mm, "bridge.plane_off_mm", '-'));
     return w;
@@ -255,28 +250,25 @@ Working plane_off(const Asked& a) {
     return worked(
         QT_TRANSLATE_NOOP("messages", "the height that would be needed less the nearest that is allowed"),
         {computed("name.height_needed", limit_mm + off_mm, "", '+'),
-         given("name.height_possible", limit_mm,
+         given(a,
                off_mm > 0 || limit_mm == bridge.height_max_mm ? "bridge.height_max_mm"
                                                               : "bridge.height_min_mm",
                '-')});
 }
 
 Working floor_left(const Asked& a) {
-    return worked(
-        QT_TRANSLATE_NOOP("messages", "the bridge's height less the slot's depth"),
-        {computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm"),
-         given("name.saddle_slot_depth", *a.design.saddle.slot_depth_mm, "saddle.slot_depth_mm", '-')});
+    return worked(QT_TRANSLATE_NOOP("messages", "the bridge's height less the slot's depth"),
+                  {computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm"),
+                   given(a, "saddle.slot_depth_mm", '-')});
 }
 
 Working neck_packing(const Asked& a) {
-    const NeckPocket& pocket = *a.design.bridge->neck_pocket;
     return worked(
         QT_TRANSLATE_NOOP(
             "messages",
             "what the plane must move, as the pocket's length is to the saddle's distance from its pivot"),
         {computed("name.plane_off", a.solution.bridge->plane_off_mm, "bridge.plane_off_mm", ' '),
-         given("name.pocket_length", pocket.length_mm, "bridge.neck_pocket.length_mm", ' '),
-         given("name.pocket_pivot", pocket.pivot_x_mm, "bridge.neck_pocket.pivot_x_mm", ' ')});
+         given(a, "bridge.neck_pocket.length_mm", ' '), given(a, "bridge.neck_pocket.pivot_x_mm", ' ')});
 }
 
 Working pin_x(const Asked& a) {
@@ -284,8 +276,7 @@ Working pin_x(const Asked& a) {
     const double behind_mm = a.design.bridge->pins.behind_mm;
     return worked(
         QT_TRANSLATE_NOOP("messages", "the slot's middle there and how far the pins stand behind it"),
-        {computed("name.slot_line", pin.x_mm - behind_mm, ""),
-         given("name.pin_behind", behind_mm, "bridge.pins.behind_mm")});
+        {computed("name.slot_line", pin.x_mm - behind_mm, ""), given(a, "bridge.pins.behind_mm")});
 }
 
 Working pin_y(const Asked& a) {
@@ -295,12 +286,10 @@ Working pin_y(const Asked& a) {
 }
 
 Working travel(const Asked& a) {
-    const Travel& range = *a.design.saddle.travel;
     Working w = worked(
         QT_TRANSLATE_NOOP("messages",
                           "the edge stands where the least reserve of all saddles, either way, is largest"),
-        {given("name.travel_least", range.least_mm, "saddle.travel_mm", ' ', length),
-         given("name.travel_most", range.most_mm, "saddle.travel_mm", ' ', length)});
+        {given(a, "saddle.travel_mm[0]", ' '), given(a, "saddle.travel_mm[1]", ' ')});
     for (Term& term : crown_terms(a)) w.terms.push_back(std::move(term));
     return w;
 }

@@ -8,25 +8,26 @@ namespace {
 Working core(const Asked& a) {
     if (!a.made.wound)
         return worked(QT_TRANSLATE_NOOP("messages", "a plain string is its own core"),
-                      {given("name.diameter", a.made.diameter_mm, a.other("diameter_mm"))});
+                      {given(a, "strings[].diameter_mm")});
     if (a.made.core_mm)
         return worked(QT_TRANSLATE_NOOP("messages", "as the string's maker states it"),
-                      {given("name.core", *a.made.core_mm, a.other("core_mm"))});
+                      {given(a, "strings[].core_mm")});
     return worked(QT_TRANSLATE_NOOP("messages", "estimated: the usual core of such a wound string"),
-                  {given("name.diameter", a.made.diameter_mm, a.other("diameter_mm"), ' ')});
+                  {given(a, "strings[].diameter_mm", ' ')});
 }
 
 Working unit_mass(const Asked& a) {
-    if (a.made.unit_mass_g_m)
-        return worked(QT_TRANSLATE_NOOP("messages", "as the string's maker states it"),
-                      {given("name.unit_mass", *a.made.unit_mass_g_m, a.other("unit_mass_g_m"), '+',
-                             TermKind::unit_mass)});
+    if (a.made.unit_mass_g_m) {
+        Term stated = given(a, "strings[].unit_mass_g_m");
+        stated.kind = TermKind::unit_mass;
+        return worked(QT_TRANSLATE_NOOP("messages", "as the string's maker states it"), {stated});
+    }
     return worked(
         a.made.wound
             ? QT_TRANSLATE_NOOP("messages",
                                 "the core and one close layer of round wire around it, by their densities")
             : QT_TRANSLATE_NOOP("messages", "the wire's cross-section times its density"),
-        {given("name.diameter", a.made.diameter_mm, a.other("diameter_mm"), ' '),
+        {given(a, "strings[].diameter_mm", ' '),
          computed("name.core", a.string.make_up.core_mm, a.other("core_mm"), ' ')});
 }
 
@@ -41,8 +42,7 @@ double open_length_mm(const StringSolution& string) {
 
 Term stiffness_term(const Asked& a) {
     const bool own = a.made.end_stiffness.has_value();
-    return given("name.end_stiffness", a.made.end_stiffness.value_or(a.design.player.end_stiffness),
-                 own ? a.other("end_stiffness") : "player.end_stiffness", ' ', TermKind::factor);
+    return given(a, own ? "strings[].end_stiffness" : "player.end_stiffness", ' ');
 }
 
 Working tension(const Asked& a) {
@@ -63,9 +63,7 @@ Working core_stress(const Asked& a) {
 }
 
 std::vector<Term> playing_terms(const Asked& a) {
-    const Player& player = a.design.player;
-    return {given("name.finger_behind", player.finger_behind_mm, "player.finger_behind_mm", ' '),
-            given("name.press_depth", player.press_depth_mm, "player.press_depth_mm", ' '),
+    return {given(a, "player.finger_behind_mm", ' '), given(a, "player.press_depth_mm", ' '),
             stiffness_term(a)};
 }
 
@@ -73,7 +71,7 @@ Working compensation(const Asked& a) {
     const SaddleDesign& saddle = a.design.saddle;
     if (saddle.compensation == CompensationMethod::fixed)
         return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"),
-                      {given("name.compensation", saddle.fixed_mm, "saddle.compensation.fixed_mm")});
+                      {given(a, "saddle.compensation.fixed_mm")});
     Working w =
         worked(saddle.compensation == CompensationMethod::octave
                    ? QT_TRANSLATE_NOOP(
@@ -90,8 +88,7 @@ Working compensation(const Asked& a) {
 
 Working set_forward(const Asked& a) {
     if (a.design.saddle.set_forward == SetForward::keep)
-        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"),
-                      {given("name.set_forward", a.design.nut.set_forward_mm, "nut.set_forward_mm")});
+        return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"), {given(a, "nut.set_forward_mm")});
     return worked(
         a.design.saddle.set_forward == SetForward::common
             ? QT_TRANSLATE_NOOP(
@@ -130,7 +127,7 @@ Working rms(const Asked& a) {
 Working rms_before(const Asked& a) {
     return worked(QT_TRANSLATE_NOOP(
                       "messages", "the same with the nut where the job has it, the crown at its best there"),
-                  {given("name.set_forward", a.design.nut.set_forward_mm, "nut.set_forward_mm", ' ')});
+                  {given(a, "nut.set_forward_mm", ' ')});
 }
 
 Working headroom(const Asked& a) {
@@ -147,10 +144,7 @@ Working headroom(const Asked& a) {
         {computed("name.limiting_fret", head.fret, "", ' ', TermKind::factor),
          computed("name.clearance_there", clearance_mm(standing, fretted, head.fret), "", ' '),
          computed("name.fretted_tension", a.string.sound->tension_n[a.number.item], "", ' ', TermKind::force),
-         given("name.pluck_from_saddle", a.design.player.pluck_from_saddle_mm, "player.pluck_from_saddle_mm",
-               ' '),
-         given("name.pluck_share", a.design.player.pluck_share_down, "player.pluck_share_down", ' ',
-               TermKind::factor)});
+         given(a, "player.pluck_from_saddle_mm", ' '), given(a, "player.pluck_share_down", ' ')});
 }
 
 Working back_gap(const Asked& a) {

@@ -76,8 +76,7 @@ std::vector<Uncertainty> uncertainties(const Design& design, const Solution& sol
             [&](std::size_t a, std::size_t b) { return std::abs(moved[a][n]) > std::abs(moved[b][n]); });
         for (std::size_t k = 0; k < shown; ++k) {
             const Input& input = inputs[order[k]];
-            results[n].contributions.push_back(
-                {input.name_id, input.gauge_id, input.key, moved[order[k]][n]});
+            results[n].contributions.push_back({input.name, input.gauge_id, input.key, moved[order[k]][n]});
         }
     }
     return results;

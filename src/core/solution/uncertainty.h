@@ -8,10 +8,10 @@ namespace fm {
 
 /// What a number's uncertainty is made of: one input and the change it makes.
 struct Contribution {
-    std::string name_id;  ///< message id of the input's name
-    std::string gauge_id; ///< message id of what it was read with
-    std::string key;      ///< of the input in the job file
-    double change = 0;    ///< half the difference between input + u and input − u
+    std::string_view name; ///< the input's name; English, translated in the context "messages"
+    std::string gauge_id;  ///< message id of what it was read with
+    std::string key;       ///< of the input in the job file
+    double change = 0;     ///< half the difference between input + u and input − u
 };
 
 struct Uncertainty {

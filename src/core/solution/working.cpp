@@ -1,10 +1,20 @@
 #include "core/solution/working.h"
 
+#include "core/design/fields.h"
 #include "core/solution/numbers_parts.h"
 
 #include <algorithm>
 
 namespace fm {
+
+Term given(const Asked& asked, std::string_view key, char sign, std::optional<std::size_t> item) {
+    const Field& field = field_of(key);
+    const std::size_t at = item.value_or(asked.i);
+    const TermKind kind = field.kind == FieldKind::length  ? TermKind::length
+                          : field.kind == FieldKind::angle ? TermKind::angle
+                                                           : TermKind::factor;
+    return {field.name, sign, field.get(asked.design, at).value_or(0.0), kind, field.key_of(at), false};
+}
 
 std::optional<Working> working(const Design& design, const Solution& solution, std::string_view key) {
     const auto number = number_of_key(solution, key);

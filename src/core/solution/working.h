@@ -12,8 +12,8 @@ namespace fm {
 using TermKind = QuantityKind;
 
 struct Term {
-    std::string name_id; ///< message id of its name
-    char sign = '+';     ///< '+', '-', '*'; a space where the formula in words says how it enters
+    std::string_view name; ///< English; translated in the context "messages"
+    char sign = '+';       ///< '+', '-', '*'; a space where the formula in words says how it enters
     double value = 0;
     TermKind kind = TermKind::length;
     std::string key; ///< in the job file, or of another computed number; "" for a step on the way

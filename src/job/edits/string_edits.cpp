@@ -1,9 +1,13 @@
 #include "job/edits/string_edits.h"
 
+#include "core/design/fields.h"
+
+#include <algorithm>
 #include <charconv>
 #include <functional>
 #include <optional>
 #include <string>
+#include <vector>
 
 namespace fm {
 
@@ -11,11 +15,16 @@ namespace {
 
 using Change = std::function<void(Value::Array&)>;
 
-/// Lists with one entry a string, places apart.
-constexpr const char* lists[] = {"strings", "nut.posts", "nut.height.each_mm", "saddle.action.each_mm",
-                                 "saddle.existing.height.each_mm"};
-constexpr const char* places[] = {"nut.spacing.each_mm", "saddle.spacing.each_mm",
-                                  "bridge.pins.spacing.each_mm"};
+/// Lists of a job with one entry a string that grow so, as the rows of fields() say: "strings", "nut.posts".
+std::vector<std::string> lists_that(Grows grows) {
+    std::vector<std::string> lists;
+    for (const Field& field : fields()) {
+        if (field.grows != grows || !field.in_list()) continue;
+        std::string list(field.key.substr(0, field.key.find("[]")));
+        if (std::find(lists.begin(), lists.end(), list) == lists.end()) lists.push_back(std::move(list));
+    }
+    return lists;
+}
 
 Value changed_list(const Value& document, const std::string& key, const Change& change) {
     const Value* list = find(document, key);
@@ -40,10 +49,9 @@ using Move = std::function<std::optional<std::size_t>(std::size_t)>;
 /// A key that names a string by its place ("strings[2].diameter_mm", "nut.posts[2].below_mm",
 /// "card.strings[2].gap1"), as it is afterwards; nothing if its string is gone.
 std::optional<std::string> moved_key(const std::string& key, const Move& move) {
-    for (const std::string list :
-         {"strings", "nut.posts", "nut.height.each_mm", "saddle.action.each_mm", "nut.spacing.each_mm",
-          "saddle.spacing.each_mm", "bridge.pins.spacing.each_mm"}) {
-        const std::string start = list + "[";
+    for (const Field& field : fields()) {
+        if (field.grows == Grows::no || !field.in_list()) continue;
+        const std::string start(field.key.substr(0, field.key.find("[]") + 1));
         const std::size_t at = key.find(start);
         if (at == std::string::npos || (at > 0 && key[at - 1] != '.')) continue;
         std::size_t number = 0;
@@ -141,8 +149,9 @@ Value with_string_added(const Value& document, std::size_t string) {
         if (string < items.size()) items.insert(items.begin() + at, Value(items[string]));
     };
     Value changed = document;
-    for (const char* key : lists) changed = changed_list(changed, key, copied);
-    for (const char* key : places)
+    for (const std::string& key : lists_that(Grows::like_its_neighbour))
+        changed = changed_list(changed, key, copied);
+    for (const std::string& key : lists_that(Grows::between_neighbours))
         changed = changed_list(changed, key, [&](Value::Array& items) {
             if (string < items.size()) items.insert(items.begin() + at, Value(place_after(items, string)));
         });
@@ -159,8 +168,8 @@ Value with_string_removed(const Value& document, std::size_t string) {
             items.erase(items.begin() + static_cast<std::ptrdiff_t>(string));
     };
     Value changed = document;
-    for (const char* key : lists) changed = changed_list(changed, key, removed);
-    for (const char* key : places) changed = changed_list(changed, key, removed);
+    for (const Grows grows : {Grows::like_its_neighbour, Grows::between_neighbours})
+        for (const std::string& key : lists_that(grows)) changed = changed_list(changed, key, removed);
     changed = changed_readings(changed, removed);
     return with_moved_names(changed, [string](std::size_t i) {
         return i == string ? std::nullopt : std::optional(i > string ? i - 1 : i);

@@ -1,4 +1,5 @@
-// Keys, limits and defaults of a job file; those of its parts stand in the files read_*.cpp beside this one.
+// A job file: what has a rule of its own, its parts in the files read_*.cpp beside this one. Numbers that
+// need none are rows of core/design/fields, with what is allowed of them.
 #include "core/design/inputs.h"
 #include "core/design/spacing.h"
 #include "core/words/pitch.h"
@@ -13,10 +14,9 @@ namespace fm {
 namespace {
 
 constexpr double least_to_first_fret_mm = 4.0;
-constexpr Range pluck_range{0.01, 100.0}; // newtons
 
 void read_scale(Reader& neck, NeckDesign& design) {
-    constexpr Range scale{200.0, 1200.0};
+    const Range scale = range_of("neck.scale_mm");
     if (neck.has("scale_bass_mm") || neck.has("scale_treble_mm")) {
         design.scale_bass_mm = neck.number("scale_bass_mm", scale);
         design.scale_treble_mm = neck.number("scale_treble_mm", scale);
@@ -31,12 +31,13 @@ void read_scale(Reader& neck, NeckDesign& design) {
 }
 
 void read_radius(Reader& neck, NeckDesign& design) {
-    const Range radius{smallest_radius_mm, 1e6};
+    const Range radius = range_of("neck.radius_mm");
     if (neck.has("radius_nut_mm") || neck.has("radius_end_mm")) {
         design.shape = BoardShape::cone;
         design.radius_nut_mm = neck.number("radius_nut_mm", radius);
         design.radius_end_mm = neck.number("radius_end_mm", radius);
-        design.radius_end_at_mm = neck.number_or("radius_end_at_mm", design.mean_scale_mm(), {10.0, 1500.0});
+        design.radius_end_at_mm =
+            neck.number_or("radius_end_at_mm", design.mean_scale_mm(), range_of("neck.radius_end_at_mm"));
         if (neck.has("radius_mm"))
             neck.fault("one_or_the_other", "radius_mm", {std::string("radius_nut_mm")});
         const double last_x_mm = design.mean_scale_mm() * (1.0 - std::exp2(-design.frets / 12.0));
@@ -73,22 +74,18 @@ void read_temperament(Reader& root, NeckDesign& design) {
     design.temperament_cents = table;
 }
 
-NeckDesign read_neck(Reader& root) {
-    NeckDesign design;
+void read_neck(Reader& root, Design& whole) {
+    NeckDesign& design = whole.neck;
     Reader neck = root.object("neck", true);
     design.frets = neck.whole("frets", 12, 36);
     design.body_joint_fret = neck.whole("body_joint_fret", 10, design.frets);
     read_temperament(root, design);
     read_scale(neck, design);
-    design.fret_height_mm = neck.number("fret_height_mm", {0.2, 3.0});
-    design.nut_width_mm = neck.number("nut_width_mm", {5.0, 150.0});
-    design.end_width_mm = neck.number("end_width_mm", {5.0, 160.0});
-    design.end_at_mm = neck.number_if("end_at_mm", {50.0, 1500.0});
-    design.fret_end_bevel_mm = neck.number_or("fret_end_bevel_mm", 0.0, {0.0, 10.0});
-    design.fallaway_mm = neck.number_or("fallaway_mm", 0.0, {-5.0, 5.0});
+    read_fields(neck, "neck.", whole);
     read_radius(neck, design);
     if (neck.has("fret_offsets_mm")) {
-        design.fret_offsets_mm = neck.numbers("fret_offsets_mm", {-2.0, 2.0}, std::nullopt);
+        design.fret_offsets_mm =
+            neck.numbers("fret_offsets_mm", range_of("neck.fret_offsets_mm[]"), std::nullopt);
         const auto frets = static_cast<std::size_t>(design.frets);
         if (!design.fret_offsets_mm.empty() && design.fret_offsets_mm.size() != frets)
             neck.fault("wrong_count", "fret_offsets_mm",
@@ -96,11 +93,11 @@ NeckDesign read_neck(Reader& root) {
     }
     design.relief = read_relief(neck, "relief", design);
     design.rod = neck.choice_if<Rod>("rod");
-    return design;
 }
 
-StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
-    StringDesign string;
+/// The string that was added last.
+void read_string(Reader& reader, int own_course, double a4_hz, Design& design) {
+    StringDesign& string = design.strings.back();
     const std::string name = reader.text_or("pitch", "");
     if (!name.empty()) {
         const auto hz = pitch_hz_of_name(name, a4_hz);
@@ -117,39 +114,15 @@ StringDesign read_string(Reader& reader, int own_course, double a4_hz) {
     } else if (name.empty()) {
         reader.fault("key_missing", "pitch");
     }
-    string.diameter_mm = reader.number("diameter_mm", {0.15, 4.0});
+    read_fields(reader, "strings[].", design, design.strings.size() - 1);
     string.wound = reader.flag_or("wound", false);
     string.course = reader.whole_or("course", own_course, 0, 100000);
     string.core = reader.choice_or("core", CoreMaterial::steel);
     string.wrap = reader.choice_if<Wrap>("wrap");
-    string.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
-    string.core_mm = reader.number_if("core_mm", {0.05, 4.0});
-    string.unit_mass_g_m = reader.number_if("unit_mass_g_m", {0.01, 500.0});
-    string.core_density_kg_m3 = reader.number_if("core_density_kg_m3", {100.0, 25000.0});
-    string.wrap_density_kg_m3 = reader.number_if("wrap_density_kg_m3", {100.0, 25000.0});
-    string.core_modulus_gpa = reader.number_if("core_modulus_gpa", {0.1, 1000.0});
-    string.bending_stiffness_n_mm2 = reader.number_if("bending_stiffness_n_mm2", {0.0, 1e7});
-    string.stretch_stiffness_n = reader.number_if("stretch_stiffness_n", {1.0, 1e8});
-    string.end_stiffness = reader.number_if("end_stiffness", end_stiffness_range);
     if (string.wound && string.core_mm && *string.core_mm >= string.diameter_mm)
         reader.fault("core_too_thick", "core_mm", {*string.core_mm, LengthMm{string.diameter_mm}});
     if (string.wound && string.core != CoreMaterial::steel && !string.core_mm && !string.unit_mass_g_m)
         reader.fault("core_missing", "core_mm");
-    return string;
-}
-
-void read_player(Reader& root, Player& player) {
-    Reader reader = root.object("player", false);
-    player.finger_behind_mm = reader.number_or("finger_behind_mm", player.finger_behind_mm, {0.0, 60.0});
-    player.press_depth_mm = reader.number_or("press_depth_mm", player.press_depth_mm, {0.0, 3.0});
-    player.after_length_mm = reader.number_or("after_length_mm", player.after_length_mm, {0.0, 2000.0});
-    player.end_stiffness = reader.number_or("end_stiffness", player.end_stiffness, end_stiffness_range);
-    player.hand = reader.choice_or("hand", player.hand);
-    player.pluck_force_n = reader.number_if("pluck_force_n", pluck_range);
-    player.pluck_share_down = reader.number_or("pluck_share_down", player.pluck_share_down, {0.0, 1.0});
-    player.pluck_from_saddle_mm =
-        reader.number_or("pluck_from_saddle_mm", player.pluck_from_saddle_mm, {1.0, 1200.0});
-    player.back_gap_min_mm = reader.number_or("back_gap_min_mm", player.back_gap_min_mm, {0.0, 2.0});
 }
 
 /// A nut may stand 2 mm forward and a finger needs room: a temperament must leave that before fret 1.
@@ -225,18 +198,19 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.left_handed = root.word("handed", {"right", "left"}, 0) == 1;
     job.unit = root.choice_or("unit", Unit::mm);
     Design& design = job.design;
-    design.neck = read_neck(root);
+    read_neck(root, design);
     int own_course = -1; // counts down: never a number a file may hold
     for (Reader& reader : root.objects("strings", 1, 14, true))
-        design.strings.push_back(read_string(reader, own_course--, job.a4_hz));
+        design.strings.emplace_back(), read_string(reader, own_course--, job.a4_hz, design);
     if (design.strings.empty()) return;
     read_nut(root, design);
     read_saddle(root, design);
-    read_player(root, design.player);
+    Reader player = root.object("player", false);
+    design.player.hand = player.choice_or("hand", design.player.hand);
+    read_fields(player, "player.", design);
     read_bridge(root, design);
     Reader limits = root.object("limits", false);
-    design.limits = {limits.number_or("string_gap_min_mm", 0.0, {0.0, 20.0}),
-                     limits.number_or("edge_min_mm", 0.0, {0.0, 20.0})};
+    read_fields(limits, "limits.", design);
     Reader choices = root.object("plan", false);
     design.choices = {choices.choice_if<ReliefChoice>("relief"), choices.choice_if<SaddleChoice>("saddle"),
                       choices.choice_if<NutChoice>("nut")};

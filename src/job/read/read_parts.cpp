@@ -1,16 +1,36 @@
 // What several parts of a job file are written with: relief, spacing, targets, blanks, tools.
 #include "job/read/read_parts.h"
+
+#include "core/design/fields.h"
 #include "core/design/spacing.h"
 
 #include <cmath>
 
 namespace fm {
 
+Range range_of(std::string_view key) {
+    const Field& field = field_of(key);
+    return {field.least, field.most};
+}
+
+void read_fields(Reader& reader, std::string_view start, Design& design, std::size_t item) {
+    for (const Field& field : fields()) {
+        if (field.by_hand || !field.key.starts_with(start)) continue;
+        const std::string_view name = field.key.substr(start.size());
+        if (name.find_first_of(".[") != std::string_view::npos || !field.fits(design, item)) continue;
+        const Range range{field.least, field.most};
+        if (field.required)
+            field.set(design, item, reader.number(name, range));
+        else if (const auto given = reader.number_if(name, range))
+            field.set(design, item, *given);
+    }
+}
+
 std::optional<Relief> read_relief(Reader holder, std::string_view key, const NeckDesign& design) {
     if (!holder.has(key)) return std::nullopt;
     Reader reader = holder.object(key, false);
     Relief relief;
-    const Range depth{-1.0, 2.0};
+    const Range depth = range_of("neck.relief.depth_mm");
     const bool both_sides = reader.has("bass_mm") && reader.has("treble_mm");
     if (both_sides)
         relief.depth_mm = 0.5 * (reader.number("bass_mm", depth) + reader.number("treble_mm", depth));
@@ -32,19 +52,21 @@ std::optional<Relief> read_relief(Reader holder, std::string_view key, const Nec
     return relief;
 }
 
-Spacing read_spacing(Reader& holder, const Design& design) {
+Spacing read_spacing(Reader& holder, const std::string& key, const Design& design) {
+    // Of pins nothing but their places has rows of its own: they are spaced as strings are.
+    const std::string at = key.starts_with("bridge.") ? "saddle.spacing" : key;
+    const auto range = [&](const char* name) { return range_of(at + "." + name); };
     Reader reader = holder.object("spacing", true);
     Spacing spacing;
     spacing.method = reader.choice_or("method", SpacingMethod::equal_centres);
-    if (spacing.method == SpacingMethod::blend) spacing.blend = reader.number("blend", {0.0, 1.0});
-    spacing.course_gap_mm = reader.number_if("course_gap_mm", {0.0, 30.0});
-    spacing.course_centres_mm = reader.number_if("course_centres_mm", {0.2, 40.0});
+    if (spacing.method == SpacingMethod::blend) spacing.blend = reader.number("blend", range("blend"));
+    spacing.course_gap_mm = reader.number_if("course_gap_mm", range("course_gap_mm"));
+    spacing.course_centres_mm = reader.number_if("course_centres_mm", range("course_centres_mm"));
     if (spacing.course_gap_mm && spacing.course_centres_mm)
         reader.fault("one_or_the_other", "course_centres_mm", {std::string("course_gap_mm")});
     if (spacing.method == SpacingMethod::given) {
         if (!reader.has("each_mm")) reader.fault("key_missing", "each_mm");
-        spacing.each_mm =
-            reader.numbers("each_mm", {-farthest_string_mm, farthest_string_mm}, design.strings.size());
+        spacing.each_mm = reader.numbers("each_mm", range("each_mm[]"), design.strings.size());
         spacing.each_mm.resize(design.strings.size());
         return spacing;
     }
@@ -53,37 +75,37 @@ Spacing read_spacing(Reader& holder, const Design& design) {
         reader.fault("course_distance_missing", "course_gap_mm");
     if (reader.has("edge_margin_mm")) {
         Reader margin = reader.object("edge_margin_mm", true);
-        spacing.edge_margin_mm = {margin.number("bass", {-20.0, 50.0}),
-                                  margin.number("treble", {-20.0, 50.0})};
+        spacing.edge_margin_mm = {margin.number("bass", range("edge_margin_mm.bass")),
+                                  margin.number("treble", range("edge_margin_mm.treble"))};
         if (reader.has("bias_mm")) reader.fault("bias_with_margin", "bias_mm");
         if (reader.has("spread_mm"))
             reader.fault("one_or_the_other", "spread_mm", {std::string("edge_margin_mm")});
     } else {
         const bool one_string = design.strings.size() == 1;
-        spacing.spread_mm = one_string ? reader.number_or("spread_mm", 0.0, {0.0, 150.0})
-                                       : reader.number("spread_mm", {0.0, 150.0});
-        spacing.bias_mm = reader.number_or("bias_mm", 0.0, {-20.0, 20.0});
+        spacing.spread_mm = one_string ? reader.number_or("spread_mm", 0.0, range("spread_mm"))
+                                       : reader.number("spread_mm", range("spread_mm"));
+        spacing.bias_mm = reader.number_or("bias_mm", 0.0, range("bias_mm"));
     }
     return spacing;
 }
 
-Targets read_targets(Reader& reader, Range range, std::size_t strings) {
+Targets read_targets(Reader& reader, const std::string& key, std::size_t strings) {
     Targets targets;
     if (reader.has("each_mm")) {
-        targets.each_mm = reader.numbers("each_mm", range, strings);
+        targets.each_mm = reader.numbers("each_mm", range_of(key + ".each_mm[]"), strings);
         targets.each_mm.resize(strings);
         return targets;
     }
-    targets.bass_mm = reader.number("bass_mm", range);
-    targets.treble_mm = reader.number("treble_mm", range);
+    targets.bass_mm = reader.number("bass_mm", range_of(key + ".bass_mm"));
+    targets.treble_mm = reader.number("treble_mm", range_of(key + ".treble_mm"));
     return targets;
 }
 
-std::optional<Blank> read_blank(Reader& part) {
-    if (!part.has("blank")) return std::nullopt;
-    Reader blank = part.object("blank", false);
-    return Blank{blank.number("length_mm", {5.0, 300.0}), blank.number("height_mm", {1.0, 60.0}),
-                 blank.number("thickness_mm", {0.5, 40.0})};
+void read_blank(Reader& part, const std::string& key, std::optional<Blank>& blank, Design& design) {
+    if (!part.has("blank")) return;
+    Reader reader = part.object("blank", false);
+    blank.emplace();
+    read_fields(reader, key + ".", design);
 }
 
 OwnTools read_tools(Reader tools) {

@@ -5,15 +5,18 @@
 
 namespace fm {
 
-// Wide of every instrument, and inside the smallest radius allowed, so that every fret has a height there.
-inline constexpr double farthest_string_mm = 95.0;
-inline constexpr double smallest_radius_mm = 100.0;
-inline constexpr Range end_stiffness_range{-5.0, 5.0}; // a fitted value may leave 0 … 1
+/// What is allowed of a number with a row in core/design/fields. @throws std::logic_error without one
+Range range_of(std::string_view key);
+/// The numbers of one object of the file, by their rows. @param start of their keys, with the point at its
+/// end
+/// @param item where `start` has empty brackets
+void read_fields(Reader& reader, std::string_view start, Design& design, std::size_t item = 0);
 
 std::optional<Relief> read_relief(Reader holder, std::string_view key, const NeckDesign& design);
-Spacing read_spacing(Reader& holder, const Design& design);
-Targets read_targets(Reader& reader, Range range, std::size_t strings);
-std::optional<Blank> read_blank(Reader& part);
+Spacing read_spacing(Reader& holder, const std::string& key, const Design& design);
+Targets read_targets(Reader& reader, const std::string& key, std::size_t strings);
+/// @param blank of the design, where the rows of `key` put it
+void read_blank(Reader& part, const std::string& key, std::optional<Blank>& blank, Design& design);
 
 void read_nut(Reader& root, Design& design);
 void read_saddle(Reader& root, Design& design);

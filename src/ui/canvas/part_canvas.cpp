@@ -33,6 +33,10 @@ PartCanvas::PartCanvas(Session& session, FieldBinder& binder, const ViewState& v
     connect(&background_, &BackgroundLayer::read, this, qOverload<>(&QWidget::update));
 }
 
+ValueField* PartCanvas::add_field(const char* key, const QString& name, int width) {
+    return add_field(key, name, field_of(key).kind, as_written(key), width);
+}
+
 ValueField* PartCanvas::add_field(const char* key, const QString& name, FieldKind kind,
                                   FieldBinder::Getter value, int width, KeyMaker made) {
     auto* field = new ValueField(QString::fromLatin1(key), name, kind, this);

@@ -57,6 +57,8 @@ protected:
     /// Paints what lies behind the drawing. @returns whether anything does
     bool paint_background(QPainter& painter, const std::optional<Background>& background);
 
+    /// A number of the job, by its row in core/design/fields.
+    ValueField* add_field(const char* key, const QString& name, int width);
     ValueField* add_field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                           int width, KeyMaker made = nullptr);
     /// What sets the strings' places: edges, or spread and shift, or every centre; and the key between the

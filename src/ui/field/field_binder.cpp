@@ -51,6 +51,10 @@ void FieldBinder::write(ValueField* field, const Writer& writer) {
         if (bound.field == field) bound.write = writer;
 }
 
+FieldBinder::Getter as_written(const char* key) {
+    return [row = &field_of(key)](const State& state) { return row->get(state.job.design, 0); };
+}
+
 void FieldBinder::refresh() {
     if (!session_.is_open()) return;
     for (const Bound& bound : bound_) {

@@ -43,4 +43,7 @@ private:
     std::vector<Bound> bound_;
 };
 
+/// What the job says under a key that is a row of core/design/fields.
+FieldBinder::Getter as_written(const char* key);
+
 } // namespace fm

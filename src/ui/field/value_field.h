@@ -1,4 +1,5 @@
 #pragma once
+#include "core/design/fields.h"
 #include "core/words/units.h"
 #include "ui/field/echo.h"
 
@@ -8,8 +9,6 @@
 #include <optional>
 
 namespace fm {
-
-enum class FieldKind { length, number, angle, whole };
 
 /// A value written in pencil: typing previews, Enter, Tab or leaving makes one step, Esc brings the old value
 /// back. The echo under it says what was understood, or where it was not.

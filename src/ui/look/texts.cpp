@@ -133,7 +133,7 @@ QString working_line(const Working& working, Unit unit) {
     bool first = true;
     for (const Term& term : working.terms) {
         const QString words =
-            words_of(term.name_id) + QLatin1Char(' ') + term_value(term.value, term.kind, unit);
+            translated(term.name) + QLatin1Char(' ') + term_value(term.value, term.kind, unit);
         if (first)
             line += (term.sign == ' ' ? QStringLiteral(" ← ") : QStringLiteral(" = ")) + words;
         else if (term.sign == '-')

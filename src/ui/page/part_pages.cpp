@@ -76,6 +76,10 @@ void PartPages::show_page_of(const QWidget* widget) {
         if (stack_->widget(page)->isAncestorOf(widget)) show_page(page);
 }
 
+ValueField* PartPages::field(const char* key, const QString& name) {
+    return field(key, name, field_of(key).kind, as_written(key));
+}
+
 ValueField* PartPages::field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                              FieldBinder::KeyMaker made) {
     auto* made_field = new ValueField(QString::fromLatin1(key), name, kind, this);

@@ -36,6 +36,8 @@ protected:
     static QWidget* labelled(QWidget* field, const QString& words);
     /// Several parts that come and go together.
     static QWidget* boxed(const std::vector<QWidget*>& parts);
+    /// A number of the job, by its row in core/design/fields.
+    ValueField* field(const char* key, const QString& name);
     ValueField* field(const char* key, const QString& name, FieldKind kind, FieldBinder::Getter value,
                       FieldBinder::KeyMaker made = nullptr);
     /// How the strings are spaced: by which rule, and what that needs.

@@ -110,7 +110,7 @@ void WorkingBar::show_sure() {
         text = QStringLiteral("± ") + term_value(how_sure_->standard, worked_->kind, unit);
         if (!how_sure_->contributions.empty()) {
             const Contribution& most = how_sure_->contributions.front();
-            text += tr(", most of it from: %1, %2").arg(words_of(most.name_id), words_of(most.gauge_id));
+            text += tr(", most of it from: %1, %2").arg(translated(most.name), words_of(most.gauge_id));
         }
     }
     if (!note_.isEmpty()) text += QStringLiteral(" · ") + note_;
@@ -142,7 +142,7 @@ QString WorkingBar::whole_text() const {
                              : fm::find(session_.document(), term.key.substr(0, term.key.rfind('.')))
                                  ? tr("from the job, or its usual value")
                                  : tr("the usual value");
-        html += QStringLiteral("<tr>") + cell(sign, "left") + cell(words_of(term.name_id), "left") +
+        html += QStringLiteral("<tr>") + cell(sign, "left") + cell(translated(term.name), "left") +
                 cell(term_value(term.value, term.kind, unit), "right") + cell(from, "left") +
                 QStringLiteral("</tr>");
     }
@@ -156,7 +156,7 @@ QString WorkingBar::whole_text() const {
     html += tr("How sure: ± %1").arg(term_value(sure.standard, worked->kind, unit)).toHtmlEscaped();
     for (const Contribution& part : sure.contributions)
         html += QStringLiteral("<br>") + tr("%1 (%2): ± %3")
-                                             .arg(words_of(part.name_id), words_of(part.gauge_id),
+                                             .arg(translated(part.name), words_of(part.gauge_id),
                                                   term_value(std::abs(part.change), worked->kind, unit))
                                              .toHtmlEscaped();
     return html;

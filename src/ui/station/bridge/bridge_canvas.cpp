@@ -48,34 +48,18 @@ void BridgeCanvas::add_fields() {
         binder_.prepare(field, with_outline);
         return field;
     };
-    const auto bridge = [this](const char* key, const QString& name, auto member) {
-        return add_field(
-            key, name, FieldKind::length,
-            [member](const State& s) -> std::optional<double> {
-                if (!s.job.design.bridge) return std::nullopt;
-                return member(*s.job.design.bridge);
-            },
-            76);
-    };
     length_ = outline("bridge.outline.length_mm", tr("bridge length across"), &BridgeOutline::length_mm);
     width_ =
         outline("bridge.outline.width_mm", tr("bridge width along the strings"), &BridgeOutline::width_mm);
     front_ =
         outline("bridge.outline.front_mm", tr("front edge to the slot's middle"), &BridgeOutline::front_mm);
-    pins_behind_ = bridge("bridge.pins.behind_mm", tr("pins behind the slot"),
-                          [](const BridgeDesign& b) { return b.pins.behind_mm; });
-    hole_ =
-        bridge("bridge.pins.hole_mm", tr("pin hole"), [](const BridgeDesign& b) { return b.pins.hole_mm; });
-    exit_behind_ = bridge("bridge.exit.behind_mm", tr("exit behind the slot"),
-                          [](const BridgeDesign& b) { return b.exit.behind_mm; });
-    exit_above_ = bridge("bridge.exit.above_top_mm", tr("exit over the soundboard"),
-                         [](const BridgeDesign& b) { return b.exit.above_top_mm; });
-    plane_ = bridge("bridge.plane_above_top_mm", tr("fret plane over the soundboard"),
-                    [](const BridgeDesign& b) { return b.plane_above_top_mm; });
-    height_given_ =
-        bridge("bridge.height_mm", tr("bridge height"), [](const BridgeDesign& b) { return b.height_mm; });
-    exposure_target_ = bridge("bridge.exposure_target_mm", tr("saddle exposed, wanted"),
-                              [](const BridgeDesign& b) { return b.exposure_target_mm; });
+    pins_behind_ = add_field("bridge.pins.behind_mm", tr("pins behind the slot"), 76);
+    hole_ = add_field("bridge.pins.hole_mm", tr("pin hole"), 76);
+    exit_behind_ = add_field("bridge.exit.behind_mm", tr("exit behind the slot"), 76);
+    exit_above_ = add_field("bridge.exit.above_top_mm", tr("exit over the soundboard"), 76);
+    plane_ = add_field("bridge.plane_above_top_mm", tr("fret plane over the soundboard"), 76);
+    height_given_ = add_field("bridge.height_mm", tr("bridge height"), 76);
+    exposure_target_ = add_field("bridge.exposure_target_mm", tr("saddle exposed, wanted"), 76);
     const auto of_string = [this](const char* name) {
         return [this, name](const State& s) {
             return QString::fromStdString(

@@ -10,13 +10,6 @@ namespace fm {
 
 namespace {
 
-/// A value of the bridge, for a field; none without a bridge.
-FieldBinder::Getter of_bridge(std::optional<double> (*value)(const BridgeDesign&)) {
-    return [value](const State& s) -> std::optional<double> {
-        return s.job.design.bridge ? value(*s.job.design.bridge) : std::nullopt;
-    };
-}
-
 double to_tenth(double mm) {
     return std::round(mm * 10.0) / 10.0;
 }
@@ -32,16 +25,6 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
     background_ = new BackgroundPage(session, binder, view);
     connect(background_, &BackgroundPage::refused, this, &BridgePages::refused);
     add_page(tr("Behind"), {background_});
-}
-
-QWidget* BridgePages::bridge_field(const char* key, const QString& name, const QString& caption,
-                                   FieldKind kind, double (*value)(const BridgeDesign&)) {
-    return labelled(field(key, name, kind,
-                          [value](const State& s) -> std::optional<double> {
-                              if (!s.job.design.bridge) return std::nullopt;
-                              return value(*s.job.design.bridge);
-                          }),
-                    caption);
 }
 
 void BridgePages::add_bridge_page() {
@@ -61,8 +44,7 @@ void BridgePages::add_bridge_page() {
         commit(tr("line of the pins"),
                with(session_.document(), "bridge.pins.line", index == 1 ? "square" : "parallel"));
     });
-    ramp_ = bridge_field("bridge.pins.ramp_mm", tr("ramp in front of the pins"), tr("ramp deep"),
-                         FieldKind::length, [](const BridgeDesign& b) { return b.pins.ramp_mm; });
+    ramp_ = labelled(field("bridge.pins.ramp_mm", tr("ramp in front of the pins")), tr("ramp deep"));
     add_page(tr("Anchor"), {bridge_, anchor_, line_, ramp_});
 }
 
@@ -100,15 +82,11 @@ void BridgePages::add_height_page() {
         {{tr("as given"), tr("the bridge is there, or its height is decided"), {}},
          {tr("from the exposure"), tr("as high as the saddle's exposure asks, within its limits"), {}}});
     connect(height_, &ChoiceRow::picked, this, [this](int index) { pick_height(index == 1); });
-    limits_ = boxed({bridge_field("bridge.height_min_mm", tr("least bridge height"), tr("least"),
-                                  FieldKind::length, [](const BridgeDesign& b) { return b.height_min_mm; }),
-                     bridge_field("bridge.height_max_mm", tr("greatest bridge height"), tr("greatest"),
-                                  FieldKind::length, [](const BridgeDesign& b) { return b.height_max_mm; })});
-    least_ =
-        boxed({bridge_field("bridge.break_angle_min_deg", tr("least break angle"), tr("break at least"),
-                            FieldKind::angle, [](const BridgeDesign& b) { return b.break_angle_min_deg; }),
-               bridge_field("bridge.floor_min_mm", tr("least wood under the slot"), tr("floor at least"),
-                            FieldKind::length, [](const BridgeDesign& b) { return b.floor_min_mm; })});
+    limits_ = boxed({labelled(field("bridge.height_min_mm", tr("least bridge height")), tr("least")),
+                     labelled(field("bridge.height_max_mm", tr("greatest bridge height")), tr("greatest"))});
+    least_ = boxed(
+        {labelled(field("bridge.break_angle_min_deg", tr("least break angle")), tr("break at least")),
+         labelled(field("bridge.floor_min_mm", tr("least wood under the slot")), tr("floor at least"))});
     add_page(tr("Height"), {height_, limits_, least_});
 }
 
@@ -127,21 +105,9 @@ void BridgePages::add_form_page() {
     form_ = new ChoiceRow(tr("Outline"),
                           {{tr("straight"), {}, {}}, {tr("waisted"), {}, {}}, {tr("bellied"), {}, {}}});
     connect(form_, &ChoiceRow::picked, this, &BridgePages::pick_form);
-    const auto outline = [](double BridgeOutline::*member) {
-        return [member](const State& s) -> std::optional<double> {
-            if (!s.job.design.bridge || !s.job.design.bridge->outline) return std::nullopt;
-            return (*s.job.design.bridge->outline).*member;
-        };
-    };
-    waist_ = boxed({labelled(field("bridge.outline.middle_mm", tr("length of the middle"), FieldKind::length,
-                                   outline(&BridgeOutline::middle_mm)),
-                             tr("middle")),
-                    labelled(field("bridge.outline.wing_width_mm", tr("width of the wings"),
-                                   FieldKind::length, outline(&BridgeOutline::wing_width_mm)),
-                             tr("wings"))});
-    belly_ = labelled(field("bridge.outline.belly_mm", tr("bulge of the back edge"), FieldKind::length,
-                            outline(&BridgeOutline::belly_mm)),
-                      tr("belly"));
+    waist_ = boxed({labelled(field("bridge.outline.middle_mm", tr("length of the middle")), tr("middle")),
+                    labelled(field("bridge.outline.wing_width_mm", tr("width of the wings")), tr("wings"))});
+    belly_ = labelled(field("bridge.outline.belly_mm", tr("bulge of the back edge")), tr("belly"));
     add_page(tr("Outline"), {form_, waist_, belly_});
 }
 
@@ -177,12 +143,8 @@ void BridgePages::add_existing_page() {
                             to_tenth(session_.state().solution.bridge->height_mm.value_or(9.0)));
         commit(index == 1 ? tr("bridge that is there") : tr("no bridge there"), document);
     });
-    existing_height_ =
-        labelled(field("bridge.existing.height_mm", tr("height of the bridge that is there"),
-                       FieldKind::length, of_bridge([](const BridgeDesign& b) {
-                           return b.existing ? std::optional(b.existing->height_mm) : std::nullopt;
-                       })),
-                 tr("its height"));
+    existing_height_ = labelled(field("bridge.existing.height_mm", tr("height of the bridge that is there")),
+                                tr("its height"));
     pocket_ =
         new ChoiceRow(tr("Neck"), {{tr("fixed"), {}, {}},
                                    {tr("bolted in a pocket"), tr("packing tilts it; says how much"), {}}});
@@ -196,17 +158,9 @@ void BridgePages::add_existing_page() {
         }
         commit(tr("neck pocket"), document);
     });
-    pocket_box_ = boxed(
-        {labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket"), FieldKind::length,
-                        of_bridge([](const BridgeDesign& b) {
-                            return b.neck_pocket ? std::optional(b.neck_pocket->length_mm) : std::nullopt;
-                        })),
-                  tr("pocket")),
-         labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line"), FieldKind::length,
-                        of_bridge([](const BridgeDesign& b) {
-                            return b.neck_pocket ? std::optional(b.neck_pocket->pivot_x_mm) : std::nullopt;
-                        })),
-                  tr("pivot"))});
+    pocket_box_ =
+        boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),
+               labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line")), tr("pivot"))});
     add_page(tr("There now"), {existing_, existing_height_, pocket_, pocket_box_});
 }
 

@@ -24,8 +24,6 @@ private:
     void pick_anchor(int anchor);
     void pick_height(bool by_program);
     void pick_form(int form);
-    QWidget* bridge_field(const char* key, const QString& name, const QString& caption, FieldKind kind,
-                          double (*value)(const BridgeDesign&));
 
     ChoiceRow* bridge_ = nullptr;
     ChoiceRow* anchor_ = nullptr;

@@ -24,10 +24,6 @@ constexpr double relief_row = 58;      // fields and captions under the side vie
 constexpr double foot_row_wide = 58;   // fields and captions under the board
 constexpr double foot_row_narrow = 74; // captions have a line more
 
-FieldBinder::Getter neck_value(double NeckDesign::*member) {
-    return [member](const State& s) -> std::optional<double> { return s.job.design.neck.*member; };
-}
-
 /// A relief read between fret 1 and the joint, where the job has none yet.
 Value with_some_relief(const Value& document, const State& state) {
     if (fm::find(document, "neck.relief")) return document;
@@ -71,31 +67,26 @@ void NeckCanvas::add_neck_fields() {
     const auto length = [this](const char* key, const QString& name, FieldBinder::Getter value) {
         return add_field(key, name, FieldKind::length, std::move(value), 84);
     };
-    scale_ = length("neck.scale_mm", tr("scale length"),
-                    [](const State& s) -> std::optional<double> { return s.job.design.neck.scale_bass_mm; });
+    scale_ = add_field("neck.scale_mm", tr("scale length"), 84);
     to_fret12_ = length("neck.scale_mm/2", tr("nut to fret 12"), [](const State& s) -> std::optional<double> {
         return 0.5 * s.job.design.neck.scale_bass_mm;
     });
     binder_.write(to_fret12_, [](const Value& document, const State&, double mm) {
         return with(document, "neck.scale_mm", 2.0 * mm);
     });
-    scale_bass_ =
-        length("neck.scale_bass_mm", tr("scale length, bass edge"), neck_value(&NeckDesign::scale_bass_mm));
-    scale_treble_ = length("neck.scale_treble_mm", tr("scale length, treble edge"),
-                           neck_value(&NeckDesign::scale_treble_mm));
-    nut_width_ =
-        length("neck.nut_width_mm", tr("board width at the nut"), neck_value(&NeckDesign::nut_width_mm));
-    end_width_ =
-        length("neck.end_width_mm", tr("board width at its end"), neck_value(&NeckDesign::end_width_mm));
-    fret_height_ = length("neck.fret_height_mm", tr("fret height"), neck_value(&NeckDesign::fret_height_mm));
-    radius_nut_ = add_field("neck.radius_nut_mm", tr("radius at the nut"), FieldKind::length,
-                            neck_value(&NeckDesign::radius_nut_mm), 84, [](const State& s) {
-                                return s.job.design.neck.shape == BoardShape::cone
-                                           ? QStringLiteral("neck.radius_nut_mm")
-                                           : QStringLiteral("neck.radius_mm");
-                            });
-    radius_end_ =
-        length("neck.radius_end_mm", tr("radius at the end"), neck_value(&NeckDesign::radius_end_mm));
+    scale_bass_ = add_field("neck.scale_bass_mm", tr("scale length, bass edge"), 84);
+    scale_treble_ = add_field("neck.scale_treble_mm", tr("scale length, treble edge"), 84);
+    nut_width_ = add_field("neck.nut_width_mm", tr("board width at the nut"), 84);
+    end_width_ = add_field("neck.end_width_mm", tr("board width at its end"), 84);
+    fret_height_ = add_field("neck.fret_height_mm", tr("fret height"), 84);
+    radius_nut_ = add_field(
+        "neck.radius_nut_mm", tr("radius at the nut"), FieldKind::length,
+        [](const State& s) { return std::optional(s.job.design.neck.radius_nut_mm); }, 84,
+        [](const State& s) {
+            return s.job.design.neck.shape == BoardShape::cone ? QStringLiteral("neck.radius_nut_mm")
+                                                               : QStringLiteral("neck.radius_mm");
+        });
+    radius_end_ = add_field("neck.radius_end_mm", tr("radius at the end"), 84);
     offset_ = length("neck.fret_offsets_mm", tr("chosen fret higher by"),
                      [this](const State& s) -> std::optional<double> {
                          const auto& offsets = s.job.design.neck.fret_offsets_mm;

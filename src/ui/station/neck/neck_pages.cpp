@@ -67,20 +67,17 @@ void NeckPages::add_board_page() {
                                 session_.state().job.design.neck));
     });
     radius_at_ =
-        labelled(field("neck.radius_end_at_mm", tr("where the end radius is read"), FieldKind::length,
-                       neck([](const NeckDesign& n) { return n.radius_end_at_mm; })),
-                 tr("radius read at"));
-    add_page(tr("Board"),
-             {shape_, radius_at_,
-              labelled(field("neck.end_at_mm", tr("where the end width is read, from the nut line"),
-                             FieldKind::length, neck([](const NeckDesign& n) {
-                                 const Neck made(n);
-                                 return n.end_at_mm.value_or(made.fret_x_mm(n.frets, n.mean_scale_mm()));
-                             })),
-                       tr("width read at")),
-              labelled(field("neck.fret_end_bevel_mm", tr("fret ends in from the edge"), FieldKind::length,
-                             neck([](const NeckDesign& n) { return n.fret_end_bevel_mm; })),
-                       tr("fret ends in by"))});
+        labelled(field("neck.radius_end_at_mm", tr("where the end radius is read")), tr("radius read at"));
+    add_page(
+        tr("Board"),
+        {shape_, radius_at_,
+         labelled(field("neck.end_at_mm", tr("where the end width is read, from the nut line"),
+                        FieldKind::length, neck([](const NeckDesign& n) {
+                            const Neck made(n);
+                            return n.end_at_mm.value_or(made.fret_x_mm(n.frets, n.mean_scale_mm()));
+                        })),
+                  tr("width read at")),
+         labelled(field("neck.fret_end_bevel_mm", tr("fret ends in from the edge")), tr("fret ends in by"))});
 }
 
 void NeckPages::add_relief_page() {
@@ -107,10 +104,7 @@ void NeckPages::add_frets_page() {
     connect(level_, &QToolButton::clicked, this,
             [this] { commit(tr("all frets level"), without(session_.document(), "neck.fret_offsets_mm")); });
     add_page(tr("Frets"),
-             {labelled(field("neck.fallaway_mm", tr("fallaway at the last fret"), FieldKind::length,
-                             neck([](const NeckDesign& n) { return n.fallaway_mm; })),
-                       tr("fallaway")),
-              level_});
+             {labelled(field("neck.fallaway_mm", tr("fallaway at the last fret")), tr("fallaway")), level_});
 }
 
 QString NeckPages::reliefs() const {

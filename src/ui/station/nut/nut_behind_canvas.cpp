@@ -48,12 +48,8 @@ NutBehindCanvas::NutBehindCanvas(Session& session, FieldBinder& binder, const Vi
     behind_ = post("behind_mm", tr("post behind the front face"), &Post::behind_mm);
     across_ = post("across_mm", tr("post across from the centreline"), &Post::across_mm);
     below_ = post("below_mm", tr("post below the fret tops"), &Post::below_mm);
-    headstock_ = add_field(
-        "nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
-        [](const State& s) { return std::optional(s.job.design.nut.headstock_angle_deg); }, 84);
-    set_forward_ = add_field(
-        "nut.set_forward_mm", tr("front set forward"), FieldKind::length,
-        [](const State& s) { return std::optional(s.job.design.nut.set_forward_mm); }, 84);
+    headstock_ = add_field("nut.headstock_angle_deg", tr("headstock angle"), 84);
+    set_forward_ = add_field("nut.set_forward_mm", tr("front set forward"), 84);
     const auto of_string = [this](const char* key) {
         return [this, key](const State&) { return QString::fromStdString(string_key(view_.string, key)); };
     };

@@ -25,22 +25,12 @@ void NutCanvas::add_fields() {
     const auto chosen = [this](const State& state) {
         return std::min(view_.string, state.job.design.strings.size() - 1);
     };
-    width_ = add_length(
-        "neck.nut_width_mm", tr("nut width"), [](const State& s) { return s.job.design.neck.nut_width_mm; },
-        84);
+    width_ = add_field("neck.nut_width_mm", tr("nut width"), 84);
     spacing_ = add_spacing_fields(spacing_at_nut, tr("string spread at the nut"));
-    fret_height_ = add_length(
-        "neck.fret_height_mm", tr("fret height"),
-        [](const State& s) { return s.job.design.neck.fret_height_mm; }, 70);
-    board_ = add_length(
-        "nut.board_above_seat_mm", tr("board over seat"),
-        [](const State& s) { return s.job.design.nut.board_above_seat_mm; }, 76);
-    target_bass_ = add_length(
-        "nut.height.bass_mm", tr("gap wanted, bass"),
-        [](const State& s) { return s.job.design.nut.height.bass_mm; }, 76);
-    target_treble_ = add_length(
-        "nut.height.treble_mm", tr("gap wanted, treble"),
-        [](const State& s) { return s.job.design.nut.height.treble_mm; }, 76);
+    fret_height_ = add_field("neck.fret_height_mm", tr("fret height"), 70);
+    board_ = add_field("nut.board_above_seat_mm", tr("board over seat"), 76);
+    target_bass_ = add_field("nut.height.bass_mm", tr("gap wanted, bass"), 76);
+    target_treble_ = add_field("nut.height.treble_mm", tr("gap wanted, treble"), 76);
     target_each_ = add_length(
         "nut.height.each_mm", tr("gap wanted, this string"),
         [chosen](const State& s) {
@@ -51,9 +41,7 @@ void NutCanvas::add_fields() {
         "strings[].diameter_mm", tr("string gauge"),
         [chosen](const State& s) { return s.job.design.strings[chosen(s)].diameter_mm; }, 76,
         [chosen](const State& s) { return QStringLiteral("strings[%1].diameter_mm").arg(chosen(s)); });
-    thickness_ = add_length(
-        "nut.thickness_mm", tr("thickness"), [](const State& s) { return s.job.design.nut.thickness_mm; },
-        70);
+    thickness_ = add_field("nut.thickness_mm", tr("thickness"), 70);
     floor_ = new InkNumber(this);
     floor_->resize(120, 34);
     pencil_ = new InkNumber(this);

@@ -25,17 +25,11 @@ NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view,
 
 void NutPages::add_spacing_page() {
     spacing_ = spacing_parts(spacing_at_nut);
-    const auto limit = [this](const char* key, const QString& name, double Limits::*member) {
-        return field(key, name, FieldKind::length,
-                     [member](const State& s) { return std::optional(s.job.design.limits.*member); });
-    };
     add_page(tr("Spacing"),
              {spacing_.method, spacing_.blend, spacing_.course,
-              boxed({labelled(limit("limits.string_gap_min_mm", tr("clear space wanted between strings"),
-                                    &Limits::string_gap_min_mm),
+              boxed({labelled(field("limits.string_gap_min_mm", tr("clear space wanted between strings")),
                               tr("clear at least")),
-                     labelled(limit("limits.edge_min_mm", tr("wanted from the outer strings to the edge"),
-                                    &Limits::edge_min_mm),
+                     labelled(field("limits.edge_min_mm", tr("wanted from the outer strings to the edge")),
                               tr("edge at least"))})});
 }
 
@@ -63,25 +57,13 @@ void NutPages::add_height_page() {
         }
         commit(tr("zero fret"), document);
     });
-    const auto zero = [](double ZeroFret::*member) {
-        return [member](const State& s) -> std::optional<double> {
-            if (!s.job.design.nut.zero_fret) return std::nullopt;
-            return (*s.job.design.nut.zero_fret).*member;
-        };
-    };
-    zero_box_ = boxed({labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret"),
-                                      FieldKind::length, zero(&ZeroFret::height_mm)),
-                                tr("its height")),
-                       labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by"),
-                                      FieldKind::length, zero(&ZeroFret::guide_below_mm)),
-                                tr("guide below"))});
+    zero_box_ = boxed(
+        {labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret")), tr("its height")),
+         labelled(field("nut.zero_fret.guide_below_mm", tr("guide slots lie lower by")), tr("guide below"))});
     add_page(tr("Height"), {height_, pressed_, zero_, zero_box_});
 }
 
 void NutPages::add_slots_page() {
-    const auto nut = [](auto member) {
-        return [member](const State& s) -> std::optional<double> { return member(s.job.design.nut); };
-    };
     top_ = new ChoiceRow(
         tr("Top"),
         {{tr("at every string"), tr("each string as deep as wanted; mixed strings make a zigzag"), {}},
@@ -90,35 +72,22 @@ void NutPages::add_slots_page() {
         commit(index == 1 ? tr("fair top") : tr("top at every string"),
                with(session_.document(), "nut.fair_top", index == 1));
     });
-    add_page(tr("Slots"),
-             {top_,
-              labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings"), FieldKind::length,
-                             nut([](const NutDesign& n) { return n.slot_clearance_mm.plain; })),
-                       tr("clearance plain")),
-              labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings"), FieldKind::length,
-                             nut([](const NutDesign& n) { return n.slot_clearance_mm.wound; })),
-                       tr("clearance wound")),
-              labelled(field("nut.in_slot.plain", tr("share in the slot, plain strings"), FieldKind::number,
-                             nut([](const NutDesign& n) { return n.in_slot.plain; })),
-                       tr("in slot, plain")),
-              labelled(field("nut.in_slot.wound", tr("share in the slot, wound strings"), FieldKind::number,
-                             nut([](const NutDesign& n) { return n.in_slot.wound; })),
-                       tr("in slot, wound")),
-              labelled(field("nut.saw_allowance_mm", tr("saw stays above the floor"), FieldKind::length,
-                             nut([](const NutDesign& n) { return n.saw_allowance_mm; })),
-                       tr("saw stays over")),
-              labelled(field("nut.file_over_mm", tr("file may be wider by"), FieldKind::length,
-                             nut([](const NutDesign& n) { return n.file_over_mm; })),
-                       tr("file may be over")),
-              labelled(field("nut.floor_angle_share", tr("floor takes this share of the fall"),
-                             FieldKind::number, nut([](const NutDesign& n) { return n.floor_angle_share; })),
-                       tr("floor share"))});
+    add_page(
+        tr("Slots"),
+        {top_,
+         labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings")),
+                  tr("clearance plain")),
+         labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings")),
+                  tr("clearance wound")),
+         labelled(field("nut.in_slot.plain", tr("share in the slot, plain strings")), tr("in slot, plain")),
+         labelled(field("nut.in_slot.wound", tr("share in the slot, wound strings")), tr("in slot, wound")),
+         labelled(field("nut.saw_allowance_mm", tr("saw stays above the floor")), tr("saw stays over")),
+         labelled(field("nut.file_over_mm", tr("file may be wider by")), tr("file may be over")),
+         labelled(field("nut.floor_angle_share", tr("floor takes this share of the fall")),
+                  tr("floor share"))});
 }
 
 void NutPages::add_seat_page() {
-    const auto nut = [](auto member) {
-        return [member](const State& s) -> std::optional<double> { return member(s.job.design.nut); };
-    };
     seat_ =
         new ChoiceRow(tr("Seat"), {{tr("square"), {}, {}}, {tr("angled"), {}, {}}, {tr("curved"), {}, {}}});
     connect(seat_, &ChoiceRow::picked, this, [this](int index) {
@@ -131,17 +100,11 @@ void NutPages::add_seat_page() {
         commit(tr("seat"), document);
     });
     material_ = material_row(QStringLiteral("nut.material"));
-    seat_radius_box_ = labelled(field("nut.seat_radius_mm", tr("seat radius"), FieldKind::length,
-                                      nut([](const NutDesign& n) { return n.seat_radius_mm; })),
-                                tr("seat radius"));
+    seat_radius_box_ = labelled(field("nut.seat_radius_mm", tr("seat radius")), tr("seat radius"));
     const std::vector<QWidget*> blank = blank_parts("nut.blank", shown_blank);
     add_page(tr("Seat"), {seat_, material_, seat_radius_box_,
-                          labelled(field("nut.headstock_angle_deg", tr("headstock angle"), FieldKind::angle,
-                                         nut([](const NutDesign& n) { return n.headstock_angle_deg; })),
-                                   tr("headstock")),
-                          labelled(field("nut.set_forward_mm", tr("front set forward"), FieldKind::length,
-                                         nut([](const NutDesign& n) { return n.set_forward_mm; })),
-                                   tr("set forward")),
+                          labelled(field("nut.headstock_angle_deg", tr("headstock angle")), tr("headstock")),
+                          labelled(field("nut.set_forward_mm", tr("front set forward")), tr("set forward")),
                           blank[0], blank[1], blank[2]});
 }
 

@@ -55,13 +55,8 @@ void SaddleCanvas::add_fields() {
         };
     };
     spacing_ = add_spacing_fields(spacing_at_saddle, tr("string spread at the saddle"));
-    const auto saddle = [](auto member) {
-        return [member](const State& s) -> std::optional<double> { return member(s.job.design.saddle); };
-    };
-    action_bass_ = add_field("saddle.action.bass_mm", tr("action at fret 12, bass"), FieldKind::length,
-                             saddle([](const SaddleDesign& d) { return d.action.bass_mm; }), 76);
-    action_treble_ = add_field("saddle.action.treble_mm", tr("action at fret 12, treble"), FieldKind::length,
-                               saddle([](const SaddleDesign& d) { return d.action.treble_mm; }), 76);
+    action_bass_ = add_field("saddle.action.bass_mm", tr("action at fret 12, bass"), 76);
+    action_treble_ = add_field("saddle.action.treble_mm", tr("action at fret 12, treble"), 76);
     action_each_ = add_field(
         "saddle.action.each_mm", tr("action at fret 12, this string"), FieldKind::length,
         [chosen_string](const State& s) {
@@ -71,10 +66,8 @@ void SaddleCanvas::add_fields() {
         [chosen_string](const State& s) {
             return QStringLiteral("saddle.action.each_mm[%1]").arg(chosen_string(s));
         });
-    thickness_ = add_field("saddle.thickness_mm", tr("saddle thickness"), FieldKind::length,
-                           saddle([](const SaddleDesign& d) { return d.thickness_mm; }), 70);
-    slot_depth_ = add_field("saddle.slot_depth_mm", tr("slot depth"), FieldKind::length,
-                            saddle([](const SaddleDesign& d) { return d.slot_depth_mm; }), 70);
+    thickness_ = add_field("saddle.thickness_mm", tr("saddle thickness"), 70);
+    slot_depth_ = add_field("saddle.slot_depth_mm", tr("slot depth"), 70);
     height_ = add_number(
         tr("saddle at the string"),
         [chosen_string](const State& s) -> QString {

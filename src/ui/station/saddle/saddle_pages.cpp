@@ -11,11 +11,6 @@ namespace fm {
 
 namespace {
 
-/// A value of the saddle, for a field.
-template <class Member> FieldBinder::Getter saddle(Member member) {
-    return [member](const State& s) -> std::optional<double> { return member(s.job.design.saddle); };
-}
-
 double to_hundredth(double mm) {
     return std::round(mm * 100.0) / 100.0;
 }
@@ -79,8 +74,7 @@ void SaddlePages::add_crowns_page() {
           tr("the least error over the whole board; fret 12 itself may be off a little"),
           {}}});
     connect(crowns_, &ChoiceRow::picked, this, &SaddlePages::pick_compensation);
-    fixed_ = labelled(field("saddle.compensation.fixed_mm", tr("compensation of every string"),
-                            FieldKind::length, saddle([](const SaddleDesign& d) { return d.fixed_mm; })),
+    fixed_ = labelled(field("saddle.compensation.fixed_mm", tr("compensation of every string")),
                       tr("compensation"));
     front_ = new ChoiceRow(tr("Nut's front with it"),
                            {{tr("where it is"), tr("the front stays as the nut gives it"), {}},
@@ -120,12 +114,10 @@ void SaddlePages::add_piece_page() {
             [](const State& s) -> std::optional<double> { return s.solution.saddle.length_mm; });
     measure("saddle.end_radius_mm", tr("radius of the ends"), tr("end radius"), FieldKind::length,
             [](const State& s) -> std::optional<double> { return s.solution.saddle.end_radius_mm; });
-    measure("saddle.lean_deg", tr("lean toward the nut"), tr("leans"), FieldKind::angle,
-            saddle([](const SaddleDesign& d) { return d.lean_deg; }));
-    measure("saddle.under_mm", tr("pickup or packing in the slot"), tr("under it"), FieldKind::length,
-            saddle([](const SaddleDesign& d) { return d.under_mm; }));
-    measure("saddle.crown_edge_mm", tr("crown stays from the faces"), tr("crown inside"), FieldKind::length,
-            saddle([](const SaddleDesign& d) { return d.crown_edge_mm; }));
+    parts.push_back(labelled(field("saddle.lean_deg", tr("lean toward the nut")), tr("leans")));
+    parts.push_back(labelled(field("saddle.under_mm", tr("pickup or packing in the slot")), tr("under it")));
+    parts.push_back(
+        labelled(field("saddle.crown_edge_mm", tr("crown stays from the faces")), tr("crown inside")));
     add_page(tr("Piece"), parts);
 }
 
@@ -175,17 +167,8 @@ void SaddlePages::add_existing_page() {
         if (index == 1) document = with(document, "saddle.travel_mm", Value::Array{Value(0.0), Value(10.0)});
         commit(index == 1 ? tr("single saddles") : tr("one saddle"), document);
     });
-    const auto travel = [](double Travel::*member) {
-        return saddle([member](const SaddleDesign& d) -> std::optional<double> {
-            return d.travel ? std::optional((*d.travel).*member) : std::nullopt;
-        });
-    };
-    travel_ = boxed(
-        {labelled(
-             field("saddle.travel_mm[0]", tr("travel from"), FieldKind::length, travel(&Travel::least_mm)),
-             tr("travel from")),
-         labelled(field("saddle.travel_mm[1]", tr("travel to"), FieldKind::length, travel(&Travel::most_mm)),
-                  tr("travel to"))});
+    travel_ = boxed({labelled(field("saddle.travel_mm[0]", tr("travel from")), tr("travel from")),
+                     labelled(field("saddle.travel_mm[1]", tr("travel to")), tr("travel to"))});
     height_by_ = new ChoiceRow(tr("Height set by"), {{tr("bottom and top"), {}, {}},
                                                      {tr("a screw each"), {}, {}},
                                                      {tr("two side screws"), {}, {}},
@@ -193,16 +176,9 @@ void SaddlePages::add_existing_page() {
                                                      {tr("feet"), {}, {}},
                                                      {tr("wheels"), {}, {}}});
     connect(height_by_, &ChoiceRow::picked, this, &SaddlePages::pick_height_by);
-    const auto screw = [](double EdgeMargins::*member) {
-        return saddle([member](const SaddleDesign& d) -> std::optional<double> {
-            return d.screws_across_mm ? std::optional((*d.screws_across_mm).*member) : std::nullopt;
-        });
-    };
-    screws_ = boxed({labelled(field("saddle.screws_across_mm.bass", tr("bass screw from the centreline"),
-                                    FieldKind::length, screw(&EdgeMargins::bass_mm)),
+    screws_ = boxed({labelled(field("saddle.screws_across_mm.bass", tr("bass screw from the centreline")),
                               tr("bass screw")),
-                     labelled(field("saddle.screws_across_mm.treble", tr("treble screw from the centreline"),
-                                    FieldKind::length, screw(&EdgeMargins::treble_mm)),
+                     labelled(field("saddle.screws_across_mm.treble", tr("treble screw from the centreline")),
                               tr("treble screw"))});
     add_page(tr("There now"), {existing_, existing_box_, height_by_, screws_, single_, travel_});
 }

@@ -122,13 +122,6 @@ void SurveyPages::add_job_page() {
 }
 
 void SurveyPages::add_playing_page() {
-    const auto of = [this](const char* key, const QString& name, const QString& caption, FieldKind kind,
-                           double Player::*member) {
-        return labelled(
-            field(key, name, kind,
-                  [member](const State& s) { return std::optional(s.job.design.player.*member); }),
-            caption);
-    };
     hand_ = new ChoiceRow(tr("Hand"), {{tr("soft"), {}, {}}, {tr("normal"), {}, {}}, {tr("hard"), {}, {}}});
     connect(hand_, &ChoiceRow::picked, this, [this](int index) {
         const auto hand = static_cast<PlayingHand>(index);
@@ -136,25 +129,22 @@ void SurveyPages::add_playing_page() {
                without(with(session_.document(), "player.hand", std::string(word_of(hand))),
                        "player.pluck_force_n"));
     });
-    ValueField* measured =
-        field("player.pluck_force_n", tr("pluck measured with a spring scale, in newton"), FieldKind::number,
-              [](const State& s) { return s.job.design.player.pluck_force_n; });
-    add_page(tr("Playing"),
-             {hand_, labelled(measured, tr("measured, N")),
-              of("player.finger_behind_mm", tr("finger behind the fret"), tr("finger behind"),
-                 FieldKind::length, &Player::finger_behind_mm),
-              of("player.press_depth_mm", tr("string pressed below the fret's top"), tr("pressed by"),
-                 FieldKind::length, &Player::press_depth_mm),
-              of("player.pluck_share_down", tr("share of the pluck toward the board"), tr("share down"),
-                 FieldKind::number, &Player::pluck_share_down),
-              of("player.pluck_from_saddle_mm", tr("plucked this far from the saddle"), tr("from saddle"),
-                 FieldKind::length, &Player::pluck_from_saddle_mm),
-              of("player.back_gap_min_mm", tr("least gap behind the finger"), tr("behind finger"),
-                 FieldKind::length, &Player::back_gap_min_mm),
-              of("player.end_stiffness", tr("stiffness of the string's ends, 0 to 1"), tr("stiff ends"),
-                 FieldKind::number, &Player::end_stiffness),
-              of("player.after_length_mm", tr("string beyond nut and saddle that stretches too"),
-                 tr("beyond the ends"), FieldKind::length, &Player::after_length_mm)});
+    ValueField* measured = field("player.pluck_force_n", tr("pluck measured with a spring scale, in newton"));
+    add_page(
+        tr("Playing"),
+        {hand_, labelled(measured, tr("measured, N")),
+         labelled(field("player.finger_behind_mm", tr("finger behind the fret")), tr("finger behind")),
+         labelled(field("player.press_depth_mm", tr("string pressed below the fret's top")),
+                  tr("pressed by")),
+         labelled(field("player.pluck_share_down", tr("share of the pluck toward the board")),
+                  tr("share down")),
+         labelled(field("player.pluck_from_saddle_mm", tr("plucked this far from the saddle")),
+                  tr("from saddle")),
+         labelled(field("player.back_gap_min_mm", tr("least gap behind the finger")), tr("behind finger")),
+         labelled(field("player.end_stiffness", tr("stiffness of the string's ends, 0 to 1")),
+                  tr("stiff ends")),
+         labelled(field("player.after_length_mm", tr("string beyond nut and saddle that stretches too")),
+                  tr("beyond the ends"))});
 }
 
 void SurveyPages::mark(int mark) {
