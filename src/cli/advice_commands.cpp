@@ -5,6 +5,7 @@
 #include "core/symptom/symptoms.h"
 #include "core/words/word_of.h"
 #include "job/document/reader.h"
+#include "job/state/state.h"
 #include "workshop/quote.h"
 
 namespace fm {
@@ -200,10 +201,8 @@ CommandResult quote_command(const Words& words) {
         return told({{"nothing_to_quote", Severity::error, {}, {*words.option("--workshop")}}});
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
-    const Job& job = *solved.job;
-    const auto made = plan(job.design, solved.solution, job.readings, PlanOrder::neck_saddle_nut);
-    const Work work = work_of(job.design, solved.solution, made);
-    const JobQuote quote = quote_of(job, work.solution, made, workshop.tables());
+    const auto state = state_of(*solved.job, {});
+    const JobQuote quote = quote_of(state->job, state->solution, state->plan, workshop.tables());
     Value::Array parts;
     for (const PartQuote& part : quote.parts) parts.push_back(quote_json(part, workshop.tables().currency));
     return shop.told_with(printed(Members()

@@ -120,8 +120,8 @@ CommandResult sheet_command(const Words& words) {
         return usage("--printer is " + *printer + "; the workshop has no printer of that name");
     const SolvedJob solved = solved_job(words.plain[0]);
     if (!solved.good()) return told(solved.problems);
-    const SheetRequest request{*solved.job,
-                               solved.solution,
+    const auto state = state_of(*solved.job, {});
+    const SheetRequest request{*state,
                                tools_of(*solved.job, workshop),
                                part,
                                *file,

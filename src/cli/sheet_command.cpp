@@ -45,11 +45,11 @@ std::string write_for_machine(const SheetRequest& request, std::optional<double>
                               std::string& told) {
     const auto kind = of_word<MachinePartKind>(request.part);
     if (!kind) return "--part is " + request.part + "; a machine cuts nut, saddle, bridge";
-    if (!has_part(request.job, *sheet_part_of_word(request.part)))
+    if (!has_part(request.state.job, *sheet_part_of_word(request.part)))
         return "--part is " + request.part + "; the job has no " + request.part;
     const QString path = QString::fromStdString(request.path);
     const Fonts fonts; // of what is said on it
-    const MachineFile file = machine_file(request.job, request.solution, *kind, path, cutter_mm);
+    const MachineFile file = machine_file(request.state, *kind, path, cutter_mm);
     if (file.bytes.isEmpty()) return "-o is " + request.path + "; " + file.fault;
     save_file(path, file.bytes, nullptr);
     for (const std::string& line : file.unreached) told += line + "\n";
@@ -58,12 +58,12 @@ std::string write_for_machine(const SheetRequest& request, std::optional<double>
 
 std::string write_sheets(const SheetRequest& request) {
     const auto part = sheet_part_of_word(request.part);
-    if (part && !has_part(request.job, *part))
+    if (part && !has_part(request.state.job, *part))
         return "--part is " + request.part + "; the job has no " + request.part;
-    const std::vector<SheetPart> parts = part ? std::vector{*part} : parts_of(request.job);
+    const std::vector<SheetPart> parts = part ? std::vector{*part} : parts_of(request.state.job);
     const Fonts fonts;
-    Job job = request.job;
-    job.unit = request.unit.value_or(job.unit);
+    State state = request.state;
+    state.job.unit = request.unit.value_or(state.job.unit);
     SheetStyle style;
     style.paper = request.letter ? Paper::letter : Paper::a4;
     style.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
@@ -74,18 +74,19 @@ std::string write_sheets(const SheetRequest& request) {
         style.printer = SheetPrinter{request.printer->name, scale};
     }
     const unsigned threads = std::max(1U, std::thread::hardware_concurrency());
-    const SheetContext context{job, request.solution, request.tools, style,
-                               floors_sure_mm(job.design, request.solution, threads)};
+    const SheetBook book{state, request.tools, style,
+                         floors_sure_mm(state.job.design, state.written, threads)};
     const QString path = QString::fromStdString(request.path);
     if (path.endsWith(QLatin1String(".html"))) {
         if (part != SheetPart::owner && part != SheetPart::shop)
             return "-o is " + request.path + "; only owner and shop are pages for a browser";
-        save_file(path, part == SheetPart::owner ? owner_html(job, style.date) : record_html(job, style.date),
+        save_file(path,
+                  part == SheetPart::owner ? owner_html(state.job, style.date)
+                                           : record_html(state.job, style.date),
                   nullptr);
         return {};
     }
-    const QByteArray bytes =
-        sheet_bytes(pages_of(printing_of(context, parts).sheets), style.paper, path, scale);
+    const QByteArray bytes = sheet_bytes(pages_of(printing_of(book, parts).sheets), style.paper, path, scale);
     if (bytes.isEmpty()) return "-o is " + request.path + "; it must end in .pdf, .svg or .dxf";
     save_file(path, bytes, nullptr);
     return {};

@@ -1,6 +1,5 @@
 #pragma once
-#include "core/solution/solution.h"
-#include "job/read/job.h"
+#include "job/state/state.h"
 #include "workshop/workshop.h"
 
 #include <optional>
@@ -9,8 +8,7 @@
 namespace fm {
 
 struct SheetRequest {
-    const Job& job;
-    const Solution& solution;
+    const State& state;
     const Tools& tools;
     std::string part; ///< a word of sheet_parts(), or "all"
     std::string path;

@@ -3,10 +3,10 @@
 #include "cli/explain_text.h"
 #include "cli/plan_json.h"
 #include "cli/solution_json.h"
-#include "core/found/reading_doubts.h"
 #include "core/solution/uncertainty.h"
 #include "core/words/word_of.h"
 #include "job/read/old_defaults.h"
+#include "job/state/state.h"
 
 #include <algorithm>
 #include <functional>
@@ -62,24 +62,21 @@ CommandResult plan_command(const Words& words) {
 CommandResult check_command(const Words& words) {
     const std::vector<Message> shop_faults = shop_of(words, {}).workshop.faults();
     const Value document = document_at(words.plain[0]);
-    JobResult read = read_job(document);
+    StateResult read = state_of(document);
     std::vector<Message> problems = std::move(read.problems);
-    if (read.job) {
-        const Solution solution = solve(read.job->design);
-        problems = solution.warnings;
-        const std::vector<Message> readings = reading_doubts(read.job->design, solution, read.job->readings);
-        problems.insert(problems.end(), readings.begin(), readings.end());
-        if (const auto made =
-                plan(read.job->design, solution, read.job->readings, PlanOrder::neck_saddle_nut))
-            problems.insert(problems.end(), made->notes.begin(), made->notes.end());
-        const std::vector<Message> moved = moved_by_defaults(document, read.job->design, solution);
-        problems.insert(problems.end(), moved.begin(), moved.end());
-        const std::vector<Message> found = survey_doubts(read.job->survey);
-        problems.insert(problems.end(), found.begin(), found.end());
-        if (read.job->read_only())
-            problems.push_back({"newer_version", Severity::note, "version", {read.job->version}});
+    const auto add = [&](const std::vector<Message>& more) {
+        problems.insert(problems.end(), more.begin(), more.end());
+    };
+    if (const State* state = read.state.get()) {
+        add(state->written.warnings);
+        add(state->reading_doubts);
+        if (state->plan) add(state->plan->notes);
+        add(moved_by_defaults(document, state->job.design, state->written));
+        add(survey_doubts(state->job.survey));
+        if (state->job.read_only())
+            problems.push_back({"newer_version", Severity::note, "version", {state->job.version}});
     }
-    problems.insert(problems.end(), shop_faults.begin(), shop_faults.end());
+    add(shop_faults);
     CommandResult result;
     for (const Message& problem : problems) {
         result.output += line_of(problem);

@@ -37,7 +37,7 @@ double HiddenInstrument::gap_mm(BenchPart part, std::size_t i, double above_mm, 
     const Neck neck(bent().neck);
     const StringOnNeck string(neck, target_.strings[i].line);
     const EndHeights ends{string.fret_line_under_string_mm() + above_mm, saddle_z_mm};
-    return bench_gap_mm(design_, part, string, ends);
+    return way_of(design_, part).gap_mm(string, ends);
 }
 
 double HiddenInstrument::true_gap_mm(BenchPart part, std::size_t i) const {

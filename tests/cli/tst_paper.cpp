@@ -25,16 +25,15 @@ SheetStyle plain_style() {
     return style;
 }
 
-std::vector<Sheet> book_of(const Job& job, const Solution& solution) {
-    const SheetStyle style = plain_style();
-    const SheetContext context{job, solution, {}, style, std::vector<double>(solution.strings.size(), 0.03)};
-    return sheets_of(context, parts_of(job));
+std::vector<Sheet> book_of(const State& state) {
+    const SheetBook book{state, {}, plain_style(), std::vector<double>(state.written.strings.size(), 0.03)};
+    return sheets_of(book, parts_of(state.job));
 }
 
 /// The bytes of all sheets but the dimensions' own names.
 QByteArray bytes_of(const Job& job) {
     QByteArray bytes;
-    for (const Sheet& sheet : book_of(job, solve(job.design))) bytes += svg_of(sheet.page);
+    for (const Sheet& sheet : book_of(*state_of(job, {}))) bytes += svg_of(sheet.page);
     return bytes;
 }
 
@@ -216,7 +215,7 @@ private Q_SLOTS:
             const Solution solution = solve(job.design);
             std::map<std::string, Value> solved;
             leaves_of(solution_json(job.design, solution, {}), "", solved);
-            const std::vector<Sheet> sheets = book_of(job, solution);
+            const std::vector<Sheet> sheets = book_of(*state_of(job, {}));
             int compared = 0;
             for (const Sheet& sheet : sheets) {
                 const QStringList words = words_on({sheet});

@@ -268,7 +268,8 @@ void TestMachine::files_are_clean() {
     const MachinePart part =
         machine_part(job.design, solution, static_cast<MachinePartKind>(kind), job.left_handed);
     const Value seen = read_dxf(
-        machine_file(job, solution, static_cast<MachinePartKind>(kind), QStringLiteral("a.dxf"), 0.2).bytes);
+        machine_file(*state_of(job, {}), static_cast<MachinePartKind>(kind), QStringLiteral("a.dxf"), 0.2)
+            .bytes);
     QCOMPARE(find(seen, "errors")->number(), 0.0);
     QCOMPARE(find(seen, "repairs")->number(), 0.0);
     QCOMPARE(find(seen, "duplicates")->number(), 0.0);
@@ -283,7 +284,8 @@ void TestMachine::files_are_clean() {
     std::sort(wanted.begin(), wanted.end());
     for (std::size_t i = 0; i < widths.size(); ++i) QVERIFY(std::abs(widths[i].number() - wanted[i]) < 0.001);
     const QByteArray svg =
-        machine_file(job, solution, static_cast<MachinePartKind>(kind), QStringLiteral("a.svg"), {}).bytes;
+        machine_file(*state_of(job, {}), static_cast<MachinePartKind>(kind), QStringLiteral("a.svg"), {})
+            .bytes;
     QCOMPARE(svg.count("data-width-mm"), static_cast<qsizetype>(part.slots.size()));
 }
 
@@ -337,8 +339,8 @@ void TestMachine::slots_stand_where_they_are_computed() {
     for (const char* name : {"curlew", "teal"}) {
         const Job job = demo_job(name);
         const Solution solution = solve(job.design);
-        const Value seen =
-            read_dxf(machine_file(job, solution, MachinePartKind::nut, QStringLiteral("a.dxf"), {}).bytes);
+        const Value seen = read_dxf(
+            machine_file(*state_of(job, {}), MachinePartKind::nut, QStringLiteral("a.dxf"), {}).bytes);
         const Value::Array& places = *find(seen, "centres")->array();
         std::vector<double> wanted;
         for (const StringSolution& string : solution.strings)
@@ -370,21 +372,20 @@ void TestMachine::the_left_handed_part_is_the_mirror_image() {
 
 void TestMachine::files_of_no_kind_are_refused() {
     const Job job = demo_job("kittiwake");
-    const Solution solution = solve(job.design);
-    const MachineFile file = machine_file(job, solution, MachinePartKind::nut, QStringLiteral("a.pdf"), {});
+    const MachineFile file =
+        machine_file(*state_of(job, {}), MachinePartKind::nut, QStringLiteral("a.pdf"), {});
     QVERIFY(file.bytes.isEmpty() && file.fault.find(".svg, .dxf, .step or .stl") != std::string::npos);
     const MachineFile bridge =
-        machine_file(job, solution, MachinePartKind::bridge, QStringLiteral("a.step"), {});
+        machine_file(*state_of(job, {}), MachinePartKind::bridge, QStringLiteral("a.step"), {});
     QVERIFY(bridge.bytes.isEmpty() && !bridge.fault.empty());
 }
 
 /// Its height is over the fret plane: no machine should take it for the piece.
 void TestMachine::a_saddle_without_a_bridge_is_not_for_cutting() {
     const Job job = demo_job("groundswell");
-    const Solution solution = solve(job.design);
     QVERIFY(!job.design.bridge);
     const MachineFile file =
-        machine_file(job, solution, MachinePartKind::saddle, QStringLiteral("a.dxf"), 1.0);
+        machine_file(*state_of(job, {}), MachinePartKind::saddle, QStringLiteral("a.dxf"), 1.0);
     QVERIFY(std::any_of(file.unreached.begin(), file.unreached.end(), [](const std::string& line) {
         return line.find("Do not cut") != std::string::npos;
     }));
@@ -429,9 +430,8 @@ void TestMachine::what_is_designed_and_not_drawn_is_said() {
                                  Hidden{"saddle.under_mm", 0.45, MachinePartKind::saddle, "0.45"},
                                  Hidden{"saddle.crown_edge_mm", 0.3, MachinePartKind::saddle, "crowns"}}) {
         const Job job = job_of(with(demo_document("kittiwake"), hidden.key, hidden.value));
-        const Solution solution = solve(job.design);
         for (const char* name : {"a.dxf", "a.svg"}) {
-            const MachineFile file = machine_file(job, solution, hidden.kind, QLatin1String(name), {});
+            const MachineFile file = machine_file(*state_of(job, {}), hidden.kind, QLatin1String(name), {});
             QVERIFY2(file.bytes.contains(hidden.word), hidden.key);
             QVERIFY2(std::any_of(file.unreached.begin(), file.unreached.end(),
                                  [&](const std::string& line) {

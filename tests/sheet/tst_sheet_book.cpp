@@ -44,8 +44,8 @@ SheetStyle style_of(Paper paper) {
 }
 
 Printing printed(const Job& job, const std::vector<SheetPart>& parts, const SheetStyle& style) {
-    const Solution solution = solve(job.design);
-    return printing_of({job, solution, tools, style, {}}, parts);
+    const auto state = state_of(job, {});
+    return printing_of({*state, tools, style, {}}, parts);
 }
 
 QString file_of(const QTemporaryDir& dir, const char* name, const QByteArray& bytes) {

@@ -35,13 +35,12 @@ Drawing sheet_of(const Job& job, Paper paper = Paper::a4) {
 
 /// All pages of a job.
 std::vector<Drawing> book_of(const Job& job, const SheetStyle& style) {
-    const Solution solution = solve(job.design);
-    const SheetContext context{job, solution, tools, style,
-                               std::vector<double>(solution.strings.size(), 0.03)};
+    const auto state = state_of(job, {});
+    const SheetBook book{*state, tools, style, std::vector<double>(job.design.strings.size(), 0.03)};
     std::vector<SheetPart> parts = parts_of(job);
     for (const SheetPart alone : {SheetPart::owner, SheetPart::shop, SheetPart::printer})
         parts.push_back(alone);
-    return pages_of(sheets_of(context, parts));
+    return pages_of(sheets_of(book, parts));
 }
 
 /// What readers of these pages would stumble over, with the page it is on.
@@ -153,10 +152,10 @@ void TestSheets::a_long_record_goes_over_pages() {
             document = with_record_entry(document, entry);
         }
         const Job job = job_of(document);
-        const Solution solution = solve(job.design);
-        const SheetContext context{job, solution, tools, style_of(Paper::letter), {}};
+        const auto state = state_of(job, {});
+        const SheetBook book{*state, tools, style_of(Paper::letter), {}};
         for (const SheetPart part : {SheetPart::owner, SheetPart::shop}) {
-            const std::vector<Drawing> pages = pages_of(sheets_of(context, {part}));
+            const std::vector<Drawing> pages = pages_of(sheets_of(book, {part}));
             QVERIFY(pages.size() > 1);
             const QStringList found = collisions_in(pages);
             QVERIFY2(found.isEmpty(), qPrintable(found.join(QLatin1Char('\n'))));

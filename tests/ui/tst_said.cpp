@@ -54,7 +54,7 @@ private Q_SLOTS:
         for (const int held_at : {2, 3}) {
             job.design.nut.pressed_fret = held_at;
             const JobBeforeAfter told = before_and_after(job);
-            QCOMPARE(told.nut_pressed_fret, held_at);
+            QCOMPARE(told.nut_way.held_at, held_at);
             QCOMPARE(told.strings[0].nut_gap_mm.found.has_value(), held_at == 3);
             QCOMPARE(told.strings[1].nut_gap_mm.found.has_value(), held_at == 2);
         }

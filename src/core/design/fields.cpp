@@ -381,10 +381,10 @@ std::vector<Field> bridge_fields() {
         must<[](auto& d, Index) { return in_exit<&Exit::above_top_mm>(d); }>(
             "bridge.exit.above_top_mm", length, {-50, 100},
             QT_TRANSLATE_NOOP("messages", "exit over the soundboard"), by("half_mm_rule")),
-        may<[](auto& d, Index) { return in_bridge<&BridgeDesign::height_min_mm>(d); }>(
-            "bridge.height_min_mm", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "height allowed")),
-        may<[](auto& d, Index) { return in_bridge<&BridgeDesign::height_max_mm>(d); }>(
-            "bridge.height_max_mm", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "height allowed")),
+        may<[](auto& d, Index) { return in_bridge<&BridgeDesign::height_min_mm>(d); }>("bridge.height_min_mm",
+                                                                                       length, {0, 100}),
+        may<[](auto& d, Index) { return in_bridge<&BridgeDesign::height_max_mm>(d); }>("bridge.height_max_mm",
+                                                                                       length, {0, 100}),
         may<[](auto& d, Index) { return in_bridge<&BridgeDesign::exposure_target_mm>(d); }>(
             "bridge.exposure_target_mm", length, {0, 30}, QT_TRANSLATE_NOOP("messages", "exposure wanted")),
         may<[](auto& d, Index) { return in_bridge<&BridgeDesign::floor_min_mm>(d); }>("bridge.floor_min_mm",

@@ -60,12 +60,7 @@ std::optional<double> read_at(const ReadingEntry& entry, const Design& design, B
         return entry.relief->depth_mm;
     }
     if (string >= entry.strings.size()) return std::nullopt;
-    const StringReadings& read = entry.strings[string];
-    if (part == BenchPart::saddle)
-        return design.saddle.measured == ActionMeasure::open ? read.action12_mm : read.action12_capo_mm;
-    if (design.nut.height_method != NutHeightMethod::pressed_gap) return read.open_gap_fret1_mm;
-    if (read.pressed_fret != design.nut.pressed_fret) return std::nullopt;
-    return read.pressed_gap_mm;
+    return way_of(design, part).read_mm(entry.strings[string]);
 }
 
 bool was_worked(const BenchWork& work) {
@@ -208,25 +203,14 @@ Goals goals_of(const Design& design, const Solution& target, const ReadingLog& e
 
 } // namespace
 
-double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string,
-                    const EndHeights& ends) {
-    if (part == BenchPart::saddle)
-        return design.saddle.measured == ActionMeasure::open ? open_gap_mm(string, ends, 12)
-                                                             : capo_action_mm(string, ends);
-    return design.nut.height_method == NutHeightMethod::pressed_gap
-               ? pressed_gap_mm(string, ends, design.nut.pressed_fret)
-               : open_gap_mm(string, ends, 1);
-}
-
 std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const Solution& target,
                                                   const ReadingLog& entries,
                                                   const std::vector<KnownString>& known) {
     const Neck neck(design_as_found(design, entries).neck);
-    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
-    const int held_at = pressed ? design.nut.pressed_fret : 0;
+    const ReadingWay way = nut_way(design);
     std::vector<std::optional<SchoolGap>> gaps;
     for (std::size_t i = 0; i < known.size(); ++i) {
-        if (known[i].nut_gap_mm && known[i].nut_pressed_fret == held_at) {
+        if (known[i].nut_gap_mm && known[i].nut_pressed_fret == way.held_at) {
             gaps.emplace_back(SchoolGap{*known[i].nut_gap_mm, true});
             continue;
         }
@@ -237,7 +221,7 @@ std::vector<std::optional<SchoolGap>> school_gaps(const Design& design, const So
         const StringOnNeck string(neck, target.strings[i].line);
         const EndHeights ends{string.fret_line_under_string_mm() + *known[i].above_fret_line_mm,
                               *known[i].saddle_z_mm};
-        gaps.emplace_back(SchoolGap{bench_gap_mm(design, BenchPart::nut, string, ends), false});
+        gaps.emplace_back(SchoolGap{way.gap_mm(string, ends), false});
     }
     return gaps;
 }
@@ -248,6 +232,7 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target, cons
     const Neck neck(design_as_found(design, entries).neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);
     const Goals goals = goals_of(design, target, entries, part);
+    const ReadingWay way = way_of(design, part);
     std::vector<Filing> filings;
     for (std::size_t i = 0; i < known.size(); ++i) {
         if (!known[i].complete()) continue;
@@ -259,12 +244,11 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target, cons
                                    : EndHeights{now.nut_z_mm, goals.wanted[i].saddle_z_mm};
         Filing filing;
         filing.string = i;
-        filing.wanted_mm = bench_gap_mm(design, part, string, wanted);
-        filing.expected_mm = bench_gap_mm(design, part, string, now);
+        filing.wanted_mm = way.gap_mm(string, wanted);
+        filing.expected_mm = way.gap_mm(string, now);
         const EndHeights lower = part == BenchPart::nut ? EndHeights{wanted.nut_z_mm - 1, wanted.saddle_z_mm}
                                                         : EndHeights{wanted.nut_z_mm, wanted.saddle_z_mm - 1};
-        filing.per_part_mm =
-            filing.wanted_mm - bench_gap_mm(design, part, string, lower); // linear in both ends
+        filing.per_part_mm = filing.wanted_mm - way.gap_mm(string, lower); // linear in both ends
         filing.gauge_u_mm = filing.u_mm = usual_u_mm(part);
         const Story story = story_of(design, entries, part, i, filing.per_part_mm, 0);
         *filing.expected_mm += story.raised_mm * filing.per_part_mm;

@@ -48,9 +48,6 @@ constexpr std::array<std::string_view, 4> words_of(FilingHabit) {
     return {"bass_to_treble", "treble_to_bass", "worst_first", "round"};
 }
 
-/// What a gauge reads at that part on a string standing so, by the design's school [mm]. Not for relief.
-double bench_gap_mm(const Design& design, BenchPart part, const StringOnNeck& string, const EndHeights& ends);
-
 /// A nut's gap as the job's own way of reading shows it.
 struct SchoolGap {
     double mm = 0;

@@ -274,15 +274,10 @@ Design planned_design(const Design& design, const Solution& target, const Plan& 
             const StringOnNeck on(neck, target.strings[i].line);
             const EndHeights ends{on.fret_line_under_string_mm() + plan.strings[i]->above_fret_line_mm,
                                   plan.strings[i]->saddle_z_mm};
-            switch (design.nut.height_method) {
-            case NutHeightMethod::open_gap: nut_mm = open_gap_mm(on, ends, 1); break;
-            case NutHeightMethod::pressed_gap:
-                nut_mm = pressed_gap_mm(on, ends, design.nut.pressed_fret);
-                break;
-            case NutHeightMethod::zero_fret: nut_mm = plan.strings[i]->above_fret_line_mm; break;
-            }
-            action_mm = design.saddle.measured == ActionMeasure::open ? open_gap_mm(on, ends, 12)
-                                                                      : capo_action_mm(on, ends);
+            nut_mm = design.nut.height_method == NutHeightMethod::zero_fret
+                         ? plan.strings[i]->above_fret_line_mm
+                         : nut_way(design).gap_mm(on, ends);
+            action_mm = action_way(design).gap_mm(on, ends);
         }
         planned.nut.height.each_mm.push_back(nut_mm);
         planned.saddle.action.each_mm.push_back(action_mm);

@@ -3,6 +3,7 @@
 // Source: docs/mathematics.md, "The plan".
 #include "core/found/nut_verdict.h"
 #include "core/found/plan_amounts.h"
+#include "core/found/reading_way.h"
 #include "core/part/saddle_cut.h"
 
 #include <array>
@@ -17,14 +18,6 @@ constexpr std::array<std::string_view, 2> words_of(PlanOrder) {
     return {"neck_saddle_nut", "neck_nut_saddle"};
 }
 
-/// What the gauges should read on one string.
-struct GaugeReadings {
-    double open_gap_fret1_mm = 0;
-    double pressed_gap_2_mm = 0;
-    double pressed_gap_3_mm = 0;
-    double action12_mm = 0;
-    double action12_capo_mm = 0;
-};
 using After = std::vector<std::optional<GaugeReadings>>; ///< nothing for strings never read
 
 /// Of every step: `proposal` is what the rules say, `choice` what the plan goes by.

@@ -244,16 +244,12 @@ Working moment(const Asked& a) {
 }
 
 Working plane_off(const Asked& a) {
-    const BridgeDesign& bridge = *a.design.bridge;
     const double off_mm = a.solution.bridge->plane_off_mm;
-    const double limit_mm = *a.solution.bridge->height_mm;
+    const double allowed_mm = *a.solution.bridge->height_mm;
     return worked(
         QT_TRANSLATE_NOOP("messages", "the height that would be needed less the nearest that is allowed"),
-        {computed("name.height_needed", limit_mm + off_mm, "", '+'),
-         given(a,
-               off_mm > 0 || limit_mm == bridge.height_max_mm ? "bridge.height_max_mm"
-                                                              : "bridge.height_min_mm",
-               '-')});
+        {computed("name.height_needed", allowed_mm + off_mm, "", '+'),
+         computed("name.height_possible", allowed_mm, "bridge.height_mm", '-')});
 }
 
 Working floor_left(const Asked& a) {

@@ -73,6 +73,7 @@ constexpr MessageEntry table[] = {
     {"name.bridge_break", QT_TRANSLATE_NOOP("messages", "break angle")},
     {"name.mean_over_top", QT_TRANSLATE_NOOP("messages", "strings over the soundboard, mean")},
     {"name.beyond_limit", QT_TRANSLATE_NOOP("messages", "beyond the limit")},
+    {"name.height_possible", QT_TRANSLATE_NOOP("messages", "height allowed")},
     {"name.height_needed", QT_TRANSLATE_NOOP("messages", "height needed")},
     {"name.plane_off", QT_TRANSLATE_NOOP("messages", "fret plane off")},
     {"name.slot_line", QT_TRANSLATE_NOOP("messages", "slot's middle")},

@@ -41,16 +41,9 @@ Value with_read(const Value& entry, const Design& design, const ReadingLog& entr
         return with(entry, "relief",
                     with(read, "between_frets", Value::Array{relief.from_fret, relief.to_fret}));
     }
-    const std::string at = "strings[" + std::to_string(*bench.work.string) + "].";
-    Value changed = with(entry, "strings", Value::Array(design.strings.size(), Value(Value::Object{})));
-    if (bench.work.part == BenchPart::saddle)
-        return with(changed,
-                    at + (design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm"),
-                    *bench.read_mm);
-    if (design.nut.height_method != NutHeightMethod::pressed_gap)
-        return with(changed, at + "open_gap_fret1_mm", *bench.read_mm);
-    changed = with(changed, at + "pressed_gap_mm", *bench.read_mm);
-    return with(changed, at + "pressed_fret", design.nut.pressed_fret);
+    const Value begun = with(entry, "strings", Value::Array(design.strings.size(), Value(Value::Object{})));
+    return with_gap(begun, "strings[" + std::to_string(*bench.work.string) + "]",
+                    way_of(design, bench.work.part), *bench.read_mm);
 }
 
 } // namespace

@@ -32,7 +32,8 @@ bool has_outer_rule(const Value& document, std::string_view key) {
 /// Whether an entry already has that number: then the new one is an entry of its own, nothing is written
 /// over.
 bool holds_reading(const Value& entry, const AddedReading& reading) {
-    const std::string key = "strings[" + std::to_string(reading.string) + "]." + std::string(reading.key);
+    const std::string key =
+        "strings[" + std::to_string(reading.string) + "]." + std::string(reading.way.key());
     return find(entry, key) != nullptr;
 }
 
@@ -72,10 +73,8 @@ Value with_edge_margins(const Value& document, std::string_view key, bool by_mar
 Value with_height_method(const Value& document, NutHeightMethod method, int pressed_fret,
                          const Solution& solution) {
     const auto read = [&](const StringSolution& string) {
-        double mm = string.above_fret_line_mm;
-        if (method == NutHeightMethod::open_gap) mm = string.open_gaps_mm[0];
-        if (method == NutHeightMethod::pressed_gap)
-            mm = pressed_fret == 2 ? string.pressed_gap_2_mm : string.pressed_gap_3_mm;
+        const ReadingWay way{BenchPart::nut, method == NutHeightMethod::pressed_gap ? pressed_fret : 0};
+        const double mm = method == NutHeightMethod::zero_fret ? string.above_fret_line_mm : way.of(string);
         return std::max(0.0, to_thousandth(mm));
     };
     Value changed = with(document, "nut.height.method", std::string(word_of(method)));
@@ -91,10 +90,8 @@ Value with_height_method(const Value& document, NutHeightMethod method, int pres
 }
 
 Value with_action_measure(const Value& document, ActionMeasure measure, const Solution& solution) {
-    const bool open = measure == ActionMeasure::open;
-    const auto read = [open](const StringSolution& string) {
-        return to_thousandth(open ? string.action12_mm : string.action12_capo_mm);
-    };
+    const ReadingWay way{BenchPart::saddle, measure == ActionMeasure::open ? 0 : 1};
+    const auto read = [&way](const StringSolution& string) { return to_thousandth(way.of(string)); };
     Value changed = with(document, "saddle.action.measured", std::string(word_of(measure)));
     if (find(document, "saddle.action.each_mm")) {
         std::vector<double> each;
@@ -125,15 +122,12 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
     const bool same_sitting = last_when && last_when->text() && *last_when->text() == when &&
                               !holds_reading(entries.back(), reading);
     const ReadingState state = entries.empty() ? ReadingState::found : ReadingState::during;
-    Value changed =
+    const Value changed =
         same_sitting ? document : with_reading_added(document, begun_reading(state, when, strings));
     const std::size_t place = written_readings(changed).size() - 1;
     const std::string string =
         "readings[" + std::to_string(place) + "].strings[" + std::to_string(reading.string) + "]";
-    changed = with(changed, string + "." + std::string(reading.key), reading.mm);
-    if (reading.key == "pressed_gap_mm")
-        changed = with(changed, string + ".pressed_fret", reading.pressed_fret);
-    return changed;
+    return with_gap(changed, string, reading.way, reading.mm);
 }
 
 Value with_string_set(const Value& document, const Value& set) {

@@ -1,6 +1,7 @@
 #pragma once
 // Changes of a job document that are more than one value: a choice between schools keeps what is there.
 #include "core/found/fit.h"
+#include "core/found/reading_way.h"
 #include "core/solution/solution.h"
 #include "job/document/value.h"
 
@@ -36,9 +37,8 @@ namespace fm {
 /// @param when ISO 8601 time of a new entry
 struct AddedReading {
     std::size_t string = 0;
-    std::string_view key; ///< "open_gap_fret1_mm", "pressed_gap_mm", "action12_mm", "action12_capo_mm"
+    ReadingWay way;
     double mm = 0;
-    int pressed_fret = 3;
 };
 [[nodiscard]] Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
                                  std::string_view when);

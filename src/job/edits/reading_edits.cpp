@@ -17,6 +17,12 @@ Value begun_reading(ReadingState state, std::optional<std::string_view> when, st
     return entry;
 }
 
+Value with_gap(const Value& holder, const std::string& string, const ReadingWay& way, double mm) {
+    const Value changed = with(holder, string + "." + std::string(way.key()), mm);
+    const bool pressed = way.part == BenchPart::nut && !way.open();
+    return pressed ? with(changed, string + ".pressed_fret", way.held_at) : changed;
+}
+
 Value with_reading_added(const Value& document, const Value& entry) {
     const std::size_t place = written_readings(document).size();
     const Value changed = place > 0 ? document : with(document, "readings", Value::Array{});

@@ -1,6 +1,6 @@
 #pragma once
 // How the list of readings grows: the one way an entry is begun, appended and corrected.
-#include "core/found/reading_log.h"
+#include "core/found/reading_way.h"
 #include "job/document/value.h"
 
 #include <optional>
@@ -16,6 +16,11 @@ const Value::Array& written_readings(const Value& document);
 /// A new entry. @param when ISO 8601; none: not said @param strings how many to read; 0: it has no list of
 /// them
 Value begun_reading(ReadingState state, std::optional<std::string_view> when, std::size_t strings = 0);
+
+/// What was read of a string, written where it belongs; a pressed gap with the fret it was held at.
+/// @param string its place in the document or in an entry: "strings[2]"
+[[nodiscard]] Value with_gap(const Value& holder, const std::string& string, const ReadingWay& way,
+                             double mm);
 
 /// The document with one entry more at the end.
 [[nodiscard]] Value with_reading_added(const Value& document, const Value& entry);

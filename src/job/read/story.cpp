@@ -14,28 +14,16 @@ Message note(const char* id, std::vector<Argument> arguments = {}) {
     return {id, Severity::note, {}, std::move(arguments)};
 }
 
-int school_of(const Design& design) {
-    return design.nut.height_method == NutHeightMethod::pressed_gap ? design.nut.pressed_fret : 0;
-}
-/// What was read over fret 1 in that way: 0 open, else held down at that fret.
-std::optional<double> nut_gap(int pressed_fret, const StringReadings& read) {
-    if (pressed_fret == 0) return read.open_gap_fret1_mm;
-    return read.pressed_fret == pressed_fret ? read.pressed_gap_mm : std::nullopt;
-}
-std::optional<double> nut_gap(const Design& design, const StringReadings& read) {
-    return nut_gap(school_of(design), read);
-}
-/// The job's own way of reading, or another that was used where that one never was.
-int way_read(const Job& job) {
-    const int school = school_of(job.design);
-    for (const int way : {school, 0, 3, 2})
+/// The job's own way of reading its nut, or another that was used where that one never was.
+ReadingWay nut_way_read(const Job& job) {
+    const ReadingWay own = nut_way(job.design);
+    for (const int held_at : {own.held_at, 0, 3, 2}) {
+        const ReadingWay way{BenchPart::nut, held_at};
         for (const ReadingEntry& entry : job.readings.in_order())
             for (const StringReadings& read : entry.strings)
-                if (nut_gap(way, read)) return way;
-    return school;
-}
-std::optional<double> action(const Design& design, const StringReadings& read) {
-    return design.saddle.measured == ActionMeasure::open ? read.action12_mm : read.action12_capo_mm;
+                if (way.read_mm(read)) return way;
+    }
+    return own;
 }
 std::optional<double> cents12(const StringReadings& read) {
     for (const CentsReading& each : read.cents)
@@ -82,8 +70,7 @@ std::vector<Message> bench_says(const Job& job, const ReadingEntry& entry) {
                                      : "story.crown_pass",
                             {name, LengthMm{work.wanted_mm}}));
     if (*work.string < entry.strings.size()) {
-        const auto mm =
-            nut ? nut_gap(design, entry.strings[*work.string]) : action(design, entry.strings[*work.string]);
+        const auto mm = way_of(design, work.part).read_mm(entry.strings[*work.string]);
         if (mm) says.push_back(note(nut ? "story.gap" : "story.action", {name, LengthMm{*mm}}));
     }
     return says;
@@ -140,16 +127,10 @@ std::vector<Message> record_says(const Job& job, const RecordEntry& entry) {
 
 } // namespace
 
-double wanted_nut_gap_mm(const StringSolution& wanted, int pressed_fret) {
-    return pressed_fret == 0   ? wanted.open_gaps_mm.front()
-           : pressed_fret == 2 ? wanted.pressed_gap_2_mm
-                               : wanted.pressed_gap_3_mm;
-}
-
 JobBeforeAfter before_and_after(const Job& job) {
     JobBeforeAfter all;
     all.strings.resize(job.design.strings.size());
-    all.nut_pressed_fret = way_read(job);
+    all.nut_way = nut_way_read(job);
     std::optional<Relief> found_relief;
     std::optional<Relief> now_relief;
     for (const ReadingEntry& entry : job.readings.in_order()) {
@@ -157,8 +138,8 @@ JobBeforeAfter before_and_after(const Job& job) {
         take(all.humidity_pct, entry.humidity_pct, found);
         if (entry.relief) (found ? found_relief : now_relief) = entry.relief;
         for (std::size_t i = 0; i < std::min(entry.strings.size(), all.strings.size()); ++i) {
-            take(all.strings[i].nut_gap_mm, nut_gap(all.nut_pressed_fret, entry.strings[i]), found);
-            take(all.strings[i].action_mm, action(job.design, entry.strings[i]), found);
+            take(all.strings[i].nut_gap_mm, all.nut_way.read_mm(entry.strings[i]), found);
+            take(all.strings[i].action_mm, action_way(job.design).read_mm(entry.strings[i]), found);
             take(all.strings[i].cents12, cents12(entry.strings[i]), found);
         }
     }

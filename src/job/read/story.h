@@ -1,5 +1,6 @@
 #pragma once
 // The job told in order, and before and after: what the record's page, the owner's and the shop's sheet say.
+#include "core/found/reading_way.h"
 #include "job/read/job.h"
 
 namespace fm {
@@ -17,13 +18,10 @@ struct StringBeforeAfter {
 struct JobBeforeAfter {
     BeforeAfter relief_mm; ///< at the frets of the newest reading
     BeforeAfter humidity_pct;
-    /// How the nut's gaps were read: 0 open, else held down at that fret. The job's own school, or what was
-    /// read where nothing was read by it.
-    int nut_pressed_fret = 0;
+    /// How the nut's gaps were read: the job's own way, or another where nothing was read by it.
+    ReadingWay nut_way;
     std::vector<StringBeforeAfter> strings;
 };
-/// What a string should read over fret 1 in the end, read in that way [mm].
-double wanted_nut_gap_mm(const StringSolution& wanted, int pressed_fret);
 JobBeforeAfter before_and_after(const Job& job);
 
 /// Whether anything was read after the instrument was found.

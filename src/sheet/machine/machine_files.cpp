@@ -33,11 +33,10 @@ MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind
 
 } // namespace
 
-MachineFile machine_file(const Job& as_written, const Solution& written, MachinePartKind kind,
-                         const QString& path, std::optional<double> cutter_mm) {
-    const JobWork work = job_work(as_written, written);
-    const Job& job = work.job;
-    const Solution& solution = work.solution;
+MachineFile machine_file(const State& state, MachinePartKind kind, const QString& path,
+                         std::optional<double> cutter_mm) {
+    const Job job = worked_job(state);
+    const Solution& solution = state.solution;
     const auto ends = [&](const char* ending) {
         return path.endsWith(QLatin1String(ending), Qt::CaseInsensitive);
     };

@@ -1,6 +1,6 @@
 #pragma once
 // Files for machines, by their endings.
-#include "job/read/job.h"
+#include "job/state/state.h"
 #include "sheet/machine/machine_part.h"
 
 #include <QByteArray>
@@ -14,7 +14,7 @@ struct MachineFile {
     std::vector<std::string> unreached; ///< what is not in the file and what the cutter leaves, a line each
 };
 /// @param path ends in .svg, .dxf, .step, .stp or .stl @param cutter_mm diameter; none: true outlines only
-MachineFile machine_file(const Job& job, const Solution& solution, MachinePartKind kind, const QString& path,
+MachineFile machine_file(const State& state, MachinePartKind kind, const QString& path,
                          std::optional<double> cutter_mm);
 
 /// Cutters and beams there are [mm].

@@ -72,9 +72,8 @@ private:
             nut.values.push_back(story_.strings[i].nut_gap_mm);
             action.values.push_back(story_.strings[i].action_mm);
             const StringSolution& string = solution.strings[i];
-            nut.wanted.push_back(wanted_nut_gap_mm(string, story_.nut_pressed_fret));
-            action.wanted.push_back(design.saddle.measured == ActionMeasure::open ? string.action12_mm
-                                                                                  : string.action12_capo_mm);
+            nut.wanted.push_back(story_.nut_way.of(string));
+            action.wanted.push_back(action_way(design).of(string));
         }
         need(chart_high_mm + 20.0);
         page_.heading(translate("sheet", "Before and after"),
@@ -125,7 +124,7 @@ private:
 
     void numbers() {
         need(SheetPage::table_room(story_.strings.size()) + 8.0);
-        const std::string way = way_of_reading(story_.nut_pressed_fret);
+        const std::string way = way_of_reading(story_.nut_way);
         page_.heading(translate("sheet", "The numbers that matter"),
                       (way.empty() ? "" : way + " · ") +
                           with_values(translate("sheet", "lengths in %1"), page_.unit()));
@@ -139,12 +138,9 @@ private:
             const StringBeforeAfter& string = story_.strings[i];
             const StringSolution& wanted = page_.solution().strings[i];
             rows.push_back({page_.design().string_name(i), cell(string.nut_gap_mm.found),
-                            cell(string.nut_gap_mm.now),
-                            page_.label(wanted_nut_gap_mm(wanted, story_.nut_pressed_fret)),
+                            cell(string.nut_gap_mm.now), page_.label(story_.nut_way.of(wanted)),
                             cell(string.action_mm.found), cell(string.action_mm.now),
-                            page_.label(page_.design().saddle.measured == ActionMeasure::open
-                                            ? wanted.action12_mm
-                                            : wanted.action12_capo_mm)});
+                            page_.label(action_way(page_.design()).of(wanted))});
         }
         page_.table(columns, rows, page_.bottom() + 2.0);
         page_.down(2.0);

@@ -77,14 +77,16 @@ std::vector<SheetPart> parts_of(const Job& job) {
     return out;
 }
 
-std::vector<Sheet> sheets_of(const SheetContext& context, const std::vector<SheetPart>& wanted) {
+std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>& wanted) {
     std::vector<Sheet> sheets;
-    const JobWork work = job_work(context.job, context.solution);
-    const SheetContext cut{work.job,      work.solution,         context.tools,
-                           context.style, context.floor_sure_mm, work.by_plan};
+    const State& state = book.state;
+    const Job worked = worked_job(state);
+    const SheetContext written{state.job, state.written, book.tools, book.style, book.floor_sure_mm};
+    const SheetContext cut{worked,     state.solution,     book.tools,
+                           book.style, book.floor_sure_mm, by_plan_words(state)};
     for (const SheetPartName& name : parts) {
         if (std::find(wanted.begin(), wanted.end(), name.part) == wanted.end()) continue;
-        for (Sheet& sheet : sheets_of_part(cut_by(name.part) ? cut : context, name.part))
+        for (Sheet& sheet : sheets_of_part(cut_by(name.part) ? cut : written, name.part))
             sheets.push_back(std::move(sheet));
     }
     return sheets;
@@ -102,15 +104,15 @@ Figures figures_of(const std::vector<Sheet>& sheets) {
     return all;
 }
 
-Printing printing_of(SheetContext context, const std::vector<SheetPart>& wanted) {
-    const std::vector<PrintedSheets>& prints = context.job.sheets;
-    context.style.before = printed_before(prints);
-    if (!prints.empty()) context.style.before_date = prints.back().when.substr(0, 10);
-    Printing printing{sheets_of(context, wanted), 1};
+Printing printing_of(SheetBook book, const std::vector<SheetPart>& wanted) {
+    const std::vector<PrintedSheets>& prints = book.state.job.sheets;
+    book.style.before = printed_before(prints);
+    if (!prints.empty()) book.style.before_date = prints.back().when.substr(0, 10);
+    Printing printing{sheets_of(book, wanted), 1};
     printing.revision = revision_of(prints, figures_of(printing.sheets));
-    if (printing.revision == context.style.revision) return printing;
-    context.style.revision = printing.revision;
-    printing.sheets = sheets_of(context, wanted);
+    if (printing.revision == book.style.revision) return printing;
+    book.style.revision = printing.revision;
+    printing.sheets = sheets_of(book, wanted);
     return printing;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 // All sheets of a job: which there are, and their pages together.
 #include "core/words/word_of.h"
+#include "job/state/state.h"
 #include "sheet/pages/part_sheets.h"
 
 #include <span>
@@ -27,8 +28,16 @@ bool stands_alone(SheetPart part);
 /// All parts of a job that are cut or read by.
 std::vector<SheetPart> parts_of(const Job& job);
 
+/// What all sheets of a job are made of.
+struct SheetBook {
+    const State& state;
+    const Tools& tools;
+    SheetStyle style;
+    std::vector<double> floor_sure_mm; ///< ± of every slot's floor; empty: not worked out
+};
+
 /// The pages of some parts, in the order of the work.
-std::vector<Sheet> sheets_of(const SheetContext& context, const std::vector<SheetPart>& parts);
+std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>& parts);
 
 /// The pages themselves, and all their figures together.
 std::vector<Drawing> pages_of(const std::vector<Sheet>& sheets);
@@ -40,7 +49,7 @@ struct Printing {
     std::vector<Sheet> sheets;
     int revision = 1;
 };
-Printing printing_of(SheetContext context, const std::vector<SheetPart>& parts);
+Printing printing_of(SheetBook book, const std::vector<SheetPart>& parts);
 /// The record of it. @param when ISO 8601
 PrintedSheets record_of(const Printing& printing, const std::vector<SheetPart>& parts,
                         const SheetStyle& style, const std::string& when);

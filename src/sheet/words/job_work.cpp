@@ -1,6 +1,5 @@
 #include "sheet/words/job_work.h"
 
-#include "job/read/passed_stops.h"
 #include "sheet/words/sheet_words.h"
 
 namespace fm {
@@ -25,18 +24,21 @@ std::string head_of(const Plan& plan, const ReadingLog& readings) {
 
 } // namespace
 
-JobWork job_work(const Job& job, const Solution& written) {
-    const auto made = plan(job.design, written, job.readings, PlanOrder::neck_saddle_nut);
-    Work work = work_of(job.design, written, made);
+Job worked_job(const State& state) {
+    Job job = state.job;
+    job.design = state.work_design;
+    return job;
+}
+
+std::string by_plan_words(const State& state) {
     std::string head;
-    for (const Stop& stop : open_stops(job, written, made)) {
-        head += with_values(translate("sheet", "STOP, not passed: %1."), sheet_message(stop.text, job.unit));
+    for (const Stop& stop : state.stops) {
+        head += with_values(translate("sheet", "STOP, not passed: %1."),
+                            sheet_message(stop.text, state.job.unit));
         head += ' ';
     }
-    if (made) head += head_of(*made, job.readings);
-    JobWork result{job, std::move(work.solution), std::move(head)};
-    result.job.design = std::move(work.design);
-    return result;
+    if (state.plan) head += head_of(*state.plan, state.job.readings);
+    return head;
 }
 
 } // namespace fm

@@ -1,18 +1,14 @@
 #pragma once
 // What sheets and machines are given: the job with the heights its plan leads to, once there are readings.
-#include "core/found/plan.h"
-#include "job/read/job.h"
+#include "job/state/state.h"
 
 namespace fm {
 
-struct JobWork {
-    Job job;
-    Solution solution;
-    std::string
-        by_plan; ///< for the head of a sheet, what its heights come from; "" for the design as written
-};
+/// The job with the design that is worked by.
+Job worked_job(const State& state);
 
-/// @param written the job's design solved
-JobWork job_work(const Job& job, const Solution& written);
+/// For the head of a sheet: what its heights come from, and which stops nobody has passed; "" for the design
+/// as written.
+std::string by_plan_words(const State& state);
 
 } // namespace fm

@@ -170,10 +170,10 @@ OwnerWords owner_words(const Job& job, const std::function<std::string(double)>&
     return {teller.found(), teller.done(), teller.left_and_watch()};
 }
 
-std::string way_of_reading(int pressed_fret) {
-    if (pressed_fret == 0) return {};
+std::string way_of_reading(const ReadingWay& nut) {
+    if (nut.open()) return {};
     return with_values(translate("sheet", "fret 1 read with the string held down at fret %1"),
-                       std::to_string(pressed_fret));
+                       std::to_string(nut.held_at));
 }
 
 } // namespace fm

@@ -1,5 +1,6 @@
 #pragma once
 // What an owner is told of a job, sentence by sentence: on paper and in a browser.
+#include "core/found/reading_way.h"
 #include "job/read/job.h"
 
 #include <functional>
@@ -18,6 +19,6 @@ struct OwnerWords {
 OwnerWords owner_words(const Job& job, const std::function<std::string(double)>& label);
 
 /// "held down at fret 3 while it was read", or "" for the open string.
-std::string way_of_reading(int pressed_fret);
+std::string way_of_reading(const ReadingWay& nut);
 
 } // namespace fm

@@ -43,7 +43,7 @@ QString numbers(const Job& job) {
                      shown(each.action_mm.found), shown(each.action_mm.now)},
                     "td");
     }
-    const std::string way = way_of_reading(story.nut_pressed_fret);
+    const std::string way = way_of_reading(story.nut_way);
     return html +
            QStringLiteral("</table>\n<p>%1</p>\n")
                .arg(safe((way.empty() ? "" : way + " · ") +

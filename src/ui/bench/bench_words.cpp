@@ -252,12 +252,11 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
             if (!each.isEmpty()) under << each;
         words.under_string = under.join(QStringLiteral(" · "));
         words.place = BenchView::tr("string %1 of %2").arg(bench.place() + 1).arg(bench.filings().size());
-        words.field =
-            !nut ? (design.saddle.measured == ActionMeasure::open ? BenchView::tr("height over fret 12")
-                                                                  : BenchView::tr("over fret 12, capo at 1"))
-            : design.nut.height_method == NutHeightMethod::pressed_gap
-                ? BenchView::tr("gap over fret 1, pressed at %1").arg(design.nut.pressed_fret)
-                : BenchView::tr("gap over fret 1");
+        const ReadingWay way = way_of(design, bench.part());
+        words.field = nut          ? (way.open() ? BenchView::tr("gap over fret 1")
+                                                 : BenchView::tr("gap over fret 1, pressed at %1").arg(way.held_at))
+                      : way.open() ? BenchView::tr("height over fret 12")
+                                   : BenchView::tr("over fret 12, capo at 1");
     }
     words.uncertainty =
         QStringLiteral("± ") +

@@ -1,9 +1,7 @@
 #include "ui/state/session.h"
 
-#include "core/found/reading_doubts.h"
 #include "job/document/json.h"
 #include "job/document/pictures.h"
-#include "job/read/passed_stops.h"
 #include "ui/look/texts.h"
 
 #include <QDateTime>
@@ -45,28 +43,6 @@ bool same_file(const QString& a, const QString& b) {
     return a == b || (!first.isEmpty() && first == QFileInfo(b).canonicalFilePath());
 }
 } // namespace
-
-StateResult state_of(const Value& document) {
-    JobResult read = read_job(document);
-    if (!read.job) return {nullptr, std::move(read.problems)};
-    auto state = std::make_shared<State>();
-    state->document = document;
-    state->job = std::move(*read.job);
-    state->written = solve(state->job.design);
-    state->known = known_heights(state->job.design, state->written, state->job.readings);
-    state->nut_gaps = school_gaps(state->job.design, state->written, state->job.readings, state->known);
-    state->found = as_found_readings(state->job.readings, state->job.design.strings.size());
-    state->reading_doubts = reading_doubts(state->job.design, state->written, state->job.readings);
-    state->plan = plan(state->job.design, state->written, state->job.readings, PlanOrder::neck_saddle_nut);
-    state->nut = state->plan ? std::optional(NutAlone{state->plan->nut, false})
-                             : nut_alone(state->job.design, state->written, state->job.readings);
-    state->stops = open_stops(state->job, state->written, state->plan);
-    Work work = work_of(state->job.design, state->written, state->plan);
-    state->work_design = std::move(work.design);
-    state->solution = std::move(work.solution);
-    state->found_floors = found_floors_mm(state->written, state->known);
-    return {std::move(state), {}};
-}
 
 Session::Session(QObject* parent) : QObject(parent), watcher_(new QFileSystemWatcher(this)) {
     once_after(autosave_, autosave_after_ms);

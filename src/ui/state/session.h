@@ -1,11 +1,7 @@
 #pragma once
-#include "core/found/filing.h"
-#include "core/found/plan.h"
-#include "core/found/readings.h"
-#include "core/found/stops.h"
 #include "job/document/job_file.h"
 #include "job/document/json.h"
-#include "job/read/job.h"
+#include "job/state/state.h"
 #include "ui/state/key_names.h"
 #include "workshop/workshop.h"
 
@@ -20,30 +16,6 @@
 class QFileSystemWatcher;
 
 namespace fm {
-
-/// What every station reads: one document, one job, one solution.
-struct State {
-    Value document;
-    Job job;
-    Solution written;               ///< the design as it is written: what readings are judged by
-    Design work_design;             ///< with the heights the plan leads to, once there are readings
-    Solution solution;              ///< of that: what is shown, and cut by
-    std::vector<KnownString> known; ///< heights as found, from the readings
-    std::vector<std::optional<SchoolGap>> nut_gaps;  ///< by the job's own way of reading
-    std::vector<std::optional<double>> found_floors; ///< over the seat
-    ReadingEntry found;                              ///< read before anything was touched, one entry of all
-    std::vector<Message> reading_doubts;             ///< readings that cannot all be right
-    std::optional<Plan> plan;                        ///< from the readings, once there are both on a string
-    std::vector<Stop> stops;                         ///< that nobody has passed
-    std::optional<NutAlone> nut;                     ///< of the plan, else judged by itself
-};
-
-/// Everything of a document that the screens show, or what is wrong with it.
-struct StateResult {
-    std::shared_ptr<const State> state;
-    std::vector<Message> problems;
-};
-StateResult state_of(const Value& document);
 
 /// One open job: its file, its state, its undo. Typing previews, committing is one step, every step is saved.
 class Session : public QObject {

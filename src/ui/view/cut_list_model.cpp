@@ -62,9 +62,8 @@ QVariant CutListModel::headerData(int section, Qt::Orientation orientation, int 
     case Column::width: return tr("width");
     case Column::file: return tr("file");
     case Column::gap_now:
-        return session_.is_open() &&
-                       session_.state().job.design.nut.height_method == NutHeightMethod::pressed_gap
-                   ? tr("held %1").arg(session_.state().job.design.nut.pressed_fret)
+        return session_.is_open() && !nut_way(session_.state().job.design).open()
+                   ? tr("held %1").arg(nut_way(session_.state().job.design).held_at)
                    : tr("gap 1");
     case Column::action_now: return tr("at 12");
     case Column::now: return tr("now");

@@ -322,14 +322,8 @@ QString PlanView::told_apart(const Plan&, BenchPart part) const {
         const auto now =
             part == BenchPart::saddle ? story.strings[i].action_mm.now : story.strings[i].nut_gap_mm.now;
         if (!now || !after[i] || filing.readings == 0) continue;
-        const int held_at = story.nut_pressed_fret;
-        const bool open = part == BenchPart::saddle ? state.job.design.saddle.measured == ActionMeasure::open
-                                                    : held_at == 0;
-        const double told_mm =
-            part == BenchPart::saddle
-                ? (open ? after[i]->action12_mm : after[i]->action12_capo_mm)
-                : (open ? after[i]->open_gap_fret1_mm
-                        : (held_at == 2 ? after[i]->pressed_gap_2_mm : after[i]->pressed_gap_3_mm));
+        const ReadingWay way = part == BenchPart::saddle ? action_way(state.job.design) : story.nut_way;
+        const double told_mm = way.of(*after[i]);
         if (std::abs(*now - told_mm) <= 2 * filing.gauge_u_mm) continue;
         off << tr("%1 reads %2 where %3 was foretold")
                    .arg(QString::fromStdString(state.job.design.string_name(i)), shown(now), shown(told_mm));

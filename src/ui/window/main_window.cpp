@@ -389,15 +389,8 @@ void MainWindow::next_unit() {
 
 void MainWindow::take_reading(int string, bool action, double mm) {
     const Design& design = session_.state().job.design;
-    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
-    AddedReading reading;
-    reading.string = static_cast<std::size_t>(string);
-    reading.key = action
-                      ? (design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm")
-                  : pressed ? "pressed_gap_mm"
-                            : "open_gap_fret1_mm";
-    reading.mm = mm;
-    reading.pressed_fret = design.nut.pressed_fret;
+    const AddedReading reading{static_cast<std::size_t>(string),
+                               action ? action_way(design) : nut_way(design), mm};
     const QString name = tr("reading %1, %2")
                              .arg(QString::fromStdString(design.string_name(reading.string)),
                                   length_with_unit(mm, session_.state().job.unit));

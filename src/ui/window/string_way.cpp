@@ -65,7 +65,7 @@ StringWay::Frame StringWay::frame() const {
     f.fret_y = height() - 34.0;
     const StringLine& line = state.solution.strings[string_].line;
     f.start_mm = line.set_forward_mm;
-    const Neck neck(state.job.design.neck);
+    const Neck& neck = state.neck;
     f.along_px = (f.board_end - f.nut_x) / (neck.fret_x_mm(neck.frets(), line.scale_mm) - f.start_mm);
     double most = 0.1;
     for (const StringSolution& string : state.solution.strings)
@@ -96,7 +96,7 @@ void StringWay::paint_swing(QPainter& painter, const Frame& f) const {
     const StringSolution& string = state.solution.strings[string_];
     const auto tension = string.tension_n();
     if (!tension) return;
-    const Neck neck(state.job.design.neck);
+    const Neck& neck = state.neck;
     const Player& player = state.job.design.player;
     const double length_mm = string.line.saddle_x_mm - string.line.set_forward_mm;
     QPolygonF over{QPointF(f.nut_x, f.fret_y - string.above_fret_line_mm * f.gap_px)};
@@ -129,7 +129,7 @@ void StringWay::paint_swing(QPainter& painter, const Frame& f) const {
 
 void StringWay::paint_strings(QPainter& painter, const Frame& f) const {
     const State& state = session_.state();
-    const Neck neck(state.job.design.neck);
+    const Neck& neck = state.neck;
     const auto way = [&](std::size_t i) {
         const StringSolution& string = state.solution.strings[i];
         QPolygonF points;
@@ -155,7 +155,7 @@ void StringWay::paint_ends(QPainter& painter, const Frame& f) const {
     const State& state = session_.state();
     const Design& design = state.job.design;
     const StringSolution& string = state.solution.strings[string_];
-    const Neck neck(design.neck);
+    const Neck& neck = state.neck;
     painter.setPen(QPen(theme().ink, 1.0));
     painter.setBrush(theme().side);
     painter.drawRect(QRectF(f.nut_x, f.fret_y, f.board_end - f.nut_x + 8.0, 9.0));
@@ -196,7 +196,7 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
     const State& state = session_.state();
     const StringSolution& string = state.solution.strings[string_];
     const Unit unit = state.job.unit;
-    const Neck neck(state.job.design.neck);
+    const Neck& neck = state.neck;
     QFont bold = shipped_font(true);
     bold.setPixelSize(font().pixelSize() + 2);
     QFont caption = shipped_font();

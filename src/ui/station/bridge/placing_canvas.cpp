@@ -59,7 +59,7 @@ BridgeViewOptions PlacingCanvas::options() const {
 
 PlacingCanvas::Place PlacingCanvas::place() const {
     const double long_mm = state().solution.straight_saddle.slot_x_at_centre_mm + 12.0;
-    const Neck neck(design().neck);
+    const Neck& neck = state().neck;
     const double half_mm = neck.half_width_mm(neck.mean_scale_mm());
     Place p;
     p.scale = (width() - left_room - right_room) / long_mm * zoom_;
@@ -79,7 +79,7 @@ std::optional<std::size_t> PlacingCanvas::string_at(QPointF) const {
 
 void PlacingCanvas::lay_out() {
     const Place p = place();
-    const Neck neck(design().neck);
+    const Neck& neck = state().neck;
     const double up = side() > 0 ? -1.0 : 1.0; // the treble edge is up for the right-handed
     const std::array<int, 3> frets{0, 12, neck.frets()};
     double free_from = 0; // the next margin stands clear of the one before

@@ -27,8 +27,7 @@ constexpr double foot_row_narrow = 74; // captions have a line more
 /// A relief read between fret 1 and the joint, where the job has none yet.
 Value with_some_relief(const Value& document, const State& state) {
     if (fm::find(document, "neck.relief")) return document;
-    return with_relief_between(document, Neck(state.job.design.neck), 1,
-                               state.job.design.neck.body_joint_fret);
+    return with_relief_between(document, state.neck, 1, state.job.design.neck.body_joint_fret);
 }
 
 } // namespace
@@ -103,7 +102,7 @@ double NeckCanvas::foot_row() const {
 }
 
 NeckCanvas::Place NeckCanvas::place() const {
-    const Neck neck(design().neck);
+    const Neck& neck = state().neck;
     const double end_mm = neck.fret_x_mm(neck.frets(), neck.mean_scale_mm());
     const NeckHeights heights = neck_heights(neck);
     Place p;
@@ -123,7 +122,7 @@ NeckCanvas::Place NeckCanvas::place() const {
 }
 
 double NeckCanvas::fret_x(const Place& p, int fret) const {
-    const Neck neck(design().neck);
+    const Neck& neck = state().neck;
     return p.side.x() + neck.fret_x_mm(fret, neck.mean_scale_mm()) * p.scale;
 }
 
@@ -225,7 +224,7 @@ void NeckCanvas::lay_out() {
 
 void NeckCanvas::paint_views(QPainter& painter) {
     const Place p = place();
-    const Neck neck(design().neck);
+    const Neck& neck = state().neck;
     const Look look = look_of(theme(), "hardwood");
     painter.setPen(QPen(theme().chosen, 6));
     const double x = fret_x(p, view_.fret);

@@ -18,7 +18,7 @@ NumberRows fret_rows() {
 std::vector<NumberColumn> fret_columns(bool fanned) {
     const auto distance = [](bool bass) {
         return [bass](const State& s, std::size_t i) -> std::optional<double> {
-            const Neck neck(s.job.design.neck);
+            const Neck& neck = s.neck;
             return neck.fret_x_mm(static_cast<int>(i) + 1,
                                   bass ? s.job.design.neck.scale_bass_mm : s.job.design.neck.scale_treble_mm);
         };

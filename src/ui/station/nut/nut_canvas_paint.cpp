@@ -80,7 +80,7 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
 
 NutCanvas::Captions NutCanvas::captions() const {
     const Design& design = session_.state().job.design;
-    const bool pressed = design.nut.height_method == NutHeightMethod::pressed_gap;
+    const bool pressed = !nut_way(design).open();
     const bool zero = design.nut.height_method == NutHeightMethod::zero_fret;
     const QString gap = pressed ? tr("pressed gap") : zero ? tr("over zero line") : tr("open gap");
     const QString datum = view_.datum == Datum::seat    ? tr("floor over seat")

@@ -237,12 +237,12 @@ void RecordStation::refresh() {
                                              .arg(worked));
     price_->refresh();
     const JobBeforeAfter story = before_and_after(job);
-    const QString gap = story.nut_pressed_fret == 0 ? tr("gap 1") : tr("held %1").arg(story.nut_pressed_fret);
+    const QString gap = story.nut_way.open() ? tr("gap 1") : tr("held %1").arg(story.nut_way.held_at);
     numbers_->setHorizontalHeaderLabels({tr("string"), gap, tr("now"), tr("at 12"), tr("now")});
     numbers_->horizontalHeaderItem(1)->setToolTip(
-        story.nut_pressed_fret == 0 ? tr("Gap over fret 1 of the open string, as found")
-                                    : tr("Gap over fret 1 with the string held down at fret %1, as found")
-                                          .arg(story.nut_pressed_fret));
+        story.nut_way.open() ? tr("Gap over fret 1 of the open string, as found")
+                             : tr("Gap over fret 1 with the string held down at fret %1, as found")
+                                   .arg(story.nut_way.held_at));
     numbers_->setRowCount(static_cast<int>(story.strings.size()));
     const auto shown = [&](const std::optional<double>& mm) {
         return mm ? length_number(*mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '))

@@ -220,7 +220,7 @@ void SaddleCanvas::lay_out_front(const Place& p) {
     double change = 0;
     for (const auto& mm : saddle_change_mm(state())) change = std::max(change, std::abs(mm.value_or(0.0)));
     const double row = p.front.y() + change * p.scale + 26.0;
-    const bool open = design().saddle.measured == ActionMeasure::open;
+    const bool open = action_way(design()).open();
     const QString action = open ? tr("action at 12") : tr("capo 1, at 12");
     const double span = std::min(std::max(p.high - p.low, 430.0), p.split - 20.0);
     const double wide = std::min(130.0, span / 3.0 - 4.0);

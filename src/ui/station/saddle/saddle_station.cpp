@@ -36,10 +36,7 @@ void SaddleStation::choose_columns() {
         now.typed = true;
         NumberColumn wanted_action{tr("wanted"),
                                    [](const State& s, std::size_t i) -> std::optional<double> {
-                                       const StringSolution& string = s.solution.strings[i];
-                                       return s.job.design.saddle.measured == ActionMeasure::open
-                                                  ? string.action12_mm
-                                                  : string.action12_capo_mm;
+                                       return action_way(s.job.design).of(s.solution.strings[i]);
                                    },
                                    [](std::size_t i) { return string_key(i, "action12_mm"); }, Tone::plain};
         const bool screws = state.job.design.saddle.by_screws();

@@ -92,7 +92,7 @@ MachineFile MachinePanel::file_for(const QString& path) const {
     const State& state = session_.state();
     if (kind() == MachinePartKind::bridge && !state.job.design.bridge)
         return {{}, tr("the job has no bridge").toStdString(), {}};
-    return machine_file(state.job, state.written, kind(), path, cutter_mm_);
+    return machine_file(state, kind(), path, cutter_mm_);
 }
 
 void MachinePanel::show_unreached() {

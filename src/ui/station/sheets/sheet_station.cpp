@@ -204,7 +204,7 @@ void SheetStation::draw() {
         floor_sure_mm_ = floors_sure_mm(state->job.design, state->solution, threads);
         sure_of_ = state;
     }
-    const SheetContext context{state->job, state->written, session_.tools(), style(), floor_sure_mm_};
+    const SheetBook book{*state, session_.tools(), style(), floor_sure_mm_};
     const QString code = QLatin1String(language_codes[static_cast<std::size_t>(language_->chosen())]);
     {
         QTranslator translator;
@@ -213,7 +213,7 @@ void SheetStation::draw() {
                 QLocale(code), QStringLiteral("fair-measure"), QStringLiteral("_"),
                 QStringLiteral(":/translations")); // English has none: it is what is written
         const SheetLanguage language(code.isEmpty() ? nullptr : &translator);
-        printing_ = printing_of(context, parts());
+        printing_ = printing_of(book, parts());
     }
     pages_->show_pages(pages_of(printing_.sheets));
     const auto pages = static_cast<int>(printing_.sheets.size());

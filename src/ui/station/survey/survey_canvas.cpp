@@ -148,11 +148,11 @@ QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
 void SurveyCanvas::lay_out_readings(const Place& p) {
     const Unit unit = state().job.unit;
     const double y = height() - reading_row() + 24.0;
-    const Neck neck(design().neck);
+    const Neck& neck = state().neck;
     const auto over = [&](int fret) {
         return QPointF(p.side.x() + neck.fret_x_mm(fret, neck.mean_scale_mm()) * p.scale, p.side.y());
     };
-    const bool pressed = design().nut.height_method == NutHeightMethod::pressed_gap;
+    const ReadingWay nut = nut_way(design());
     const auto doubt = [&](Read what) { return doubt_of(gauge_for(state(), what, view_.gauges), unit); };
     const auto with_doubt = [&](const QString& words, Read what) {
         const QString off = doubt(what);
@@ -168,14 +168,12 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
     const std::array columns{
         Column{slot_width_, tr("slot width"), over(0)},
         Column{nut_gap_,
-               with_doubt(pressed ? tr("over fret 1, held at %1").arg(design().nut.pressed_fret)
-                                  : tr("gap over fret 1"),
+               with_doubt(nut.open() ? tr("gap over fret 1") : tr("over fret 1, held at %1").arg(nut.held_at),
                           Read::nut_gap),
                over(1)},
         Column{relief_, with_doubt(tr("relief"), Read::relief), over(at_fret)},
         Column{action_,
-               with_doubt(design().saddle.measured == ActionMeasure::open ? tr("over fret 12")
-                                                                          : tr("over fret 12, capo at 1"),
+               with_doubt(action_way(design()).open() ? tr("over fret 12") : tr("over fret 12, capo at 1"),
                           Read::action),
                over(12)},
         Column{humidity_, tr("humidity, %"), std::nullopt}};

@@ -4,22 +4,6 @@ namespace fm {
 
 namespace {
 
-bool pressed(const Design& design) {
-    return design.nut.height_method == NutHeightMethod::pressed_gap;
-}
-
-const char* key_of(Read what, const Design& design) {
-    switch (what) {
-    case Read::nut_gap: return pressed(design) ? "pressed_gap_mm" : "open_gap_fret1_mm";
-    case Read::action:
-        return design.saddle.measured == ActionMeasure::open ? "action12_mm" : "action12_capo_mm";
-    case Read::slot_width: return "slot_width_mm";
-    case Read::relief: return "relief";
-    case Read::humidity: return "humidity_pct";
-    }
-    return "";
-}
-
 Value relief_as_read(const State& state, double depth_mm) {
     const NeckDesign& neck = state.job.design.neck;
     const Relief relief = state.found.relief.value_or(neck.relief.value_or(neck.straight()));
@@ -35,12 +19,8 @@ std::optional<double> as_found(const State& state, Read what, std::size_t string
     const ReadingEntry& found = state.found;
     const StringReadings& read = found.strings[std::min(string, found.strings.size() - 1)];
     switch (what) {
-    case Read::nut_gap:
-        if (!pressed(design)) return read.open_gap_fret1_mm;
-        // Held down at another fret it is another number.
-        return read.pressed_fret == design.nut.pressed_fret ? read.pressed_gap_mm : std::nullopt;
-    case Read::action:
-        return design.saddle.measured == ActionMeasure::open ? read.action12_mm : read.action12_capo_mm;
+    case Read::nut_gap: return nut_way(design).read_mm(read);
+    case Read::action: return action_way(design).read_mm(read);
     case Read::slot_width: return read.slot_width_mm;
     case Read::relief: return found.relief ? std::optional(found.relief->depth_mm) : std::nullopt;
     case Read::humidity: return found.humidity_pct;
@@ -74,9 +54,10 @@ Value with_read(const Value& document, const State& state, Read what, std::size_
     } else if (what == Read::humidity) {
         reading.set.emplace_back("humidity_pct", value);
     } else {
-        reading.set.emplace_back(at + key_of(what, design), value);
-        if (what == Read::nut_gap && pressed(design))
-            reading.set.emplace_back(at + "pressed_fret", design.nut.pressed_fret);
+        const ReadingWay way = what == Read::action ? action_way(design) : nut_way(design);
+        const bool width = what == Read::slot_width;
+        reading.set.emplace_back(at + (width ? "slot_width_mm" : std::string(way.key())), value);
+        if (what == Read::nut_gap && !way.open()) reading.set.emplace_back(at + "pressed_fret", way.held_at);
         reading.gauge_of = what == Read::nut_gap ? "nut" : what == Read::action ? "action" : "";
     }
     reading.gauge = gauge_for(state, what, gauges);
