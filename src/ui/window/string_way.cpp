@@ -153,7 +153,6 @@ void StringWay::paint_strings(QPainter& painter, const Frame& f) const {
 
 void StringWay::paint_ends(QPainter& painter, const Frame& f) const {
     const State& state = session_.state();
-    const Design& design = state.job.design;
     const StringSolution& string = state.solution.strings[string_];
     const Neck& neck = state.neck;
     painter.setPen(QPen(theme().ink, 1.0));
