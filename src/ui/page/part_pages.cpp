@@ -61,6 +61,20 @@ void PartPages::show_page(int page) {
     if (isVisible()) refresh(); // what is out of sight is not kept fresh
 }
 
+void PartPages::picks(ChoiceRow* choice, std::function<Picked(int)> pick) {
+    picks_[choice] = pick;
+    connect(choice, &ChoiceRow::picked, this, [this, pick = std::move(pick)](int index) {
+        const Picked picked = pick(index);
+        picked ? commit(picked->name, picked->document) : refresh();
+    });
+}
+
+std::optional<Value> PartPages::with_pick(const ChoiceRow* choice, int index) const {
+    const auto pick = picks_.find(choice);
+    const Picked picked = pick == picks_.end() ? std::nullopt : pick->second(index);
+    return picked ? std::optional(picked->document) : std::nullopt;
+}
+
 ChoiceRow* PartPages::school_choice() const {
     ChoiceRow* first = nullptr;
     for (ChoiceRow* choice : stack_->currentWidget()->findChildren<ChoiceRow*>()) {
@@ -138,12 +152,12 @@ PartPages::SpacingParts PartPages::spacing_parts(const SpacingPlace& at) {
                                                       : QStringLiteral(".course_gap_mm"));
               }),
         tr("in a course"));
-    connect(parts.method, &ChoiceRow::picked, this, [this, at](int method) {
+    picks(parts.method, [this, at](int method) -> Picked {
         const std::array names{tr("equal centres"), tr("equal gaps"), tr("spacing between"),
                                tr("spacing as measured")};
-        commit(names[static_cast<std::size_t>(method)],
-               with_spacing_method(session_.document(), at.key, static_cast<SpacingMethod>(method),
-                                   at.centres_mm(session_.state().solution)));
+        return Pick{names[static_cast<std::size_t>(method)],
+                    with_spacing_method(session_.document(), at.key, static_cast<SpacingMethod>(method),
+                                        at.centres_mm(session_.state().solution))};
     });
     return parts;
 }
@@ -170,9 +184,9 @@ ChoiceRow* PartPages::material_row(const QString& key) {
     for (const char* material : materials)
         options.push_back({QString::fromStdString(material_name(material)), {}, {}});
     auto* row = new ChoiceRow(tr("Material"), options);
-    connect(row, &ChoiceRow::picked, this, [this, key](int index) {
-        commit(tr("material"), with(session_.document(), key.toStdString(),
-                                    std::string(materials[static_cast<std::size_t>(index)])));
+    picks(row, [this, key](int index) -> Picked {
+        return Pick{tr("material"), with(session_.document(), key.toStdString(),
+                                         std::string(materials[static_cast<std::size_t>(index)]))};
     });
     return row;
 }

@@ -7,6 +7,10 @@
 #include <QStackedWidget>
 #include <QWidget>
 
+#include <functional>
+#include <map>
+#include <optional>
+
 class QVBoxLayout;
 
 namespace fm {
@@ -21,6 +25,9 @@ public:
     /// The page a widget is on, if it is on one.
     void show_page_of(const QWidget* widget);
     int page() const { return stack_->currentIndex(); }
+    /// The document with another option of a choice, as picking it would make it; nothing where it cannot be
+    /// had.
+    std::optional<Value> with_pick(const ChoiceRow* choice, int index) const;
     /// A choice between schools in sight: the one with the focus, else the first of the page.
     ChoiceRow* school_choice() const;
     int page_count() const { return stack_->count(); }
@@ -30,6 +37,14 @@ Q_SIGNALS:
     void compare_asked(ChoiceRow* choice);
 
 protected:
+    /// A step that a choice makes: its name, and what the document becomes.
+    struct Pick {
+        QString name;
+        Value document;
+    };
+    using Picked = std::optional<Pick>;
+    /// What picking an option makes: a pure edit, so that schools are set side by side without a step.
+    void picks(ChoiceRow* choice, std::function<Picked(int)> pick);
     /// A page of choices and fields side by side, wrapping.
     void add_page(const QString& name, const std::vector<QWidget*>& parts);
     /// A field under its caption.
@@ -66,6 +81,7 @@ protected:
     const ViewState& view_;
 
 private:
+    std::map<const ChoiceRow*, std::function<Picked(int)>> picks_;
     QStackedWidget* stack_;
     QLayout* tab_row_;
     QButtonGroup tabs_;

@@ -128,10 +128,6 @@ StateResult Session::known_or_state_of(const Value& document) const {
 }
 
 std::vector<Message> Session::commit(const QString& name, const Value& document) {
-    if (trying_) {
-        tried_ = document;
-        return {};
-    }
     if (read_only()) {
         end_preview();
         return {{"job_read_only", Severity::error, {}, {}}};
@@ -169,14 +165,6 @@ QString Session::told(const std::vector<Message>& problems) const {
     if (problems.empty()) return {};
     const Job* job = is_open() ? &state_->job : nullptr;
     return names_.told(problems.front(), job, job ? job->unit : Unit::mm);
-}
-
-std::optional<Value> Session::tried(const std::function<void()>& act) {
-    trying_ = true;
-    tried_.reset();
-    act();
-    trying_ = false;
-    return std::exchange(tried_, std::nullopt);
 }
 
 void Session::set_document(const Value& document) {

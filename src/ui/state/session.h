@@ -58,9 +58,6 @@ public:
     /// changed
     std::vector<Message> commit(const QString& name, const Value& document);
 
-    /// What the job would be with the step `act` makes: it is looked at, not kept. None: it makes no step.
-    std::optional<Value> tried(const std::function<void()>& act);
-
     /// Writes what is not yet written. @returns false, and says why by trouble(), if it could not.
     bool save();
     /// Writes the job to another file, which is not there yet, and goes on there; onto its own file it is
@@ -122,8 +119,6 @@ private:
     std::vector<LateStep> late_steps_; ///< asked for while another was made
     bool dirty_ = false;
     bool previewing_ = false;
-    bool trying_ = false;
-    std::optional<Value> tried_;
     QUndoStack undo_;
     QTimer autosave_;
     QTimer retry_;   ///< while the job cannot be written

@@ -85,7 +85,7 @@ void MainWindow::show_comparison(ChoiceRow* choice) {
         const ChoiceRow::Option& option = choice->options()[static_cast<std::size_t>(i)];
         Alternative school{option.name, option.trade, i == choice->chosen(), nullptr, {}};
         const auto document = school.chosen ? std::optional(session_.document())
-                                            : session_.tried([&] { Q_EMIT choice->picked(i); });
+                                            : station->pages()->with_pick(choice, i);
         StateResult result = document ? state_of(*document) : StateResult{};
         school.state = std::move(result.state);
         school.why_not = session_.told(result.problems);

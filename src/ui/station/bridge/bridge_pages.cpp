@@ -29,26 +29,26 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
 
 void BridgePages::add_bridge_page() {
     bridge_ = new ChoiceRow(tr("Bridge"), {{tr("none"), {}, {}}, {tr("one"), {}, {}}});
-    connect(bridge_, &ChoiceRow::picked, this, [this](int index) { pick_bridge(index == 1); });
+    picks(bridge_, [this](int index) { return pick_bridge(index == 1); });
     anchor_ = new ChoiceRow(
         tr("Strings held by"),
         {{tr("pins"), {}, {}}, {tr("tie block"), {}, {}}, {tr("hole"), {}, {}}, {tr("tailpiece"), {}, {}}});
-    connect(anchor_, &ChoiceRow::picked, this, &BridgePages::pick_anchor);
+    picks(anchor_, [this](int index) { return pick_anchor(index); });
     line_ =
         new ChoiceRow(tr("Pins in a line"),
                       {{tr("along the slot"),
                         tr("as far behind the slot on every string; break angles differ with the heights"),
                         {}},
                        {tr("square"), tr("looks square; break angles differ a little"), {}}});
-    connect(line_, &ChoiceRow::picked, this, [this](int index) {
-        commit(tr("line of the pins"),
-               with(session_.document(), "bridge.pins.line", index == 1 ? "square" : "parallel"));
+    picks(line_, [this](int index) -> Picked {
+        return Pick{tr("line of the pins"),
+                    with(session_.document(), "bridge.pins.line", index == 1 ? "square" : "parallel")};
     });
     ramp_ = labelled(field("bridge.pins.ramp_mm", tr("ramp in front of the pins")), tr("ramp deep"));
     add_page(tr("Anchor"), {bridge_, anchor_, line_, ramp_});
 }
 
-void BridgePages::pick_bridge(bool bridge) {
+BridgePages::Picked BridgePages::pick_bridge(bool bridge) const {
     Value document = without(session_.document(), "bridge");
     if (bridge) {
         // A usual pinned bridge to begin with; every figure of it is then set on the drawing.
@@ -56,14 +56,14 @@ void BridgePages::pick_bridge(bool bridge) {
         document = with(document, "bridge.height_mm", "auto");
         document = with(document, "bridge.anchor", "pins");
     }
-    commit(bridge ? tr("a bridge") : tr("no bridge"), document);
+    return Pick{bridge ? tr("a bridge") : tr("no bridge"), document};
 }
 
-void BridgePages::pick_anchor(int anchor) {
+BridgePages::Picked BridgePages::pick_anchor(int anchor) const {
     const auto chosen = static_cast<Anchor>(anchor);
     Value document = with(session_.document(), "bridge.anchor", std::string(word_of(chosen)));
     const State& state = session_.state();
-    if (!state.job.design.bridge) return refresh();
+    if (!state.job.design.bridge) return std::nullopt;
     if (chosen != Anchor::pins && !fm::find(document, "bridge.exit")) {
         const double height = state.solution.bridge->height_mm.value_or(9.0);
         document = with(document, "bridge.exit.behind_mm", chosen == Anchor::tailpiece ? 120.0 : 11.0);
@@ -73,7 +73,7 @@ void BridgePages::pick_anchor(int anchor) {
     // A tailpiece leaves no height to find: it stays as it is.
     if (chosen == Anchor::tailpiece && state.job.design.bridge->auto_height)
         document = with(document, "bridge.height_mm", to_tenth(*state.solution.bridge->height_mm));
-    commit(tr("how the strings are held"), document);
+    return Pick{tr("how the strings are held"), document};
 }
 
 void BridgePages::add_height_page() {
@@ -81,7 +81,7 @@ void BridgePages::add_height_page() {
         tr("Bridge height"),
         {{tr("as given"), tr("the bridge is there, or its height is decided"), {}},
          {tr("from the exposure"), tr("as high as the saddle's exposure asks, within its limits"), {}}});
-    connect(height_, &ChoiceRow::picked, this, [this](int index) { pick_height(index == 1); });
+    picks(height_, [this](int index) { return pick_height(index == 1); });
     limits_ = boxed({labelled(field("bridge.height_min_mm", tr("least bridge height")), tr("least")),
                      labelled(field("bridge.height_max_mm", tr("greatest bridge height")), tr("greatest"))});
     least_ = boxed(
@@ -90,30 +90,30 @@ void BridgePages::add_height_page() {
     add_page(tr("Height"), {height_, limits_, least_});
 }
 
-void BridgePages::pick_height(bool by_program) {
+BridgePages::Picked BridgePages::pick_height(bool by_program) const {
     const State& state = session_.state();
-    if (!state.job.design.bridge) return refresh();
+    if (!state.job.design.bridge) return std::nullopt;
     Value document = session_.document();
     if (by_program)
         document = with(document, "bridge.height_mm", "auto");
     else if (state.solution.bridge->height_mm)
         document = with(document, "bridge.height_mm", to_tenth(*state.solution.bridge->height_mm));
-    commit(by_program ? tr("bridge height from the exposure") : tr("bridge height as given"), document);
+    return Pick{by_program ? tr("bridge height from the exposure") : tr("bridge height as given"), document};
 }
 
 void BridgePages::add_form_page() {
     form_ = new ChoiceRow(tr("Outline"),
                           {{tr("straight"), {}, {}}, {tr("waisted"), {}, {}}, {tr("bellied"), {}, {}}});
-    connect(form_, &ChoiceRow::picked, this, &BridgePages::pick_form);
+    picks(form_, [this](int index) { return pick_form(index); });
     waist_ = boxed({labelled(field("bridge.outline.middle_mm", tr("length of the middle")), tr("middle")),
                     labelled(field("bridge.outline.wing_width_mm", tr("width of the wings")), tr("wings"))});
     belly_ = labelled(field("bridge.outline.belly_mm", tr("bulge of the back edge")), tr("belly"));
     add_page(tr("Outline"), {form_, waist_, belly_});
 }
 
-void BridgePages::pick_form(int form) {
+BridgePages::Picked BridgePages::pick_form(int form) const {
     const State& state = session_.state();
-    if (!state.job.design.bridge) return refresh();
+    if (!state.job.design.bridge) return std::nullopt;
     const BridgeOutline shown = shown_outline(state.job.design, state.solution);
     Value document = session_.document();
     const auto put = [&](const char* key, double mm) {
@@ -129,34 +129,34 @@ void BridgePages::pick_form(int form) {
         put("wing_width_mm", to_tenth(0.7 * shown.width_mm));
     }
     if (form == 2) put("belly_mm", to_tenth(0.2 * shown.width_mm));
-    commit(tr("outline of the bridge"), document);
+    return Pick{tr("outline of the bridge"), document};
 }
 
 void BridgePages::add_existing_page() {
     existing_ =
         new ChoiceRow(tr("Bridge that is there"), {{tr("not measured"), {}, {}}, {tr("measured"), {}, {}}});
-    connect(existing_, &ChoiceRow::picked, this, [this](int index) {
-        if (!session_.state().job.design.bridge) return refresh();
+    picks(existing_, [this](int index) -> Picked {
+        if (!session_.state().job.design.bridge) return std::nullopt;
         Value document = without(session_.document(), "bridge.existing");
         if (index == 1)
             document = with(document, "bridge.existing.height_mm",
                             to_tenth(session_.state().solution.bridge->height_mm.value_or(9.0)));
-        commit(index == 1 ? tr("bridge that is there") : tr("no bridge there"), document);
+        return Pick{index == 1 ? tr("bridge that is there") : tr("no bridge there"), document};
     });
     existing_height_ = labelled(field("bridge.existing.height_mm", tr("height of the bridge that is there")),
                                 tr("its height"));
     pocket_ =
         new ChoiceRow(tr("Neck"), {{tr("fixed"), {}, {}},
                                    {tr("bolted in a pocket"), tr("packing tilts it; says how much"), {}}});
-    connect(pocket_, &ChoiceRow::picked, this, [this](int index) {
-        if (!session_.state().job.design.bridge) return refresh();
+    picks(pocket_, [this](int index) -> Picked {
+        if (!session_.state().job.design.bridge) return std::nullopt;
         Value document = without(session_.document(), "bridge.neck_pocket");
         if (index == 1) {
             document = with(document, "bridge.neck_pocket.length_mm", 70.0);
             document = with(document, "bridge.neck_pocket.pivot_x_mm",
                             to_tenth(0.7 * session_.state().job.design.neck.mean_scale_mm()));
         }
-        commit(tr("neck pocket"), document);
+        return Pick{tr("neck pocket"), document};
     });
     pocket_box_ =
         boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),

@@ -20,10 +20,10 @@ private:
     void add_height_page();
     void add_form_page();
     void add_existing_page();
-    void pick_bridge(bool bridge);
-    void pick_anchor(int anchor);
-    void pick_height(bool by_program);
-    void pick_form(int form);
+    Picked pick_bridge(bool bridge) const;
+    Picked pick_anchor(int anchor) const;
+    Picked pick_height(bool by_program) const;
+    Picked pick_form(int form) const;
 
     ChoiceRow* bridge_ = nullptr;
     ChoiceRow* anchor_ = nullptr;

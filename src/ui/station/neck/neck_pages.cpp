@@ -33,9 +33,9 @@ NeckPages::NeckPages(Session& session, FieldBinder& binder, const ViewState& vie
 
 void NeckPages::add_scale_page() {
     scales_ = new ChoiceRow(tr("Scale"), {{tr("one"), {}, {}}, {tr("fanned"), {}, {}}});
-    connect(scales_, &ChoiceRow::picked, this, [this](int index) {
-        commit(index == 1 ? tr("fanned frets") : tr("one scale"),
-               with_scales(session_.document(), index == 1, session_.state().job.design.neck));
+    picks(scales_, [this](int index) -> Picked {
+        return Pick{index == 1 ? tr("fanned frets") : tr("one scale"),
+                    with_scales(session_.document(), index == 1, session_.state().job.design.neck)};
     });
     perpendicular_ =
         labelled(field("neck.perpendicular_fret", tr("fret square to the centreline"), FieldKind::number,
@@ -60,11 +60,11 @@ void NeckPages::add_scale_page() {
 void NeckPages::add_board_page() {
     shape_ = new ChoiceRow(tr("Board across"),
                            {{tr("flat"), {}, {}}, {tr("one radius"), {}, {}}, {tr("radius grows"), {}, {}}});
-    connect(shape_, &ChoiceRow::picked, this, [this](int index) {
+    picks(shape_, [this](int index) -> Picked {
         const std::array names{tr("flat board"), tr("board of one radius"), tr("board whose radius grows")};
-        commit(names[static_cast<std::size_t>(index)],
-               with_board_shape(session_.document(), static_cast<BoardShape>(index),
-                                session_.state().job.design.neck));
+        return Pick{names[static_cast<std::size_t>(index)],
+                    with_board_shape(session_.document(), static_cast<BoardShape>(index),
+                                     session_.state().job.design.neck)};
     });
     radius_at_ =
         labelled(field("neck.radius_end_at_mm", tr("where the end radius is read")), tr("radius read at"));
@@ -84,11 +84,11 @@ void NeckPages::add_relief_page() {
     held_ = new ChoiceRow(tr("Straight string held at"), {{tr("fret 1 and the joint"), {}, {}},
                                                           {tr("nut and the joint"), {}, {}},
                                                           {tr("fret 1 and the last"), {}, {}}});
-    connect(held_, &ChoiceRow::picked, this, [this](int index) {
+    picks(held_, [this](int index) -> Picked {
         const NeckDesign& design = session_.state().job.design.neck;
         const auto [from, to] = ways_to_hold(design)[static_cast<std::size_t>(index)];
-        commit(tr("relief read between frets %1 and %2").arg(from).arg(to),
-               with_relief_between(session_.document(), Neck(design), from, to));
+        return Pick{tr("relief read between frets %1 and %2").arg(from).arg(to),
+                    with_relief_between(session_.document(), Neck(design), from, to)};
     });
     reliefs_ = new QLabel;
     reliefs_->setProperty("caption", true);

@@ -41,21 +41,21 @@ void NutPages::add_height_page() {
          {tr("zero fret"), tr("thinks of a fret at the nut; nothing to slip a gauge under"), {}}});
     pressed_ =
         new ChoiceRow(tr("pressed at fret"), {{QStringLiteral("2"), {}, {}}, {QStringLiteral("3"), {}, {}}});
-    connect(height_, &ChoiceRow::picked, this, &NutPages::pick_height);
-    connect(pressed_, &ChoiceRow::picked, this, [this](int index) {
-        commit(tr("pressed at fret %1").arg(index + 2),
-               with_height_method(session_.document(), NutHeightMethod::pressed_gap, index + 2,
-                                  session_.state().solution));
+    picks(height_, [this](int index) { return pick_height(index); });
+    picks(pressed_, [this](int index) -> Picked {
+        return Pick{tr("pressed at fret %1").arg(index + 2),
+                    with_height_method(session_.document(), NutHeightMethod::pressed_gap, index + 2,
+                                       session_.state().solution)};
     });
     zero_ = new ChoiceRow(tr("Zero fret"), {{tr("none"), {}, {}}, {tr("real"), {}, {}}});
-    connect(zero_, &ChoiceRow::picked, this, [this](int index) {
+    picks(zero_, [this](int index) -> Picked {
         Value document = without(session_.document(), "nut.zero_fret");
         if (index == 1) {
             document = with(document, "nut.zero_fret.height_mm",
                             session_.state().job.design.neck.fret_height_mm + 0.1);
             document = with(document, "nut.zero_fret.guide_below_mm", 0.3);
         }
-        commit(tr("zero fret"), document);
+        return Pick{tr("zero fret"), document};
     });
     zero_box_ = boxed(
         {labelled(field("nut.zero_fret.height_mm", tr("height of the zero fret")), tr("its height")),
@@ -68,9 +68,9 @@ void NutPages::add_slots_page() {
         tr("Top"),
         {{tr("at every string"), tr("each string as deep as wanted; mixed strings make a zigzag"), {}},
          {tr("fair"), tr("one sweep over all; some strings lie a little deeper"), {}}});
-    connect(top_, &ChoiceRow::picked, this, [this](int index) {
-        commit(index == 1 ? tr("fair top") : tr("top at every string"),
-               with(session_.document(), "nut.fair_top", index == 1));
+    picks(top_, [this](int index) -> Picked {
+        return Pick{index == 1 ? tr("fair top") : tr("top at every string"),
+                    with(session_.document(), "nut.fair_top", index == 1)};
     });
     add_page(
         tr("Slots"),
@@ -90,14 +90,14 @@ void NutPages::add_slots_page() {
 void NutPages::add_seat_page() {
     seat_ =
         new ChoiceRow(tr("Seat"), {{tr("square"), {}, {}}, {tr("angled"), {}, {}}, {tr("curved"), {}, {}}});
-    connect(seat_, &ChoiceRow::picked, this, [this](int index) {
+    picks(seat_, [this](int index) -> Picked {
         const auto seat = static_cast<Seat>(index);
         Value document = with(session_.document(), "nut.seat", std::string(word_of(seat)));
         if (seat == Seat::curved && !fm::find(document, "nut.seat_radius_mm")) {
             const double radius = session_.state().job.design.neck.radius_nut_mm;
             document = with(document, "nut.seat_radius_mm", radius > 0 ? radius : 400.0);
         }
-        commit(tr("seat"), document);
+        return Pick{tr("seat"), document};
     });
     material_ = material_row(QStringLiteral("nut.material"));
     seat_radius_box_ = labelled(field("nut.seat_radius_mm", tr("seat radius")), tr("seat radius"));
@@ -112,7 +112,7 @@ void NutPages::add_behind_page() {
     posts_ =
         new ChoiceRow(tr("Posts or bar"), {{tr("not given"), tr("floors follow the headstock angle"), {}},
                                            {tr("given"), tr("floors follow each string's own fall"), {}}});
-    connect(posts_, &ChoiceRow::picked, this, [this](int index) { pick_posts(index == 1); });
+    picks(posts_, [this](int index) { return pick_posts(index == 1); });
     const auto chosen = [this](const State& s) {
         return std::min(view_.string, s.job.design.strings.size() - 1);
     };
@@ -159,15 +159,15 @@ void NutPages::add_verdict_page() {
     add_page(tr("Verdict"), {verdict_});
 }
 
-void NutPages::pick_height(int method) {
+NutPages::Picked NutPages::pick_height(int method) const {
     const std::array names{tr("nut height read open"), tr("nut height read pressed"),
                            tr("nut height as a zero fret")};
-    commit(names[static_cast<std::size_t>(method)],
-           with_height_method(session_.document(), static_cast<NutHeightMethod>(method),
-                              session_.state().job.design.nut.pressed_fret, session_.state().solution));
+    return Pick{names[static_cast<std::size_t>(method)],
+                with_height_method(session_.document(), static_cast<NutHeightMethod>(method),
+                                   session_.state().job.design.nut.pressed_fret, session_.state().solution)};
 }
 
-void NutPages::pick_posts(bool posts) {
+NutPages::Picked NutPages::pick_posts(bool posts) const {
     Value document = without(session_.document(), "nut.posts");
     if (posts) {
         Value::Array list;
@@ -178,7 +178,7 @@ void NutPages::pick_posts(bool posts) {
         }
         document = with(document, "nut.posts", std::move(list));
     }
-    commit(posts ? tr("posts given") : tr("posts left out"), document);
+    return Pick{posts ? tr("posts given") : tr("posts left out"), document};
 }
 
 void NutPages::posts_like_chosen() {

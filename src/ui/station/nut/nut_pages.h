@@ -23,8 +23,8 @@ private:
     void add_behind_page();
     void add_verdict_page();
 
-    void pick_height(int method);
-    void pick_posts(bool posts);
+    Picked pick_height(int method) const;
+    Picked pick_posts(bool posts) const;
     void posts_like_chosen();
 
     SpacingParts spacing_{};

@@ -31,22 +31,22 @@ void SaddlePages::add_action_page() {
     action_ = new ChoiceRow(tr("Action read"),
                             {{tr("open"), tr("over fret 12, nothing pressed; the nut's height is in it"), {}},
                              {tr("capo at 1"), tr("held at fret 1; the nut is left out of it"), {}}});
-    connect(action_, &ChoiceRow::picked, this, [this](int index) {
-        commit(index == 0 ? tr("action read open") : tr("action read with a capo"),
-               with_action_measure(session_.document(), static_cast<ActionMeasure>(index),
-                                   session_.state().solution));
+    picks(action_, [this](int index) -> Picked {
+        return Pick{index == 0 ? tr("action read open") : tr("action read with a capo"),
+                    with_action_measure(session_.document(), static_cast<ActionMeasure>(index),
+                                        session_.state().solution)};
     });
     each_ = new ChoiceRow(tr("Actions"), {{tr("by the outer strings"), {}, {}}, {tr("one by one"), {}, {}}});
-    connect(each_, &ChoiceRow::picked, this, [this](int index) {
+    picks(each_, [this](int index) -> Picked {
         const Design& design = session_.state().job.design;
-        commit(index == 1 ? tr("actions one by one") : tr("actions by the outer strings"),
-               with_each_target(session_.document(), "saddle.action", index == 1, design.saddle.action,
-                                design.strings.size()));
+        return Pick{index == 1 ? tr("actions one by one") : tr("actions by the outer strings"),
+                    with_each_target(session_.document(), "saddle.action", index == 1, design.saddle.action,
+                                     design.strings.size())};
     });
     add_page(tr("Action"), {action_, each_});
 }
 
-void SaddlePages::pick_height_by(int way) {
+SaddlePages::Picked SaddlePages::pick_height_by(int way) const {
     const auto by = static_cast<HeightBy>(way);
     Value document = with(session_.document(), "saddle.height_by", std::string(word_of(by)));
     const State& state = session_.state();
@@ -60,7 +60,7 @@ void SaddlePages::pick_height_by(int way) {
                         to_hundredth(state.solution.strings.back().line.saddle_y_mm));
     }
     if (!set.by_two_screws()) document = without(document, "saddle.screws_across_mm");
-    commit(tr("what sets the height"), document);
+    return Pick{tr("what sets the height"), document};
 }
 
 void SaddlePages::add_crowns_page() {
@@ -73,21 +73,22 @@ void SaddlePages::add_crowns_page() {
          {tr("all frets"),
           tr("the least error over the whole board; fret 12 itself may be off a little"),
           {}}});
-    connect(crowns_, &ChoiceRow::picked, this, &SaddlePages::pick_compensation);
+    picks(crowns_, [this](int index) { return pick_compensation(index); });
     fixed_ = labelled(field("saddle.compensation.fixed_mm", tr("compensation of every string")),
                       tr("compensation"));
     front_ = new ChoiceRow(tr("Nut's front with it"),
                            {{tr("where it is"), tr("the front stays as the nut gives it"), {}},
                             {tr("one for all"), tr("one set-forward for the whole nut"), {}},
                             {tr("each its own"), tr("a stepped front, the least error of all"), {}}});
-    connect(front_, &ChoiceRow::picked, this, [this](int index) {
+    picks(front_, [this](int index) -> Picked {
         const std::string word(word_of(static_cast<SetForward>(index)));
-        commit(tr("nut's front with the crowns"), with(session_.document(), "saddle.compensation.nut", word));
+        return Pick{tr("nut's front with the crowns"),
+                    with(session_.document(), "saddle.compensation.nut", word)};
     });
     add_page(tr("Crowns"), {crowns_, fixed_, front_});
 }
 
-void SaddlePages::pick_compensation(int method) {
+SaddlePages::Picked SaddlePages::pick_compensation(int method) const {
     const auto chosen = static_cast<CompensationMethod>(method);
     const std::array names{tr("one compensation for all"), tr("crowns for fret 12"),
                            tr("crowns for all frets")};
@@ -99,7 +100,7 @@ void SaddlePages::pick_compensation(int method) {
             mean += string.compensation_mm / static_cast<double>(strings.size());
         document = with(document, "saddle.compensation.fixed_mm", to_hundredth(mean));
     }
-    commit(names[static_cast<std::size_t>(method)], document);
+    return Pick{names[static_cast<std::size_t>(method)], document};
 }
 
 void SaddlePages::add_piece_page() {
@@ -124,7 +125,7 @@ void SaddlePages::add_piece_page() {
 void SaddlePages::add_existing_page() {
     existing_ =
         new ChoiceRow(tr("Saddle that is there"), {{tr("not measured"), {}, {}}, {tr("measured"), {}, {}}});
-    connect(existing_, &ChoiceRow::picked, this, [this](int index) {
+    picks(existing_, [this](int index) -> Picked {
         Value document = without(session_.document(), "saddle.existing");
         if (index == 1) {
             const State& state = session_.state();
@@ -135,7 +136,7 @@ void SaddlePages::add_existing_page() {
             document =
                 with(document, "saddle.existing.height.treble_mm", height(state.solution.strings.size() - 1));
         }
-        commit(index == 1 ? tr("saddle that is there") : tr("no saddle there"), document);
+        return Pick{index == 1 ? tr("saddle that is there") : tr("no saddle there"), document};
     });
     const auto existing = [](bool bass) {
         return [bass](const State& s) -> std::optional<double> {
@@ -162,10 +163,10 @@ void SaddlePages::add_existing_page() {
                               FieldKind::length, existing(false), existing_key(false)),
                         tr("height treble"))});
     single_ = new ChoiceRow(tr("Single saddles"), {{tr("no"), {}, {}}, {tr("with a travel"), {}, {}}});
-    connect(single_, &ChoiceRow::picked, this, [this](int index) {
+    picks(single_, [this](int index) -> Picked {
         Value document = without(session_.document(), "saddle.travel_mm");
         if (index == 1) document = with(document, "saddle.travel_mm", Value::Array{Value(0.0), Value(10.0)});
-        commit(index == 1 ? tr("single saddles") : tr("one saddle"), document);
+        return Pick{index == 1 ? tr("single saddles") : tr("one saddle"), document};
     });
     travel_ = boxed({labelled(field("saddle.travel_mm[0]", tr("travel from")), tr("travel from")),
                      labelled(field("saddle.travel_mm[1]", tr("travel to")), tr("travel to"))});
@@ -175,7 +176,7 @@ void SaddlePages::add_existing_page() {
                                                      {tr("two posts"), {}, {}},
                                                      {tr("feet"), {}, {}},
                                                      {tr("wheels"), {}, {}}});
-    connect(height_by_, &ChoiceRow::picked, this, &SaddlePages::pick_height_by);
+    picks(height_by_, [this](int index) { return pick_height_by(index); });
     screws_ = boxed({labelled(field("saddle.screws_across_mm.bass", tr("bass screw from the centreline")),
                               tr("bass screw")),
                      labelled(field("saddle.screws_across_mm.treble", tr("treble screw from the centreline")),

@@ -19,8 +19,8 @@ private:
     void add_crowns_page();
     void add_piece_page();
     void add_existing_page();
-    void pick_compensation(int method);
-    void pick_height_by(int way);
+    Picked pick_compensation(int method) const;
+    Picked pick_height_by(int way) const;
 
     SpacingParts spacing_{};
     ChoiceRow* action_ = nullptr;

@@ -103,17 +103,17 @@ void SurveyPages::add_job_page() {
     title_ = words("title", tr("title of the job"), 220);
     owner_ = words("owner", tr("owner"), 160);
     handed_ = new ChoiceRow(tr("Played"), {{tr("right-handed"), {}, {}}, {tr("left-handed"), {}, {}}});
-    connect(handed_, &ChoiceRow::picked, this, [this](int index) {
-        commit(index == 1 ? tr("left-handed") : tr("right-handed"),
-               with(session_.document(), "handed", index == 1 ? "left" : "right"));
+    picks(handed_, [this](int index) -> Picked {
+        return Pick{index == 1 ? tr("left-handed") : tr("right-handed"),
+                    with(session_.document(), "handed", index == 1 ? "left" : "right")};
     });
     std::vector<ChoiceRow::Option> options;
     for (const Unit unit : units) options.push_back({unit_text(unit), {}, QStringLiteral("U")});
     unit_ = new ChoiceRow(tr("Unit"), options);
-    connect(unit_, &ChoiceRow::picked, this, [this](int index) {
+    picks(unit_, [this](int index) -> Picked {
         const Unit unit = units[static_cast<std::size_t>(index)];
-        commit(tr("unit %1").arg(unit_text(unit)),
-               with(session_.document(), "unit", std::string(word_of(unit))));
+        return Pick{tr("unit %1").arg(unit_text(unit)),
+                    with(session_.document(), "unit", std::string(word_of(unit)))};
     });
     ValueField* a4 = field("a4_hz", tr("pitch of A4 in Hz"), FieldKind::number,
                            [](const State& s) { return std::optional(s.job.a4_hz); });
@@ -123,11 +123,11 @@ void SurveyPages::add_job_page() {
 
 void SurveyPages::add_playing_page() {
     hand_ = new ChoiceRow(tr("Hand"), {{tr("soft"), {}, {}}, {tr("normal"), {}, {}}, {tr("hard"), {}, {}}});
-    connect(hand_, &ChoiceRow::picked, this, [this](int index) {
+    picks(hand_, [this](int index) -> Picked {
         const auto hand = static_cast<PlayingHand>(index);
-        commit(tr("hand of the player"),
-               without(with(session_.document(), "player.hand", std::string(word_of(hand))),
-                       "player.pluck_force_n"));
+        return Pick{tr("hand of the player"),
+                    without(with(session_.document(), "player.hand", std::string(word_of(hand))),
+                            "player.pluck_force_n")};
     });
     ValueField* measured = field("player.pluck_force_n", tr("pluck measured with a spring scale, in newton"));
     add_page(
