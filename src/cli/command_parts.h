@@ -8,17 +8,7 @@
 
 namespace fm {
 
-/// One command: its name, how it is called, what it may take.
-struct Command {
-    const char* name;
-    const char* needs; ///< what stands alone, in words: "one job file"
-    std::size_t least; ///< how many words stand alone
-    std::size_t most;
-    std::vector<KnownOption> options;
-    CommandResult (*run)(const Words&);
-};
-
-/// Wrong usage: what is wrong, then the help.
+/// Wrong usage: what is wrong, then how it is called.
 CommandResult usage(const std::string& fault);
 /// Everything a command could not do, one line each, with the exit code of the worst.
 CommandResult told(const std::vector<Message>& problems);
@@ -72,7 +62,6 @@ CommandResult quote_command(const Words& words);
 CommandResult convert_command(const Words& words);
 CommandResult temperament_command(const Words& words);
 CommandResult strings_command(const Words& words);
-CommandResult sheet_command(const Words& words);
 CommandResult printer_command(const Words& words);
 
 } // namespace fm

@@ -60,7 +60,7 @@ private:
     }
     /// What a command prints.
     static Value printed(const std::vector<std::string>& words) {
-        const CommandResult result = run_command(words);
+        const CommandResult result = run_command(words, nullptr);
         if (result.exit_code != 0) throw std::runtime_error(result.errors);
         return parse_json(result.output);
     }

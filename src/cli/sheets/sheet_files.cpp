@@ -1,4 +1,4 @@
-#include "cli/sheet_command.h"
+#include "cli/sheets/sheet_files.h"
 
 #include "core/words/word_of.h"
 #include "job/document/job_file.h"
