@@ -1998,10 +1998,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Einheit %1</translation>
     </message>
     <message>
-        <source>reading %1, %2</source>
-        <translation>Messung %1, %2</translation>
-    </message>
-    <message>
         <source>&amp;Job</source>
         <translation>&amp;Auftrag</translation>
     </message>
@@ -2274,66 +2270,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Tonhöhe, Stärke und Machart aller Saiten aus einer CSV-Datei</translation>
     </message>
     <message>
-        <source>S&amp;trings</source>
-        <translation>S&amp;aiten</translation>
-    </message>
-    <message>
-        <source>Go to the strings</source>
-        <translation>Zu den Saiten</translation>
-    </message>
-    <message>
-        <source>N&amp;ut</source>
-        <translation>Satte&amp;l</translation>
-    </message>
-    <message>
-        <source>Alt+2</source>
-        <translation>Alt+2</translation>
-    </message>
-    <message>
-        <source>Go to the nut</source>
-        <translation>Zum Sattel</translation>
-    </message>
-    <message>
-        <source>Nec&amp;k</source>
-        <translation>&amp;Hals</translation>
-    </message>
-    <message>
-        <source>Go to the neck</source>
-        <translation>Zum Hals gehen</translation>
-    </message>
-    <message>
-        <source>Alt+3</source>
-        <translation>Alt+3</translation>
-    </message>
-    <message>
-        <source>Alt+4</source>
-        <translation>Alt+4</translation>
-    </message>
-    <message>
-        <source>Sa&amp;ddle</source>
-        <translation>Stege&amp;inlage</translation>
-    </message>
-    <message>
-        <source>Alt+5</source>
-        <translation>Alt+5</translation>
-    </message>
-    <message>
-        <source>Go to the saddle</source>
-        <translation>Zur Stegeinlage gehen</translation>
-    </message>
-    <message>
-        <source>Brid&amp;ge</source>
-        <translation>Ste&amp;g</translation>
-    </message>
-    <message>
-        <source>Alt+6</source>
-        <translation>Alt+6</translation>
-    </message>
-    <message>
-        <source>Go to the bridge</source>
-        <translation>Zum Steg gehen</translation>
-    </message>
-    <message>
         <source>Bridge or its &amp;place</source>
         <translation>Steg oder sein &amp;Platz</translation>
     </message>
@@ -2394,18 +2330,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>, leer</translation>
     </message>
     <message>
-        <source>Su&amp;rvey</source>
-        <translation>&amp;Befund</translation>
-    </message>
-    <message>
-        <source>Alt+1</source>
-        <translation>Alt+1</translation>
-    </message>
-    <message>
-        <source>Go to the survey</source>
-        <translation>Zum Befund</translation>
-    </message>
-    <message>
         <source>Nut or what lies be&amp;hind it</source>
         <translation>Sattel oder was da&amp;hinter liegt</translation>
     </message>
@@ -2462,18 +2386,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Die gewählten Blätter als PDF, SVG oder DXF speichern</translation>
     </message>
     <message>
-        <source>Sheet&amp;s</source>
-        <translation>&amp;Blätter</translation>
-    </message>
-    <message>
-        <source>Alt+7</source>
-        <translation>Alt+7</translation>
-    </message>
-    <message>
-        <source>Go to the sheets: templates, lists and cards</source>
-        <translation>Zu den Blättern: Schablonen, Listen und Karten</translation>
-    </message>
-    <message>
         <source>A part for a &amp;machine…</source>
         <translation>Ein Teil für eine &amp;Maschine…</translation>
     </message>
@@ -2528,30 +2440,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>One sound when a string is there, three when it is too deep</source>
         <translation>Ein Ton, wenn eine Saite am Ziel ist, drei, wenn sie zu tief ist</translation>
-    </message>
-    <message>
-        <source>&amp;Intonation</source>
-        <translation>&amp;Intonation</translation>
-    </message>
-    <message>
-        <source>Go to the intonation: cents and crowns</source>
-        <translation>Zur Intonation: Cent und Kronen</translation>
-    </message>
-    <message>
-        <source>Alt+8</source>
-        <translation>Alt+8</translation>
-    </message>
-    <message>
-        <source>Re&amp;cord</source>
-        <translation>A&amp;kte</translation>
-    </message>
-    <message>
-        <source>Alt+9</source>
-        <translation>Alt+9</translation>
-    </message>
-    <message>
-        <source>Go to the record: found, decided, done, left</source>
-        <translation>Zur Akte: gefunden, entschieden, getan, gelassen</translation>
     </message>
     <message>
         <source>What was hea&amp;rd</source>
@@ -5072,13 +4960,13 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>Doubts: %1</source>
         <translation>Zweifel: %1</translation>
     </message>
+    <message>
+        <source>reading %1, %2</source>
+        <translation>Messung %1, %2</translation>
+    </message>
 </context>
 <context>
     <name>fm::StationPath</name>
-    <message>
-        <source>Nut</source>
-        <translation>Sattel</translation>
-    </message>
     <message>
         <source>Next</source>
         <translation>Als Nächstes</translation>
@@ -5108,6 +4996,41 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>linkshändig</translation>
     </message>
     <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>Open %1</source>
+        <translation>%1 öffnen</translation>
+    </message>
+    <message>
+        <source>The jobs of this workshop</source>
+        <translation>Die Aufträge dieser Werkstatt</translation>
+    </message>
+    <message>
+        <source>The jobs of %1</source>
+        <translation>Die Aufträge von %1</translation>
+    </message>
+    <message>
+        <source>Print again what has changed</source>
+        <translation>Neu drucken, was sich geändert hat</translation>
+    </message>
+    <message>
+        <source>1 string</source>
+        <translation>1 Saite</translation>
+    </message>
+    <message>
+        <source>Stop: the plan (N) says why</source>
+        <translation>Halt: Der Plan (N) sagt, warum</translation>
+    </message>
+</context>
+<context>
+    <name>fm::StationWords</name>
+    <message>
+        <source>Nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
         <source>read, %1 slots</source>
         <translation>gemessen, %1 Kerben</translation>
     </message>
@@ -5122,14 +5045,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Fret tops onto the blank</source>
         <translation>Bundkronen auf den Rohling</translation>
-    </message>
-    <message>
-        <source>Jobs</source>
-        <translation>Aufträge</translation>
-    </message>
-    <message>
-        <source>Open %1</source>
-        <translation>%1 öffnen</translation>
     </message>
     <message>
         <source>Brass may hold lead: wash hands. File toward the vice, mind the edges. Follow your tools&apos; instructions and local rules.</source>
@@ -5276,14 +5191,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>anzufertigen</translation>
     </message>
     <message>
-        <source>The jobs of this workshop</source>
-        <translation>Die Aufträge dieser Werkstatt</translation>
-    </message>
-    <message>
-        <source>The jobs of %1</source>
-        <translation>Die Aufträge von %1</translation>
-    </message>
-    <message>
         <source>Strings under tension: mind the eyes. A lifted bridge, a loose brace or a stuck rod is a job for a trained repairer.</source>
         <translation>Saiten unter Spannung: auf die Augen achten. Ein gelöster Steg, ein loser Balken oder ein fester Halsstab ist Arbeit für eine geübte Hand.</translation>
     </message>
@@ -5334,10 +5241,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Print the sheets of the parts to be cut</source>
         <translation>Blätter der Teile drucken</translation>
-    </message>
-    <message>
-        <source>Print again what has changed</source>
-        <translation>Neu drucken, was sich geändert hat</translation>
     </message>
     <message>
         <source>Sheets</source>
@@ -5408,10 +5311,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Nach den gedruckten Blättern schneiden</translation>
     </message>
     <message>
-        <source>1 string</source>
-        <translation>1 Saite</translation>
-    </message>
-    <message>
         <source>read, 1 slot</source>
         <translation>gemessen, 1 Kerbe</translation>
     </message>
@@ -5452,8 +5351,76 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>neu abzulesen</translation>
     </message>
     <message>
-        <source>Stop: the plan (N) says why</source>
-        <translation>Halt: Der Plan (N) sagt, warum</translation>
+        <source>S&amp;trings</source>
+        <translation>S&amp;aiten</translation>
+    </message>
+    <message>
+        <source>Go to the strings</source>
+        <translation>Zu den Saiten</translation>
+    </message>
+    <message>
+        <source>N&amp;ut</source>
+        <translation>Satte&amp;l</translation>
+    </message>
+    <message>
+        <source>Go to the nut</source>
+        <translation>Zum Sattel</translation>
+    </message>
+    <message>
+        <source>Nec&amp;k</source>
+        <translation>&amp;Hals</translation>
+    </message>
+    <message>
+        <source>Go to the neck</source>
+        <translation>Zum Hals gehen</translation>
+    </message>
+    <message>
+        <source>Sa&amp;ddle</source>
+        <translation>Stege&amp;inlage</translation>
+    </message>
+    <message>
+        <source>Go to the saddle</source>
+        <translation>Zur Stegeinlage gehen</translation>
+    </message>
+    <message>
+        <source>Brid&amp;ge</source>
+        <translation>Ste&amp;g</translation>
+    </message>
+    <message>
+        <source>Go to the bridge</source>
+        <translation>Zum Steg gehen</translation>
+    </message>
+    <message>
+        <source>Su&amp;rvey</source>
+        <translation>&amp;Befund</translation>
+    </message>
+    <message>
+        <source>Go to the survey</source>
+        <translation>Zum Befund</translation>
+    </message>
+    <message>
+        <source>Sheet&amp;s</source>
+        <translation>&amp;Blätter</translation>
+    </message>
+    <message>
+        <source>Go to the sheets: templates, lists and cards</source>
+        <translation>Zu den Blättern: Schablonen, Listen und Karten</translation>
+    </message>
+    <message>
+        <source>&amp;Intonation</source>
+        <translation>&amp;Intonation</translation>
+    </message>
+    <message>
+        <source>Go to the intonation: cents and crowns</source>
+        <translation>Zur Intonation: Cent und Kronen</translation>
+    </message>
+    <message>
+        <source>Re&amp;cord</source>
+        <translation>A&amp;kte</translation>
+    </message>
+    <message>
+        <source>Go to the record: found, decided, done, left</source>
+        <translation>Zur Akte: gefunden, entschieden, getan, gelassen</translation>
     </message>
 </context>
 <context>

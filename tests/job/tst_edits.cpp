@@ -70,14 +70,14 @@ private Q_SLOTS:
     }
     void readings_of_one_sitting_stand_together() {
         const Value job = without(demo_document("curlew"), "readings");
-        Value changed = with_reading(job, 10, {2, "open_gap_fret1_mm", 0.5, 3}, "2031-03-04T10:20");
-        changed = with_reading(changed, 10, {2, "action12_mm", 2.4, 3}, "2031-03-04T10:20");
+        Value changed = with_reading(job, 10, {2, {BenchPart::nut, 0}, 0.5}, "2031-03-04T10:20");
+        changed = with_reading(changed, 10, {2, {BenchPart::saddle, 0}, 2.4}, "2031-03-04T10:20");
         QCOMPARE(job_of(changed).readings.size(), std::size_t(1));
         QVERIFY(*job_of(changed).readings[0].strings[2].action12_mm == 2.4);
         // The same number again, or another sitting, is an entry of its own: readings are only added.
-        changed = with_reading(changed, 10, {2, "action12_mm", 2.3, 3}, "2031-03-04T10:20");
+        changed = with_reading(changed, 10, {2, {BenchPart::saddle, 0}, 2.3}, "2031-03-04T10:20");
         QCOMPARE(job_of(changed).readings.size(), std::size_t(2));
-        changed = with_reading(changed, 10, {3, "pressed_gap_mm", 0.2, 2}, "2031-03-05T09:00");
+        changed = with_reading(changed, 10, {3, {BenchPart::nut, 2}, 0.2}, "2031-03-05T09:00");
         const Job read = job_of(changed);
         QCOMPARE(read.readings.size(), std::size_t(3));
         QVERIFY(read.readings[2].strings[3].pressed_fret == 2 &&

@@ -148,12 +148,12 @@ private Q_SLOTS:
     }
     void readings_are_only_added() {
         const Value document = demo_document("lantern");
-        Value once = with_reading(document, 7, {2, "pressed_gap_mm", 0.2, 3}, "2031-05-01T10:00:00");
+        Value once = with_reading(document, 7, {2, {BenchPart::nut, 3}, 0.2}, "2031-05-01T10:00:00");
         QCOMPARE(find(once, "readings")->array()->size(), std::size_t(1));
         QCOMPARE(*find(once, "readings[0].state")->text(), std::string("found"));
-        once = with_reading(once, 7, {2, "action12_mm", 3.5, 3}, "2031-05-01T10:00:00");
+        once = with_reading(once, 7, {2, {BenchPart::saddle, 0}, 3.5}, "2031-05-01T10:00:00");
         QCOMPARE(find(once, "readings")->array()->size(), std::size_t(1)); // the same sitting
-        const Value again = with_reading(once, 7, {2, "pressed_gap_mm", 0.18, 3}, "2031-05-01T10:00:00");
+        const Value again = with_reading(once, 7, {2, {BenchPart::nut, 3}, 0.18}, "2031-05-01T10:00:00");
         QCOMPARE(find(again, "readings")->array()->size(), std::size_t(2)); // the first number stays
         QCOMPARE(find(again, "readings[0].strings[2].pressed_gap_mm")->number(), 0.2);
         QCOMPARE(*find(again, "readings[1].state")->text(), std::string("during"));

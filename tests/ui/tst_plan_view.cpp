@@ -134,14 +134,14 @@ private Q_SLOTS:
         QVERIFY(window_->bench()->isVisible());
         QCOMPARE(window_->bench()->worker().part(), BenchPart::saddle);
         window_->bench()->leave();
-        QVERIFY(window_->view().plan);
+        QVERIFY(window_->view().page == Page::plan);
         Q_EMIT window_->plan()->page()->anchorClicked(QUrl(QStringLiteral("go:nut")));
         QCOMPARE(window_->view().station, Station::nut);
-        QVERIFY(!window_->view().plan);
+        QVERIFY(window_->view().page != Page::plan);
         window_.press(Qt::Key_N);
-        QVERIFY(window_->view().plan);
+        QVERIFY(window_->view().page == Page::plan);
         window_.press(Qt::Key_Escape);
-        QVERIFY(!window_->view().plan);
+        QVERIFY(window_->view().page != Page::plan);
     }
 
     void a_reading_far_from_what_was_foretold_is_told() {
@@ -181,7 +181,7 @@ private Q_SLOTS:
         window_.press(Qt::Key_V);
         VerdictView* verdict = window_->verdict();
         QVERIFY(verdict->isVisible());
-        QVERIFY(!window_->view().plan);
+        QVERIFY(window_->view().page != Page::plan);
         const int shim = 4;
         const int new_nut = 5;
         QCOMPARE(verdict->proposed(), std::optional(shim));
@@ -213,8 +213,8 @@ private Q_SLOTS:
         window_->session().undo_stack()->undo();
         QCOMPARE(window_.state().job.record.back().about, std::string("nut"));
         window_.press(Qt::Key_Escape);
-        if (window_->view().verdict) window_.press(Qt::Key_Escape);
-        QVERIFY(!window_->view().verdict);
+        if (window_->view().page == Page::verdict) window_.press(Qt::Key_Escape);
+        QVERIFY(window_->view().page != Page::verdict);
     }
 
     /// Plan, minutes, cut list, bench and what is cut by follow the one plan.

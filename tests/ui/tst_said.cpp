@@ -104,7 +104,7 @@ private Q_SLOTS:
         QVERIFY(window_->working()->isVisible());
         QVERIFY(!window_->working()->key().contains(QStringLiteral("floor")));
         press(Qt::Key_V); // the verdict
-        if (window_->view().verdict) QVERIFY(!window_->working()->isVisible());
+        if (window_->view().page == Page::verdict) QVERIFY(!window_->working()->isVisible());
     }
 
     /// A number that is not a string's own stays that number when another string is chosen.

@@ -17,7 +17,7 @@ private Q_SLOTS:
         window_.press(Qt::Key_W);
     }
     void cleanup() {
-        if (window_->view().heard) window_.press(Qt::Key_W);
+        if (window_->view().page == Page::heard) window_.press(Qt::Key_W);
     }
 
     void every_symptom_can_be_asked_about_on_every_job() {
@@ -125,10 +125,10 @@ private Q_SLOTS:
     void escape_leads_back_to_the_station() {
         QCOMPARE(view()->isVisible(), true);
         window_.press(Qt::Key_Escape);
-        if (window_->view().heard) window_.press(Qt::Key_Escape); // a notice lay on top
-        QVERIFY(!window_->view().heard);
+        if (window_->view().page == Page::heard) window_.press(Qt::Key_Escape); // a notice lay on top
+        QVERIFY(window_->view().page != Page::heard);
         window_.press(Qt::Key_W);
-        QVERIFY(window_->view().heard);
+        QVERIFY(window_->view().page == Page::heard);
     }
 
 private:

@@ -79,6 +79,8 @@ struct ReadingGauges {
     std::optional<double> nut_u_mm;
     std::optional<double> action_u_mm;
     std::optional<double> relief_u_mm;
+
+    friend bool operator==(const ReadingGauges&, const ReadingGauges&) = default;
 };
 
 /// The parts that are set or filed at the bench.

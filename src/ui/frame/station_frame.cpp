@@ -1,5 +1,6 @@
 #include "ui/frame/station_frame.h"
 
+#include "job/edits/edits.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
@@ -11,7 +12,7 @@
 namespace fm {
 
 StationFrame::StationFrame(Session& session, const ViewState& view, const QString& title, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view), binder_(session), column_(new QVBoxLayout(this)),
+    : WindowPage(parent), session_(session), view_(view), binder_(session), column_(new QVBoxLayout(this)),
       facts_(new QLabel), doubts_(new QLabel) {
     column_->setContentsMargins(0, 8, 0, 0);
     column_->setSpacing(2);
@@ -49,6 +50,43 @@ void StationFrame::hold(QWidget* canvas, PartPages* pages) {
     drawing_->addWidget(table_);
     column_->addWidget(drawing_, 1);
     column_->addWidget(pages);
+    connect(pages, &PartPages::refused, this, &StationFrame::refused);
+    connect(pages, &PartPages::compare_asked, this, &StationFrame::compare_asked);
+    connect(table_->rows(), &DrawingTableModel::refused, this, &StationFrame::refused);
+    connect(table_, &DrawingTable::number_picked, this, &StationFrame::pick_number);
+    for (PartCanvas* each : canvases()) {
+        connect(each, &PartCanvas::string_picked, this, &StationFrame::string_picked);
+        connect(each, &PartCanvas::string_stepped, this, [this](int by) {
+            const auto count = static_cast<int>(session_.state().job.design.strings.size());
+            Q_EMIT string_picked(
+                static_cast<std::size_t>(std::clamp(static_cast<int>(view_.string) + by, 0, count - 1)));
+        });
+        connect(each, &PartCanvas::number_picked, this, [this](const QString& name) {
+            if (!name.isEmpty()) Q_EMIT number_picked(name);
+        });
+    }
+    if (!list()) return;
+    connect(list(), &NumbersList::number_picked, this, &StationFrame::pick_number);
+    connect(list()->model(), &NumbersModel::not_understood, this, &StationFrame::refused);
+}
+
+void StationFrame::pick_number(const QString& key) {
+    if (const auto number = number_of_key(session_.state().solution, key.toStdString()))
+        Q_EMIT number_picked(QString::fromStdString(number->name()));
+}
+
+void StationFrame::take(std::size_t string, const ReadingWay& way, double mm) {
+    const Design& design = session_.state().job.design;
+    const QString name = tr("reading %1, %2")
+                             .arg(QString::fromStdString(design.string_name(string)),
+                                  length_with_unit(mm, session_.state().job.unit));
+    const auto problems =
+        session_.commit(name, with_reading(session_.document(), design.strings.size(), {string, way, mm},
+                                           session_.sitting().toStdString()));
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
+    const std::string key = "readings.strings[" + std::to_string(string) + "]";
+    for (const Message& doubt : session_.state().reading_doubts)
+        if (doubt.where == key) Q_EMIT refused(message_text(doubt, session_.state().job.unit));
 }
 
 void StationFrame::resizeEvent(QResizeEvent* event) {
@@ -82,7 +120,7 @@ void StationFrame::show_views(const QStringList& names, const QString& shortcut,
     views_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     views_->setAccessibleName(label);
     head_->addWidget(views_);
-    connect(views_, &ChoiceRow::picked, this, &StationFrame::view_picked);
+    connect(views_, &ChoiceRow::picked, this, &StationFrame::pick_view);
 }
 
 StationFrame::Doubts StationFrame::doubts_of(const std::vector<Message>& messages) const {

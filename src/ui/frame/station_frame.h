@@ -3,9 +3,9 @@
 #include "ui/field/choice_row.h"
 #include "ui/field/field_binder.h"
 #include "ui/frame/drawing_table.h"
+#include "ui/frame/station_kind.h"
 #include "ui/page/numbers_list.h"
 #include "ui/page/part_pages.h"
-#include "ui/state/view_state.h"
 
 #include <QLabel>
 
@@ -15,23 +15,28 @@ class QVBoxLayout;
 namespace fm {
 
 /// A station: its name and facts, found or target, what is doubtful, the drawing, the pages under it.
-class StationFrame : public QWidget {
+class StationFrame : public WindowPage {
     Q_OBJECT
 public:
     StationFrame(Session& session, const ViewState& view, const QString& title, QWidget* parent = nullptr);
-    virtual void refresh() = 0;
+    StationFrame* frame() override { return this; }
+    void take_focus() override { canvas()->setFocus(); }
+    void zoom(double factor) override { factor == 0 ? canvas()->zoom_home() : canvas()->zoom_by(factor); }
     virtual PartCanvas* canvas() = 0;
     /// All its drawings, in sight or not.
     virtual std::vector<PartCanvas*> canvases() { return {canvas()}; }
     virtual PartPages* pages() = 0;
-    /// What stands beside it; none: the station has no such list.
+    /// The list that stands beside it; none: the station has no such list.
     virtual NumbersList* list() { return nullptr; }
+    QWidget* beside() override { return list(); }
+    /// Brings the drawing into sight that a field is on.
+    virtual void bring(const QWidget*) {}
     /// The same values as a table in place of the drawing.
     DrawingTable* table() { return table_; }
     void show_table(bool shown);
 
 Q_SIGNALS:
-    void view_picked(int view);                ///< of those in the head
+    void compare_asked(ChoiceRow* choice);
     void doubt_followed(const QString& where); ///< the key in the job file it is about
 
 protected:
@@ -39,6 +44,10 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     /// The drawing and its pages, below the head.
     void hold(QWidget* canvas, PartPages* pages);
+    /// A number chosen by its whole key.
+    void pick_number(const QString& key);
+    /// Writes down what a gauge read, and says what is doubtful about it.
+    void take(std::size_t string, const ReadingWay& way, double mm);
     void show_facts(QStringList facts);
     /// What is doubtful, each a way to what it is about: the first in sight, the others when asked for.
     struct Doubt {
@@ -48,6 +57,8 @@ protected:
     using Doubts = std::vector<Doubt>;
     void show_doubts(const Doubts& doubts);
     Doubts doubts_of(const std::vector<Message>& messages) const;
+    /// One of those in the head was picked.
+    virtual void pick_view(int) {}
     /// The choice in the head: the states or drawings of this station.
     void show_views(const QStringList& names, const QString& shortcut, const QString& label);
     void choose_view(int view) { views_->set_chosen(view); }

@@ -41,6 +41,9 @@ constexpr const char* key_of(Datum datum) {
     return "";
 }
 
+/// What fills the window beside the path: a station, or a page in its place.
+enum class Page { station, board, verdict, plan, heard };
+
 /// How a station is looked at: belongs to the window, not to the job.
 struct ViewState {
     Station station = Station::nut;
@@ -54,11 +57,10 @@ struct ViewState {
     bool behind = false;  ///< what lies behind the nut instead of the nut
     bool placing = false; ///< the bridge's place instead of the bridge
     bool table = false;   ///< the drawing's values as a table
-    bool board = false;   ///< the whole board instead of a station
-    bool verdict = false; ///< the verdict on nut and saddle, instead of a station
-    bool plan = false;    ///< the plan, instead of a station
-    bool heard = false;   ///< what was heard, instead of a station
+    Page page = Page::station;
     BoardMeasure measure = BoardMeasure::cents;
+
+    friend bool operator==(const ViewState&, const ViewState&) = default;
 };
 
 } // namespace fm

@@ -73,7 +73,7 @@ private:
 } // namespace
 
 FretBoard::FretBoard(const Session& session, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view), places_(new FretPlaces(session, view, this)),
+    : WindowPage(parent), session_(session), view_(view), places_(new FretPlaces(session, view, this)),
       table_(new QTableView), worst_(new QLabel), reading_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 8, 16, 12 + legend_px);
@@ -123,10 +123,12 @@ FretBoard::FretBoard(const Session& session, const ViewState& view, QWidget* par
     column->addWidget(reading_);
     reading_->setAccessibleName(tr("The place read"));
     reading_->setMinimumHeight(26);
-    connect(measure_, &ChoiceRow::picked, this,
-            [this](int i) { Q_EMIT measure_picked(static_cast<BoardMeasure>(i)); });
-    connect(side_, &ChoiceRow::picked, this,
-            [this](int i) { Q_EMIT side_picked(i == 0 ? NutSide::found : NutSide::target); });
+    connect(measure_, &ChoiceRow::picked, this, [this](int i) {
+        Q_EMIT view_asked([i](ViewState& shown) { shown.measure = static_cast<BoardMeasure>(i); });
+    });
+    connect(side_, &ChoiceRow::picked, this, [this](int i) {
+        Q_EMIT view_asked([i](ViewState& shown) { shown.side = i == 0 ? NutSide::found : NutSide::target; });
+    });
     connect(table_->selectionModel(), &QItemSelectionModel::currentChanged, this,
             [this](const QModelIndex& now) {
                 if (!now.isValid()) return;

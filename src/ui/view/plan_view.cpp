@@ -38,7 +38,7 @@ QString gap_text(double mm, const QString& number) {
 } // namespace
 
 PlanView::PlanView(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session),
+    : WindowPage(parent), session_(session),
       choice_(
           new ChoiceRow(tr("Order"), {{tr("neck, saddle, nut"), {}, {}}, {tr("neck, nut, saddle"), {}, {}}})),
       stop_(new StopBar(session)), page_(new QTextBrowser) {

@@ -2,6 +2,7 @@
 #include "core/found/plan.h"
 #include "ui/field/choice_row.h"
 #include "ui/field/stop_bar.h"
+#include "ui/frame/window_page.h"
 #include "ui/state/session.h"
 
 #include <QTextBrowser>
@@ -9,18 +10,19 @@
 namespace fm {
 
 /// The plan: step after step what to do, how much, what the gauges should read afterwards, how long it takes.
-class PlanView : public QWidget {
+class PlanView : public WindowPage {
     Q_OBJECT
 public:
     explicit PlanView(Session& session, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
+    void take_focus() override { page_->setFocus(); }
+    bool shows_numbers() const override { return false; }
     QTextBrowser* page() { return page_; }
     StopBar* stop_bar() { return stop_; }
     PlanOrder order() const { return order_; }
     void choose_order(PlanOrder order);
 
 Q_SIGNALS:
-    void refused(const QString& why);
     void bench_asked(BenchPart part);
     void station_asked(const QString& word);
 

@@ -50,7 +50,7 @@ QString reading_words(const std::string& key) {
 } // namespace
 
 SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view), symptoms_(new QListWidget),
+    : WindowPage(parent), session_(session), view_(view), symptoms_(new QListWidget),
       board_(new SymptomBoard(session)), hint_(new QLabel), causes_(new QListWidget), detail_(new QLabel),
       strings_(new QLabel), gone_(nullptr), better_(nullptr), same_(nullptr), decide_(nullptr) {
     auto* across = new QHBoxLayout(this);

@@ -1,4 +1,5 @@
 #pragma once
+#include "ui/frame/window_page.h"
 #include "ui/state/view_state.h"
 #include "ui/view/symptom_board.h"
 
@@ -11,11 +12,13 @@ namespace fm {
 
 /// From what was heard to what is wrong: what, where, the cheapest test first, ranked causes, and what each
 /// cure does to every string.
-class SymptomView : public QWidget {
+class SymptomView : public WindowPage {
     Q_OBJECT
 public:
     SymptomView(Session& session, const ViewState& view, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
+    void take_focus() override { board_->setFocus(); }
+    bool shows_numbers() const override { return false; }
 
     SymptomBoard* board() { return board_; }
     QListWidget* symptoms() { return symptoms_; }
@@ -30,7 +33,6 @@ public:
     QString table() const { return strings_->text(); }
 
 Q_SIGNALS:
-    void refused(const QString& why);
     void decided(const QString& what);
 
 private:

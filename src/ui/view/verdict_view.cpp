@@ -65,7 +65,7 @@ QString row(const QStringList& cells, const char* cell = "td") {
 } // namespace
 
 VerdictView::VerdictView(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session),
+    : WindowPage(parent), session_(session),
       parts_(
           new ChoiceRow(tr("Verdict on"),
                         {{tr("the nut"), {}, {}}, {tr("the saddle"), {}, {}}, {tr("the relief"), {}, {}}})),

@@ -1,6 +1,7 @@
 #pragma once
 #include "core/found/plan.h"
 #include "ui/field/choice_row.h"
+#include "ui/frame/window_page.h"
 #include "ui/state/session.h"
 
 #include <QLineEdit>
@@ -12,11 +13,13 @@ namespace fm {
 
 /// The verdict on nut, saddle and relief as found, argued: what was read, the rule, the amounts, what else
 /// could be done; and what was decided, with why if it is something else.
-class VerdictView : public QWidget {
+class VerdictView : public WindowPage {
     Q_OBJECT
 public:
     explicit VerdictView(Session& session, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
+    void take_focus() override { page_->setFocus(); }
+    bool shows_numbers() const override { return false; }
     QTextBrowser* page() { return page_; }
     enum class Part { nut, saddle, relief };
     void choose_part(Part part);
@@ -27,9 +30,6 @@ public:
     /// Decides for one of the part's ways. Another one than proposed needs a reason.
     void decide(int way, const QString& reason);
     QStringList ways() const;
-
-Q_SIGNALS:
-    void refused(const QString& why);
 
 private:
     QString nut_html() const;

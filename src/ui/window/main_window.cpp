@@ -45,7 +45,7 @@ void MainWindow::build() {
     auto* across = new QHBoxLayout(centre);
     across->setContentsMargins(0, 0, 0, 0);
     across->setSpacing(0);
-    path_ = new StationPath(session_, view_);
+    path_ = new StationPath(session_, view_, kinds_);
     path_->setFixedWidth(192);
     across->addWidget(path_);
     auto* right = new QVBoxLayout;
@@ -55,10 +55,6 @@ void MainWindow::build() {
     notice_ = new Notice;
     right->addWidget(notice_);
     middle_ = new QStackedWidget;
-    for (std::size_t i = 0; i < station_count; ++i) middle_->addWidget(new QWidget);
-    board_ = new FretBoard(session_, view_);
-    middle_->addWidget(board_);
-    cut_list_ = new CutList(session_, view_);
     nut(); // what opens first
     right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
@@ -92,24 +88,6 @@ void MainWindow::connect_parts() {
     connect(way_, &StringWay::neck_touched, this, [this] { choose_station(Station::neck); });
     connect(way_, &StringWay::saddle_touched, this, [this] { choose_station(Station::saddle); });
     connect(way_, &StringWay::bridge_touched, this, [this] { choose_station(Station::bridge); });
-    connect(cut_list_, &CutList::string_picked, this, &MainWindow::choose_string);
-    connect(cut_list_, &CutList::datum_picked, this, &MainWindow::choose_datum);
-    connect(cut_list_, &CutList::stage_picked, this, &MainWindow::choose_stage);
-    connect(cut_list_, &CutList::number_picked, this, [this](const QString& key) {
-        if (const auto number = number_of_key(session_.state().solution, key.toStdString()))
-            key_name_ = QString::fromStdString(number->name());
-        show_working();
-    });
-    connect(cut_list_->model(), &CutListModel::read, this, &MainWindow::take_reading);
-    connect(cut_list_->model(), &CutListModel::not_understood, this,
-            [this](const QString& why) { say(why); });
-    connect(board_, &FretBoard::side_picked, this, &MainWindow::choose_side);
-    connect(board_, &FretBoard::measure_picked, this, &MainWindow::choose_measure);
-    connect(board_, &FretBoard::string_picked, this, &MainWindow::choose_string);
-    connect(board_, &FretBoard::number_picked, this, [this](const QString& name) {
-        key_name_ = name;
-        show_working();
-    });
 }
 
 void MainWindow::leave_field() {
@@ -153,42 +131,12 @@ void MainWindow::refresh() {
     shape_ = shape;
     path_->refresh();
     way_->set_string(view_.string);
-    StationFrame* const drawn = drawn_station(); // made now, if it is gone to for the first time
-    if (view_.station == Station::strings) strings();
-    if (view_.station == Station::sheets) sheets();
-    if (view_.station == Station::intonation) intonation();
-    if (view_.station == Station::record) record();
-    if (view_.verdict)
-        middle_->setCurrentWidget(verdict_);
-    else if (view_.plan)
-        middle_->setCurrentWidget(plan_);
-    else if (view_.heard)
-        middle_->setCurrentWidget(symptoms_);
-    else if (view_.board)
-        middle_->setCurrentWidget(board_);
-    else
-        middle_->setCurrentIndex(static_cast<int>(view_.station));
-    if (view_.verdict)
-        verdict_->refresh();
-    else if (view_.plan)
-        plan_->refresh();
-    else if (view_.heard)
-        symptoms_->refresh();
-    else if (view_.board)
-        board_->refresh();
-    else if (view_.station == Station::strings)
-        strings_->refresh();
-    else if (view_.station == Station::sheets)
-        sheets_->refresh();
-    else if (view_.station == Station::intonation)
-        intonation_->refresh();
-    else if (view_.station == Station::record)
-        record_->refresh();
-    if (drawn) {
-        drawn->refresh();
-        drawn->show_table(view_.table);
-    }
-    if (drawn && drawn == nut_) cut_list_->refresh();
+    WindowPage* const page = shown(); // made now, if it is gone to for the first time
+    middle_->setCurrentWidget(view_.page == Page::station
+                                  ? stations_[static_cast<std::size_t>(view_.station)].holder
+                                  : pages_[view_.page].holder);
+    page->refresh();
+    if (StationFrame* drawn = page->frame()) drawn->show_table(view_.table);
     if (bench_) bench_->refresh();
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
@@ -196,24 +144,18 @@ void MainWindow::refresh() {
 }
 
 void MainWindow::refresh_all_lists() {
-    board_->refresh();
-    cut_list_->refresh();
-    if (strings_) strings_->refresh();
-    for (StationFrame* station : drawn_stations()) station->refresh();
-}
-
-bool MainWindow::shows_numbers() const {
-    return !view_.plan && !view_.verdict && !view_.heard && view_.station != Station::sheets &&
-           view_.station != Station::record;
+    for (const Held& each : stations_)
+        if (each.page && each.page->lists_strings()) each.page->refresh();
+    for (const auto& [which, each] : pages_)
+        if (each.page->lists_strings()) each.page->refresh();
 }
 
 void MainWindow::show_working() {
-    working_->setVisible(shows_numbers() || view_.board);
+    working_->setVisible(shown()->shows_numbers());
     const bool whole = number_of_key(session_.state().solution, key_name_.toStdString()).has_value();
-    const bool slot = !view_.board && view_.station == Station::nut;
-    working_->show_number(
-        whole ? key_name_ : QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
-        slot ? cut_list_->model()->feeler_words(static_cast<int>(view_.string)) : QString());
+    working_->show_number(whole ? key_name_
+                                : QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
+                          shown()->note(view_.string));
 }
 
 void MainWindow::choose_string(std::size_t string) {
@@ -229,18 +171,25 @@ void MainWindow::choose_string(std::size_t string) {
     refresh();
 }
 
-void MainWindow::choose_fret(int fret) {
-    if (!session_.is_open() || fret == view_.fret) return;
+void MainWindow::change_view(const ViewChange& change) {
+    if (!session_.is_open()) return;
+    ViewState changed = view_;
+    change(changed);
+    if (changed == view_) return;
     leave_field();
-    view_.fret = fret;
+    const QString first = first_number();
+    view_ = changed;
+    if (first_number() != first) key_name_ = first_number();
     refresh();
+    if (view_.page == Page::board) show_place();
+}
+
+void MainWindow::choose_fret(int fret) {
+    change_view([fret](ViewState& view) { view.fret = fret; });
 }
 
 void MainWindow::choose_point(std::size_t point) {
-    if (!session_.is_open() || point == view_.point) return;
-    leave_field();
-    view_.point = point;
-    refresh();
+    change_view([point](ViewState& view) { view.point = point; });
 }
 
 void MainWindow::step_string(int by) {
@@ -250,53 +199,43 @@ void MainWindow::step_string(int by) {
 }
 
 void MainWindow::choose_side(NutSide side) {
-    view_.side = side;
-    view_.behind = false;
-    refresh();
-    if (!view_.board) return;
-    show_place();
+    change_view([side](ViewState& view) {
+        view.side = side;
+        view.behind = false;
+    });
 }
 
 void MainWindow::choose_stage(CutStage stage) {
-    view_.stage = stage;
-    refresh();
+    change_view([stage](ViewState& view) { view.stage = stage; });
 }
 
 void MainWindow::choose_placing(bool placing) {
-    view_.placing = placing;
-    key_name_ =
-        placing ? QStringLiteral("placing.bass.fret12_to_slot_front_mm") : first_number(view_.station);
-    refresh();
+    change_view([placing](ViewState& view) { view.placing = placing; });
 }
 
 void MainWindow::choose_behind(bool behind) {
-    view_.behind = behind;
-    const bool posts = !session_.state().job.design.nut.posts.empty();
-    key_name_ = !behind ? first_number(view_.station)
-                : posts ? QStringLiteral("nut_break_angle_deg")
-                        : QStringLiteral("floor_angle_deg");
-    refresh();
-    nut()->canvas()->setFocus();
+    change_view([behind](ViewState& view) { view.behind = behind; });
+    nut()->take_focus();
 }
 
 void MainWindow::choose_datum(Datum datum) {
-    view_.datum = datum;
+    change_view([datum](ViewState& view) { view.datum = datum; });
     key_name_ = QString::fromLatin1(key_of(datum));
-    refresh();
+    if (session_.is_open()) show_working();
+}
+
+void MainWindow::choose_measure(BoardMeasure measure) {
+    change_view([measure](ViewState& view) { view.measure = measure; });
 }
 
 void MainWindow::choose_station(Station station) {
     if (!session_.is_open()) return;
     leave_field();
     view_.station = station;
-    only(nullptr, false);
-    key_name_ = first_number(station);
+    view_.page = Page::station;
+    key_name_ = first_number();
     refresh();
-    if (station == Station::strings) strings()->table()->setFocus();
-    if (station == Station::sheets) sheets()->pages()->setFocus();
-    if (station == Station::intonation) intonation()->table()->setFocus();
-    if (station == Station::record) record()->story()->setFocus();
-    if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
+    shown()->take_focus();
     if (!bench_ || bench_->isHidden()) return;
     // At the bench the station's own part is worked on; without one the bench is left.
     const auto part = bench_part(station);
@@ -305,78 +244,22 @@ void MainWindow::choose_station(Station station) {
 
 /// The working of the place on the board.
 void MainWindow::show_place() {
-    key_name_ = board_->table()->currentIndex().data(number_key_role).toString();
+    key_name_ = board()->table()->currentIndex().data(number_key_role).toString();
     show_working();
 }
 
-void MainWindow::show_board(bool shown) {
-    if (!session_.is_open() || shown == view_.board) return;
-    only(&ViewState::board, shown);
-    key_name_ = first_number(view_.station);
+void MainWindow::show_page(Page page, bool shown) {
+    if (!session_.is_open() || shown == (view_.page == page)) return;
+    leave_field();
+    view_.page = shown ? page : Page::station;
+    if (page == Page::board) key_name_ = first_number();
+    if (page == Page::verdict && shown)
+        verdict()->choose_part(view_.station == Station::saddle ? VerdictView::Part::saddle
+                                                                : VerdictView::Part::nut);
     refresh();
     if (!shown) return;
-    board_->table()->setFocus();
-    show_place();
-}
-
-void MainWindow::only(bool ViewState::*page, bool shown) {
-    for (bool ViewState::*each :
-         {&ViewState::board, &ViewState::heard, &ViewState::plan, &ViewState::verdict})
-        view_.*each = each == page && shown;
-}
-
-void MainWindow::show_verdict(bool shown) {
-    if (!session_.is_open() || shown == view_.verdict) return;
-    leave_field();
-    if (!verdict_) {
-        verdict_ = new VerdictView(session_);
-        middle_->addWidget(verdict_);
-        connect(verdict_, &VerdictView::refused, this, [this](const QString& why) { say(why); });
-    }
-    only(&ViewState::verdict, shown);
-    if (shown)
-        verdict_->choose_part(view_.station == Station::saddle ? VerdictView::Part::saddle
-                                                               : VerdictView::Part::nut);
-    refresh();
-    if (shown) verdict_->page()->setFocus();
-}
-
-void MainWindow::show_plan(bool shown) {
-    if (!session_.is_open() || shown == view_.plan) return;
-    leave_field();
-    if (!plan_) {
-        plan_ = new PlanView(session_);
-        middle_->addWidget(plan_);
-        connect(plan_, &PlanView::refused, this, [this](const QString& why) { say(why); });
-        connect(plan_, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
-        connect(plan_, &PlanView::station_asked, this, [this](const QString& word) {
-            if (const auto station = of_word<Station>(word.toStdString())) choose_station(*station);
-        });
-    }
-    only(&ViewState::plan, shown);
-    refresh();
-    if (shown) plan_->page()->setFocus();
-}
-
-void MainWindow::show_symptoms(bool shown) {
-    if (!session_.is_open() || shown == view_.heard) return;
-    leave_field();
-    if (!symptoms_) {
-        symptoms_ = new SymptomView(session_, view_);
-        middle_->addWidget(symptoms_);
-        connect(symptoms_, &SymptomView::refused, this, [this](const QString& why) { say(why); });
-        connect(symptoms_, &SymptomView::decided, this, &MainWindow::say);
-    }
-    only(&ViewState::heard, shown);
-    refresh();
-    if (shown) symptoms_->board()->setFocus();
-}
-
-void MainWindow::choose_measure(BoardMeasure measure) {
-    view_.measure = measure;
-    refresh();
-    if (!view_.board) return;
-    show_place();
+    this->page(page)->take_focus();
+    if (page == Page::board) show_place();
 }
 
 void MainWindow::next_unit() {
@@ -385,21 +268,6 @@ void MainWindow::next_unit() {
     const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
                                           with(session_.document(), "unit", std::string(word_of(next))));
     if (!problems.empty()) say(session_.told(problems));
-}
-
-void MainWindow::take_reading(int string, bool action, double mm) {
-    const Design& design = session_.state().job.design;
-    const AddedReading reading{static_cast<std::size_t>(string),
-                               action ? action_way(design) : nut_way(design), mm};
-    const QString name = tr("reading %1, %2")
-                             .arg(QString::fromStdString(design.string_name(reading.string)),
-                                  length_with_unit(mm, session_.state().job.unit));
-    const auto problems = session_.commit(name, with_reading(session_.document(), design.strings.size(),
-                                                             reading, session_.sitting().toStdString()));
-    if (!problems.empty()) say(session_.told(problems));
-    const std::string key = "readings.strings[" + std::to_string(string) + "]";
-    for (const Message& doubt : session_.state().reading_doubts)
-        if (doubt.where == key) say(message_text(doubt, session_.state().job.unit));
 }
 
 void MainWindow::apply_theme(bool evening) {
@@ -459,11 +327,7 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (overlay_) overlay_->hide();
     notice_->hide();
     if (covered) return;
-    view_.verdict ? show_verdict(false)
-    : view_.plan  ? show_plan(false)
-    : view_.heard ? show_symptoms(false)
-    : view_.table ? show_table(false)
-                  : show_board(false);
+    view_.page != Page::station ? show_page(view_.page, false) : show_table(false);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -492,7 +356,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
         // On a pitch, the letters of notes begin to write one.
         const bool note =
             key->key() >= Qt::Key_A && key->key() <= Qt::Key_G && key->modifiers() == Qt::NoModifier;
-        if (note && strings_ && watched == strings_->table() && strings_->on_pitch()) {
+        if (note && session_.is_open() && shown()->takes_letters(watched)) {
             event->accept();
             return true;
         }

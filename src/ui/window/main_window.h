@@ -10,7 +10,6 @@
 #include "ui/station/sheets/sheet_station.h"
 #include "ui/station/strings/strings_station.h"
 #include "ui/station/survey/survey_station.h"
-#include "ui/view/cut_list.h"
 #include "ui/view/fret_board.h"
 #include "ui/view/plan_view.h"
 #include "ui/view/symptom_view.h"
@@ -19,13 +18,16 @@
 #include "ui/window/help_window.h"
 #include "ui/window/notice.h"
 #include "ui/window/station_path.h"
+#include "ui/window/stations.h"
 #include "ui/window/string_way.h"
 #include "ui/window/working_panel.h"
 
 #include <QMainWindow>
 #include <QStackedWidget>
 
+#include <array>
 #include <functional>
+#include <map>
 
 class QToolButton;
 
@@ -46,20 +48,22 @@ public:
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
     // Each is made when it is first gone to.
-    SurveyStation* survey();
-    NeckStation* neck();
-    NutStation* nut();
-    SaddleStation* saddle();
-    BridgeStation* bridge();
-    CutList* cut_list() { return cut_list_; }
-    FretBoard* board() { return board_; }
-    PlanView* plan() { return plan_; }            ///< once gone to
-    VerdictView* verdict() { return verdict_; }   ///< once gone to
-    SymptomView* symptoms() { return symptoms_; } ///< once gone to
-    StringsStation* strings();
-    IntonationStation* intonation();
-    SheetStation* sheets();
-    RecordStation* record();
+    WindowPage* station(Station station);
+    WindowPage* page(Page page); ///< not Page::station
+    SurveyStation* survey() { return static_cast<SurveyStation*>(station(Station::survey)); }
+    NeckStation* neck() { return static_cast<NeckStation*>(station(Station::neck)); }
+    StringsStation* strings() { return static_cast<StringsStation*>(station(Station::strings)); }
+    NutStation* nut() { return static_cast<NutStation*>(station(Station::nut)); }
+    SaddleStation* saddle() { return static_cast<SaddleStation*>(station(Station::saddle)); }
+    BridgeStation* bridge() { return static_cast<BridgeStation*>(station(Station::bridge)); }
+    IntonationStation* intonation() { return static_cast<IntonationStation*>(station(Station::intonation)); }
+    SheetStation* sheets() { return static_cast<SheetStation*>(station(Station::sheets)); }
+    RecordStation* record() { return static_cast<RecordStation*>(station(Station::record)); }
+    CutList* cut_list() { return nut()->cut_list(); }
+    FretBoard* board() { return static_cast<FretBoard*>(page(Page::board)); }
+    PlanView* plan() { return static_cast<PlanView*>(page(Page::plan)); }
+    VerdictView* verdict() { return static_cast<VerdictView*>(page(Page::verdict)); }
+    SymptomView* symptoms() { return static_cast<SymptomView*>(page(Page::heard)); }
     BenchView* bench() { return bench_; } ///< once gone to
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
@@ -83,15 +87,13 @@ public:
     /// The nut itself, or what lies behind it.
     void choose_behind(bool behind);
     void choose_datum(Datum datum);
-    /// The whole board instead of the station, or the station again.
-    void show_board(bool shown);
+    /// A page in place of the station, or the station again.
+    void show_page(Page page, bool shown);
+    void show_board(bool shown) { show_page(Page::board, shown); }
     void choose_measure(BoardMeasure measure);
-    /// The plan instead of the station, or the station again.
-    void show_plan(bool shown);
-    /// The verdict on nut and saddle, instead of the station, or the station again.
-    void show_verdict(bool shown);
-    /// What was heard, and what may be the cause, instead of the station; or the station again.
-    void show_symptoms(bool shown);
+    void show_plan(bool shown) { show_page(Page::plan, shown); }
+    void show_verdict(bool shown) { show_page(Page::verdict, shown); }
+    void show_symptoms(bool shown) { show_page(Page::heard, shown); }
     /// The whole window for filing: the part of the station in sight, else the nut.
     void go_to_bench();
     void go_to_bench(BenchPart part);
@@ -118,17 +120,23 @@ private:
     void build();
     bool is_narrow() const { return width() < 1180; }
     int list_width() const { return is_narrow() ? 312 : 352; }
-    QWidget* side_by_side(QWidget* station, QWidget* list);
     void connect_parts();
-    void connect_station(StationFrame* station);
-    /// Puts a station where it belongs among the others.
-    void put_in(Station station, QWidget* widget);
-    /// Those made so far that are drawings with pages.
-    std::vector<StationFrame*> drawn_stations() const;
-    /// The station in sight, if it is a drawing with pages.
-    StationFrame* drawn_station();
-    /// The working a station opens with.
-    QString first_number(Station station) const;
+    /// What is made, and beside what it stands.
+    struct Held {
+        WindowPage* page = nullptr;
+        QWidget* holder = nullptr;
+    };
+    Held held(WindowPage* page);
+    WindowPage* made_page(Page page);
+    void connect_page(WindowPage* page);
+    /// What fills the window now.
+    WindowPage* shown();
+    /// A station in sight that is a drawing with pages.
+    StationFrame* drawn_station() { return session_.is_open() ? shown()->frame() : nullptr; }
+    /// The working the station in sight opens with.
+    QString first_number() const;
+    /// Looks in another way.
+    void change_view(const ViewChange& change);
     void build_menus();
     void add_undo(QMenu* edit);
     void build_view_menu();
@@ -140,8 +148,6 @@ private:
     void refresh();
     /// Lists out of sight know the job's strings and frets too, before anything asks them.
     void refresh_all_lists();
-    /// Whether what is in sight has computed numbers, whose working is shown.
-    bool shows_numbers() const;
     void show_working();
     void show_place();
     /// A value still being typed becomes its step, as when the field is left.
@@ -150,14 +156,13 @@ private:
     void learn_hand();
     void step_string(int by);
     void next_unit();
-    void take_reading(int string, bool action, double mm);
     void fill_recent();
     void remember(const QString& path);
     /// Where a job was looked at last: kept beside the recent jobs, never in the job.
     /// Opens what was picked; the open job stays as it is, with its steps to undo, unless its file was
     /// changed.
     void go_to_job(const QString& path);
-    void keep_view() const;
+    void keep_view();
     void restore_view();
     QString path_for_job(const QString& title, const QString& start);
     void go_way(Notice::Way way);
@@ -186,27 +191,14 @@ private:
     Session session_;
     ViewState view_;
     std::pair<std::size_t, int> shape_; ///< strings and frets the lists know
+    std::vector<StationKind> kinds_ = station_kinds();
     StationPath* path_ = nullptr;
     StringWay* way_ = nullptr;
-    SurveyStation* survey_ = nullptr;
-    NeckStation* neck_ = nullptr;
-    NutStation* nut_ = nullptr;
-    SaddleStation* saddle_ = nullptr;
-    BridgeStation* bridge_ = nullptr;
-    CutList* cut_list_ = nullptr;
-    FretBoard* board_ = nullptr;
-    StringsStation* strings_ = nullptr;
-    IntonationStation* intonation_ = nullptr;
-    SheetStation* sheets_ = nullptr;
-    RecordStation* record_ = nullptr;
-    /// One page instead of the station, and no other; none of them: the station.
-    void only(bool ViewState::*page, bool shown);
-    PlanView* plan_ = nullptr;
-    VerdictView* verdict_ = nullptr;
-    SymptomView* symptoms_ = nullptr;
-    BenchView* bench_ = nullptr;       ///< over everything, while it is open
-    std::vector<QWidget*> lists_;      ///< beside the stations
-    QStackedWidget* middle_ = nullptr; ///< the stations in their order, then the board
+    std::array<Held, station_count> stations_;
+    std::map<Page, Held> pages_;
+    BenchView* bench_ = nullptr;  ///< over everything, while it is open
+    std::vector<QWidget*> lists_; ///< beside the stations
+    QStackedWidget* middle_ = nullptr;
     WorkingBar* working_ = nullptr;
     Notice* notice_ = nullptr;
     bool leaves_a_copy_ = false;

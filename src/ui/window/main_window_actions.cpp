@@ -105,11 +105,11 @@ void MainWindow::build_menus() {
         });
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
         tr("Copy the cut list, or the board, as text and as a table"), [this] {
-            if (view_.board) return board_->copy();
+            if (view_.page == Page::board) return board()->copy();
             StationFrame* station = drawn_station();
             if (station && view_.table) return copy_list(*station->table()->rows());
             NumbersList* list = station ? station->list() : nullptr;
-            list ? list->copy() : cut_list_->copy();
+            list ? list->copy() : cut_list()->copy();
         });
     build_view_menu();
     build_bench_menu();
@@ -191,7 +191,7 @@ void MainWindow::go_to_bench(BenchPart part) {
         connect(bench_, &BenchView::left, this, [this] {
             keep_view();
             refresh();
-            if (StationFrame* drawn = drawn_station()) drawn->canvas()->setFocus();
+            if (drawn_station()) shown()->take_focus();
         });
         connect(bench_, &BenchView::string_chosen, this, &MainWindow::choose_string);
         connect(bench_, &BenchView::unit_asked, this, &MainWindow::next_unit);
@@ -211,24 +211,9 @@ void MainWindow::build_view_menu() {
     add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
         tr("The list for an uncut blank, or for a nut that is in"),
         [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
-    add(look, tr("Su&rvey"), QKeySequence(tr("Alt+1")), tr("Go to the survey"),
-        [this] { choose_station(Station::survey); });
-    add(look, tr("Nec&k"), QKeySequence(tr("Alt+2")), tr("Go to the neck"),
-        [this] { choose_station(Station::neck); });
-    add(look, tr("S&trings"), QKeySequence(tr("Alt+3")), tr("Go to the strings"),
-        [this] { choose_station(Station::strings); });
-    add(look, tr("N&ut"), QKeySequence(tr("Alt+4")), tr("Go to the nut"),
-        [this] { choose_station(Station::nut); });
-    add(look, tr("Sa&ddle"), QKeySequence(tr("Alt+5")), tr("Go to the saddle"),
-        [this] { choose_station(Station::saddle); });
-    add(look, tr("Brid&ge"), QKeySequence(tr("Alt+6")), tr("Go to the bridge"),
-        [this] { choose_station(Station::bridge); });
-    add(look, tr("&Intonation"), QKeySequence(tr("Alt+7")), tr("Go to the intonation: cents and crowns"),
-        [this] { choose_station(Station::intonation); });
-    add(look, tr("Sheet&s"), QKeySequence(tr("Alt+8")), tr("Go to the sheets: templates, lists and cards"),
-        [this] { choose_station(Station::sheets); });
-    add(look, tr("Re&cord"), QKeySequence(tr("Alt+9")), tr("Go to the record: found, decided, done, left"),
-        [this] { choose_station(Station::record); });
+    for (const StationKind& kind : kinds_)
+        add(look, kind.menu, QKeySequence(QStringLiteral("Alt+%1").arg(static_cast<int>(kind.station) + 1)),
+            kind.menu_tip, [this, station = kind.station] { choose_station(station); });
     add(look, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
         tr("Draw the nut, or the string's way from it to the post"), [this] {
             if (!session_.is_open()) return;
@@ -243,21 +228,21 @@ void MainWindow::build_view_menu() {
         });
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
-        [this] { show_board(!view_.board); });
+        [this] { show_board(view_.page != Page::board); });
     add(look, tr("The &verdict"), QKeySequence(Qt::Key_V),
         tr("What to do with nut and saddle as found, argued, and what was decided; again for the station"),
-        [this] { show_verdict(!view_.verdict); });
+        [this] { show_verdict(view_.page != Page::verdict); });
     add(look, tr("The p&lan"), QKeySequence(Qt::Key_N),
         tr("Step after step what to do, how much, what the gauges should read then, how long it takes; again "
            "for the station"),
-        [this] { show_plan(!view_.plan); });
+        [this] { show_plan(view_.page != Page::plan); });
     add(look, tr("What was hea&rd"), QKeySequence(Qt::Key_W),
         tr("A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the "
            "station"),
-        [this] { show_symptoms(!view_.heard); });
+        [this] { show_symptoms(view_.page != Page::heard); });
     add(look, tr("Next &measure on the board"), QKeySequence(Qt::Key_M),
         tr("Cents, headroom, open gap, behind the finger"), [this] {
-            if (view_.board)
+            if (view_.page == Page::board)
                 choose_measure(static_cast<BoardMeasure>((static_cast<int>(view_.measure) + 1) % 4));
         });
     add(look, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
@@ -316,20 +301,16 @@ void MainWindow::build_help_menu() {
 }
 
 void MainWindow::zoom(double factor) {
-    if (!view_.board && view_.station == Station::sheets && sheets_)
-        return factor == 0 ? sheets_->pages()->zoom_home() : sheets_->pages()->zoom_by(factor);
-    StationFrame* station = drawn_station();
-    if (!station) return;
-    factor == 0 ? station->canvas()->zoom_home() : station->canvas()->zoom_by(factor);
+    if (session_.is_open()) shown()->zoom(factor);
 }
 
 void MainWindow::show_help() {
     if (!help_) help_ = new HelpWindow(session_, this);
     const bool benching = bench_ && !bench_->isHidden();
     help_->open_at(benching                      ? QStringLiteral("bench")
-                   : view_.board                 ? QStringLiteral("board")
-                   : view_.heard                 ? QStringLiteral("heard")
-                   : view_.plan || view_.verdict ? QStringLiteral("plan")
+                   : view_.page == Page::board   ? QStringLiteral("board")
+                   : view_.page == Page::heard   ? QStringLiteral("heard")
+                   : view_.page != Page::station ? QStringLiteral("plan")
                                                  : QString::fromLatin1(word_of(view_.station).data()));
 }
 
@@ -378,13 +359,13 @@ void MainWindow::remember(const QString& path) {
     settings.setValue(QStringLiteral("recent"), QStringList(paths.mid(0, most_recent)));
 }
 
-void MainWindow::keep_view() const {
+void MainWindow::keep_view() {
     if (!session_.is_open()) return;
     const QStringList view{QString::number(view_.string),
                            QString::number(static_cast<int>(view_.datum)),
                            QString::number(static_cast<int>(view_.stage)),
                            QString::number(static_cast<int>(view_.side)),
-                           QString::number(nut_->pages()->page()),
+                           QString::number(nut()->pages()->page()),
                            QString::fromLatin1(word_of(view_.station).data()),
                            bench_ && !bench_->isHidden()
                                ? QString::fromLatin1(word_of(bench_->worker().part()).data())
@@ -407,9 +388,9 @@ void MainWindow::restore_view() {
     view_.datum = static_cast<Datum>(number(1, 3));
     view_.stage = static_cast<CutStage>(number(2, 1));
     view_.side = static_cast<NutSide>(number(3, 1));
-    nut_->pages()->show_page(number(4, most_pages - 1));
+    nut()->pages()->show_page(number(4, most_pages - 1));
     view_.station = of_word<Station>(kept[5].toStdString()).value_or(view_.station);
-    key_name_ = first_number(view_.station);
+    key_name_ = first_number();
     if (const auto part = of_word<BenchPart>(kept[6].toStdString())) return go_to_bench(*part);
     if (bench_ && !bench_->isHidden()) bench_->leave();
 }

@@ -22,20 +22,17 @@ void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
 }
 
 std::vector<std::pair<Station, StationFrame*>> MainWindow::all_stations() {
-    std::vector<std::pair<Station, StationFrame*>> stations{{Station::survey, survey()},
-                                                            {Station::neck, neck()},
-                                                            {Station::nut, nut()},
-                                                            {Station::saddle, saddle()},
-                                                            {Station::bridge, bridge()}};
+    std::vector<std::pair<Station, StationFrame*>> drawn;
+    for (const StationKind& kind : kinds_)
+        if (StationFrame* frame = station(kind.station)->frame()) drawn.emplace_back(kind.station, frame);
     refresh_all_lists();
-    return stations;
+    return drawn;
 }
 
 void MainWindow::go_to(Station station, ValueField* field) {
-    if (station != view_.station || view_.board) choose_station(station);
+    if (station != view_.station || view_.page != Page::station) choose_station(station);
     if (view_.table) show_table(false);
-    if (station == Station::nut) choose_behind(nut()->canvases()[1]->isAncestorOf(field));
-    if (station == Station::bridge && bridge()->canvases()[1]->isAncestorOf(field)) choose_placing(true);
+    drawn_station()->bring(field);
     drawn_station()->pages()->show_page_of(field);
     field->setFocus(Qt::TabFocusReason);
 }
@@ -72,7 +69,7 @@ void MainWindow::show_table(bool shown) {
     if (!session_.is_open() || !station) return;
     view_.table = shown;
     refresh();
-    shown ? station->table()->setFocus() : station->canvas()->setFocus();
+    shown ? station->table()->setFocus() : station->take_focus();
 }
 
 void MainWindow::show_comparison(ChoiceRow* choice) {
@@ -84,8 +81,8 @@ void MainWindow::show_comparison(ChoiceRow* choice) {
     for (int i = 0; i < static_cast<int>(choice->options().size()); ++i) {
         const ChoiceRow::Option& option = choice->options()[static_cast<std::size_t>(i)];
         Alternative school{option.name, option.trade, i == choice->chosen(), nullptr, {}};
-        const auto document = school.chosen ? std::optional(session_.document())
-                                            : station->pages()->with_pick(choice, i);
+        const auto document =
+            school.chosen ? std::optional(session_.document()) : station->pages()->with_pick(choice, i);
         StateResult result = document ? state_of(*document) : StateResult{};
         school.state = std::move(result.state);
         school.why_not = session_.told(result.problems);

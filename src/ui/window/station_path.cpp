@@ -1,8 +1,5 @@
 #include "ui/window/station_path.h"
 
-#include "core/found/cents_rounds.h"
-#include "core/found/nut_verdict.h"
-#include "job/read/story.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/stop_bar.h"
 #include "ui/look/texts.h"
@@ -16,9 +13,6 @@
 #include <QStylePainter>
 #include <QToolButton>
 #include <QVBoxLayout>
-
-#include <array>
-#include <cmath>
 
 namespace fm {
 
@@ -69,172 +63,11 @@ QToolButton* bare_button(const QString& text, const QString& tip) {
     return button;
 }
 
-/// What can hurt somebody while this material is cut.
-QString caution_of(const std::string& material) {
-    if (material == "brass")
-        return StationPath::tr(
-            "Brass may hold lead: wash hands. File toward the vice, mind the edges. Follow your tools' "
-            "instructions and local rules.");
-    if (material == "hardwood")
-        return StationPath::tr(
-            "Some woods sensitise: mask and extraction. Blades away from the hand. Follow your tools' "
-            "instructions and local rules.");
-    return StationPath::tr(
-        "Dust: mask and extraction. Files and saws away from the hand. Follow your tools' instructions "
-        "and local rules.");
-}
-
-QString caution_at(Station station, const Design& design) {
-    switch (station) {
-    case Station::survey:
-        return StationPath::tr(
-            "Strings under tension: mind the eyes. A lifted bridge, a loose brace or a stuck rod "
-            "is a job for a trained repairer.");
-    case Station::neck:
-        return StationPath::tr("Truss rod: small turns, stop when it binds, know its direction. When unsure, "
-                               "ask a trained repairer.");
-    case Station::strings:
-        return StationPath::tr(
-            "Strings under tension: mind the eyes. Slacken before cutting or taking one off.");
-    case Station::nut: return caution_of(design.nut.material);
-    case Station::saddle:
-        return design.saddle.by_screws()
-                   ? StationPath::tr(
-                         "Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.")
-                   : caution_of(design.saddle.material);
-    case Station::bridge:
-        return StationPath::tr(
-            "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
-            "clamped. A lifted bridge is a job for a trained repairer.");
-    case Station::intonation:
-        return StationPath::tr(
-            "Strings under tension: mind the eyes. Slacken before a crown or a screw is moved.");
-    case Station::record: return {};
-    case Station::sheets:
-        return StationPath::tr("Print at 100 %. Measure the bars with a caliper before anything is cut by a "
-                               "sheet.");
-    }
-    return {};
-}
-
-/// What a nut found so calls for next.
-QString next_at_nut(const State& state) {
-    const bool read = std::any_of(state.known.begin(), state.known.end(),
-                                  [](const auto& k) { return k.above_fret_line_mm.has_value(); });
-    if (!read) return StationPath::tr("Fret tops onto the blank");
-    if (!state.nut) return StationPath::tr("Read the gaps over fret 1");
-    switch (state.nut->step.decision.choice) {
-    case NutChoice::leave: return StationPath::tr("Leave it: within the gauge");
-    case NutChoice::file: return StationPath::tr("File to the gaps wanted");
-    case NutChoice::below: return StationPath::tr("Take it down from below");
-    case NutChoice::fill: return StationPath::tr("Fill the low or wide slots");
-    case NutChoice::shim: return StationPath::tr("Shim the nut, then file");
-    case NutChoice::replace: return StationPath::tr("Make a new nut");
-    case NutChoice::choose: return StationPath::tr("Shim or fill: decide");
-    }
-    return {};
-}
-
-QString next_at_neck(const State& state) {
-    if (!state.found.relief) return StationPath::tr("Read the relief");
-    if (!state.plan || state.plan->relief.left())
-        return StationPath::tr("Leave the relief: within the gauge");
-    const double more_mm = *state.plan->relief.to_mm - state.plan->relief.from->depth_mm;
-    return more_mm < 0 ? StationPath::tr("Tighten the rod: less relief")
-                       : StationPath::tr("Slacken the rod: more relief");
-}
-
-QString next_at_saddle(const State& state) {
-    if (!state.plan) return StationPath::tr("Fit the thickness to its slot");
-    if (state.plan->saddle.left()) return StationPath::tr("Leave it: within the gauge");
-    if (state.plan->saddle.choice == SaddleChoice::renew) return StationPath::tr("Make a new saddle");
-    if (state.job.design.saddle.by_screws()) {
-        // Two screws give what two screws can: only what they are to be turned counts.
-        std::vector<double> turns;
-        if (const auto& screws = state.plan->saddle.screws_mm)
-            turns = {screws->bass_mm, screws->treble_mm};
-        else
-            for (const auto& mm : state.plan->saddle.take_off_mm) turns.push_back(mm.value_or(0.0));
-        const auto [least, most] = std::minmax_element(turns.begin(), turns.end());
-        return *most > 0 && *least < 0 ? StationPath::tr("Turn the screws, each its own way")
-               : *most > 0             ? StationPath::tr("Turn the screws down")
-                                       : StationPath::tr("Turn the screws up");
-    }
-    if (state.plan->saddle.cut.pack_mm > 0) return StationPath::tr("Pack it up, or make a new one");
-    return StationPath::tr("Take its bottom down, then the top");
-}
-
-QString bridge_words(const State& state) {
-    if (!state.solution.bridge) return StationPath::tr("none in this job");
-    const auto height = state.solution.bridge->height_mm;
-    return height ? StationPath::tr("%1 high").arg(length_with_unit(*height, state.job.unit))
-                  : StationPath::tr("floating");
-}
-
-QString sheet_words(const State& state) {
-    if (state.job.sheets.empty()) return StationPath::tr("not printed");
-    return StationPath::tr("revision %1 printed").arg(state.job.sheets.back().revision);
-}
-
-/// How many strings a tuner was held to as they stand now; "" for none.
-QString intonation_words(const State& state) {
-    const std::size_t strings = state.job.design.strings.size();
-    int read = 0;
-    int before = 0;
-    for (const CentsOfString& each : cents_rounds(state.job.readings, strings)) {
-        before += !each.reads.empty();
-        read += std::any_of(each.reads.begin(), each.reads.end(),
-                            [](const CentsRead& one) { return one.counts; });
-    }
-    if (before == 0) return {};
-    return read == 0 ? StationPath::tr("to be read again")
-                     : StationPath::tr("%1 of %2 read").arg(read).arg(strings);
-}
-
-QString next_at_survey(const State& state) {
-    const auto& points = survey_points();
-    for (std::size_t i = 0; i < points.size(); ++i)
-        if (!state.job.survey[i].mark)
-            return StationPath::tr("Look for: %1").arg(words_of(points[i].name_id()));
-    const auto& all = state.found.strings;
-    const bool read =
-        std::all_of(all.begin(), all.end(), [](const auto& s) { return s.has_nut() && s.has_action(); });
-    return read ? StationPath::tr("Looked at and read")
-                : StationPath::tr("Read gap and height, string by string");
-}
-
-/// The one next thing to do at a station.
-QString next_words(const State& state, Station station, bool sheets_changed) {
-    const auto stopped = [&](BenchPart part) { return stop_at(state.stops, part) != nullptr; };
-    if ((station == Station::neck && stopped(BenchPart::relief)) ||
-        (station == Station::saddle && stopped(BenchPart::saddle)) ||
-        (station == Station::nut && stopped(BenchPart::nut)))
-        return StationPath::tr("Stop: the plan (N) says why");
-    switch (station) {
-    case Station::survey: return next_at_survey(state);
-    case Station::neck: return next_at_neck(state);
-    case Station::strings: return StationPath::tr("Gauge every string");
-    case Station::nut: return next_at_nut(state);
-    case Station::saddle: return next_at_saddle(state);
-    case Station::bridge:
-        return state.solution.bridge ? StationPath::tr("Check the place at both outer strings")
-                                     : StationPath::tr("Nothing to do: none in this job");
-    case Station::intonation:
-        return intonation_words(state).isEmpty() ? StationPath::tr("Read fret 12 of every string, in cents")
-                                                 : StationPath::tr("Move, tune, and read again");
-    case Station::record: return StationPath::tr("Write down what was done, and what was left");
-    case Station::sheets:
-        if (state.job.sheets.empty()) return StationPath::tr("Print the sheets of the parts to be cut");
-        return sheets_changed ? StationPath::tr("Print again what has changed")
-                              : StationPath::tr("Cut by the sheets that were printed");
-    }
-    return {};
-}
-
 } // namespace
 
-StationPath::StationPath(const Session& session, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view) {
+StationPath::StationPath(const Session& session, const ViewState& view, const std::vector<StationKind>& kinds,
+                         QWidget* parent)
+    : QWidget(parent), session_(session), kinds_(kinds), view_(view) {
     setAttribute(Qt::WA_OpaquePaintEvent);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 14, 6, 14);
@@ -256,24 +89,7 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     connect(jobs_->menu(), &QMenu::aboutToShow, this, &StationPath::list_jobs);
     facts_row->addWidget(jobs_, 0, 0, Qt::AlignRight | Qt::AlignBottom);
     column->addSpacing(10);
-    stations_.push_back(add_station(column, Station::survey, tr("Survey"),
-                                    tr("The survey: what to look at, readings as found (Alt+1)")));
-    stations_.push_back(
-        add_station(column, Station::neck, tr("Neck"), tr("The neck: scale, frets, board, relief (Alt+2)")));
-    stations_.push_back(add_station(column, Station::strings, tr("Strings"),
-                                    tr("The strings: pitch, gauge, make-up, tension (Alt+3)")));
-    stations_.push_back(
-        add_station(column, Station::nut, tr("Nut"), tr("The nut: spacing, heights, slots (Alt+4)")));
-    stations_.push_back(add_station(column, Station::saddle, tr("Saddle"),
-                                    tr("The saddle: action, crowns, the piece (Alt+5)")));
-    stations_.push_back(add_station(column, Station::bridge, tr("Bridge"),
-                                    tr("The bridge: height, anchor, outline, its place (Alt+6)")));
-    stations_.push_back(add_station(column, Station::intonation, tr("Intonation"),
-                                    tr("The intonation: cents as read, crowns as moved (Alt+7)")));
-    stations_.push_back(add_station(column, Station::sheets, tr("Sheets"),
-                                    tr("The sheets: templates, lists and cards on paper (Alt+8)")));
-    stations_.push_back(add_station(column, Station::record, tr("Record"),
-                                    tr("The record: found, heard, decided, done and left (Alt+9)")));
+    for (const StationKind& kind : kinds_) stations_.push_back(add_station(column, kind));
     column->addStretch(1);
     caution_ = add_label(column, 13, false);
     caution_->setProperty("caption", true);
@@ -284,17 +100,17 @@ StationPath::StationPath(const Session& session, const ViewState& view, QWidget*
     next_ = add_label(column, 16, false);
 }
 
-StationPath::Entry StationPath::add_station(QVBoxLayout* column, Station station, const QString& name,
-                                            const QString& tip) {
+StationPath::Entry StationPath::add_station(QVBoxLayout* column, const StationKind& kind) {
     Entry entry;
     auto* row = new QHBoxLayout;
     row->addSpacing(30);
-    entry.button = bare_button(name, tip);
+    entry.button = bare_button(kind.name, kind.tip);
     entry.button->setProperty("station", true);
     QFont font = shipped_font(true);
     font.setPixelSize(17);
     entry.button->setFont(font);
-    connect(entry.button, &QToolButton::clicked, this, [this, station] { Q_EMIT station_picked(station); });
+    connect(entry.button, &QToolButton::clicked, this,
+            [this, station = kind.station] { Q_EMIT station_picked(station); });
     // The state stands on the button, under its name: a press on either goes there.
     auto* words = new QVBoxLayout(entry.button);
     words->setContentsMargins(name_left, 0, 0, 0);
@@ -357,62 +173,40 @@ void StationPath::refresh() {
         facts << tr("owner %1").arg(QString::fromStdString(state.job.owner).left(longest_shown));
     if (state.job.left_handed) facts << tr("left-handed");
     facts_->setText(facts.join(QLatin1Char('\n')));
-    const bool read = std::any_of(state.known.begin(), state.known.end(),
-                                  [](const auto& k) { return k.above_fret_line_mm.has_value(); });
-    const auto& relief = design.neck.relief;
-    const int seen = looked_at(state.job.survey);
-    const auto found = survey_doubts(state.job.survey);
-    const auto unsafe = unsafe_finding(state.job.survey);
-    const QString rounds = intonation_words(state);
-    const std::size_t written = story_of(state.job).size();
-    const std::array words{seen == 0 ? tr("not looked at")
-                           : unsafe  ? QStringLiteral("▲ ") + words_of(survey_points()[*unsafe].name_id())
-                           : !found.empty() ? tr("%1 found").arg(found.size())
-                                            : tr("%1 of %2 looked at").arg(seen).arg(survey_points().size()),
-                           relief ? tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
-                                  : tr("straight"),
-                           tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0)),
-                           strings == 1 ? (read ? tr("read, 1 slot") : tr("1 slot to cut"))
-                           : read       ? tr("read, %1 slots").arg(strings)
-                                        : tr("%1 slots to cut").arg(strings),
-                           state.plan ? tr("read at fret 12") : tr("to be made"),
-                           bridge_words(state),
-                           rounds.isEmpty() ? tr("not read") : rounds,
-                           sheet_words(state),
-                           written == 0   ? tr("nothing written yet")
-                           : written == 1 ? tr("1 line")
-                                          : tr("%1 lines").arg(written)};
-    const std::array begun{seen > 0,
-                           relief.has_value(),
-                           true,
-                           read,
-                           state.plan.has_value(),
-                           design.bridge.has_value(),
-                           !rounds.isEmpty(),
-                           !state.job.sheets.empty(),
-                           written > 0};
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
+        Entry& entry = stations_[i];
+        const QString words = kinds_[i].state(state);
         // One line, so that nothing below moves; the whole of it in the tooltip.
-        stations_[i].state->ensurePolished();
-        stations_[i].state->setText(
-            stations_[i].state->fontMetrics().elidedText(words[i], Qt::ElideRight, width() - state_left));
-        const bool warns = i == 0 && unsafe;
-        if (stations_[i].state->property("warning").toBool() != warns) { // stays in sight from every station
-            stations_[i].state->setProperty("warning", warns);
-            stations_[i].state->setStyleSheet(stations_[i].state->styleSheet());
+        entry.state->ensurePolished();
+        entry.state->setText(
+            entry.state->fontMetrics().elidedText(words, Qt::ElideRight, width() - state_left));
+        const auto warning = kinds_[i].warning ? kinds_[i].warning(state) : std::nullopt;
+        if (entry.state->property("warning").toBool() !=
+            warning.has_value()) { // stays in sight from every station
+            entry.state->setProperty("warning", warning.has_value());
+            entry.state->setStyleSheet(entry.state->styleSheet());
         }
-        stations_[i].state->setToolTip(warns ? message_text(found.front(), unit) : words[i]);
-        stations_[i].button->setAccessibleDescription(words[i]);
-        moved = moved || stations_[i].begun != begun[i];
-        stations_[i].begun = begun[i];
+        entry.state->setToolTip(warning ? message_text(*warning, unit) : words);
+        entry.button->setAccessibleDescription(words);
+        const bool begun = kinds_[i].begun(state);
+        moved = moved || entry.begun != begun;
+        entry.begun = begun;
     }
     station_shown_ = view_.station;
-    next_->setText(next_words(state, view_.station, sheets_changed_));
-    caution_->setText(caution_at(view_.station, design));
+    next_->setText(next_words());
+    caution_->setText(kinds_[static_cast<std::size_t>(view_.station)].caution(design));
     const QString& name = session_.workshop().name();
     jobs_->setToolTip(name.isEmpty() ? tr("The jobs of this workshop") : tr("The jobs of %1").arg(name));
     if (moved) update(); // the rings; labels repaint themselves
+}
+
+QString StationPath::next_words() const {
+    const State& state = session_.state();
+    const auto part = bench_part(view_.station);
+    if (part && stop_at(state.stops, *part)) return tr("Stop: the plan (N) says why");
+    if (view_.station == Station::sheets && sheets_changed_) return tr("Print again what has changed");
+    return kinds_[static_cast<std::size_t>(view_.station)].next(state);
 }
 
 void StationPath::set_sheets_changed(bool changed) {

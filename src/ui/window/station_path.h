@@ -1,9 +1,10 @@
 #pragma once
-#include "ui/state/session.h"
-#include "ui/state/view_state.h"
+#include "ui/frame/station_kind.h"
 
 #include <QLabel>
 #include <QWidget>
+
+#include <vector>
 
 class QToolButton;
 class QVBoxLayout;
@@ -15,7 +16,8 @@ namespace fm {
 class StationPath : public QWidget {
     Q_OBJECT
 public:
-    StationPath(const Session& session, const ViewState& view, QWidget* parent = nullptr);
+    StationPath(const Session& session, const ViewState& view, const std::vector<StationKind>& kinds,
+                QWidget* parent = nullptr);
     void refresh();
     /// Whether the sheets show something else than was printed last.
     void set_sheets_changed(bool changed);
@@ -35,12 +37,14 @@ private:
         QLabel* state = nullptr;
         bool begun = false; ///< the ring is half full
     };
-    Entry add_station(QVBoxLayout* column, Station station, const QString& name, const QString& tip);
+    Entry add_station(QVBoxLayout* column, const StationKind& kind);
+    QString next_words() const;
     QRect row_of(const Entry& entry) const;
     QLabel* add_label(QVBoxLayout* column, int px, bool bold);
     void list_jobs();
 
     const Session& session_;
+    const std::vector<StationKind>& kinds_;
     bool sheets_changed_ = false;
     const ViewState& view_;
     Station station_shown_ = Station::nut;

@@ -21,6 +21,15 @@ BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* p
     list_->set_columns({number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
                         number_column(tr("down, N"), "strings[].saddle_down_force_n"),
                         number_column(tr("exposed"), "strings[].exposure_mm")});
+    connect(list_, &NumbersList::row_picked, this, &BridgeStation::string_picked);
+}
+
+void BridgeStation::pick_view(int view) {
+    Q_EMIT view_asked([placing = view == 1](ViewState& shown) { shown.placing = placing; });
+}
+
+void BridgeStation::bring(const QWidget* field) {
+    if (placing_->isAncestorOf(field)) pick_view(1);
 }
 
 QString BridgeStation::foot() const {
@@ -55,6 +64,45 @@ void BridgeStation::refresh() {
     canvas()->refresh();
     list_->set_foot(foot());
     list_->refresh();
+}
+
+namespace {
+
+QString bridge_state(const State& state) {
+    if (!state.solution.bridge) return StationWords::tr("none in this job");
+    const auto height = state.solution.bridge->height_mm;
+    return height ? StationWords::tr("%1 high").arg(length_with_unit(*height, state.job.unit))
+                  : StationWords::tr("floating");
+}
+
+QString first_bridge_number(const State& state, const ViewState& view) {
+    return state.job.design.bridge && !view.placing ? QStringLiteral("break_angle_deg")
+                                                    : QStringLiteral("placing.bass.fret12_to_slot_front_mm");
+}
+
+} // namespace
+
+StationKind bridge_kind() {
+    return {Station::bridge,
+            StationWords::tr("Bridge"),
+            StationWords::tr("The bridge: height, anchor, outline, its place (Alt+6)"),
+            StationWords::tr("Brid&ge"),
+            StationWords::tr("Go to the bridge"),
+            bridge_state,
+            [](const State& state) { return state.job.design.bridge.has_value(); },
+            [](const State& state) {
+                return state.solution.bridge ? StationWords::tr("Check the place at both outer strings")
+                                             : StationWords::tr("Nothing to do: none in this job");
+            },
+            [](const Design&) {
+                return StationWords::tr(
+                    "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
+                    "clamped. A lifted bridge is a job for a trained repairer.");
+            },
+            first_bridge_number,
+            [](Session& session, const ViewState& view) -> WindowPage* {
+                return new BridgeStation(session, view);
+            }};
 }
 
 } // namespace fm

@@ -19,6 +19,10 @@ public:
     std::vector<PartCanvas*> canvases() override { return {bridge_, placing_}; }
     BridgePages* pages() override { return pages_; }
     NumbersList* list() override { return list_; }
+    void bring(const QWidget* field) override;
+
+protected:
+    void pick_view(int view) override;
 
 private:
     QString foot() const;
@@ -29,5 +33,7 @@ private:
     BridgePages* pages_;
     NumbersList* list_;
 };
+
+StationKind bridge_kind();
 
 } // namespace fm

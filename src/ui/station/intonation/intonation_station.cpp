@@ -133,7 +133,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
 }
 
 IntonationStation::IntonationStation(Session& session, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view), model_(new IntonationModel(session, this)),
+    : WindowPage(parent), session_(session), view_(view), model_(new IntonationModel(session, this)),
       canvas_(new CrownCanvas(session, view, *model_)), facts_(new QLabel), advice_(new QLabel),
       by_(new ChoiceRow(
           tr("Moved"),
@@ -435,6 +435,48 @@ void IntonationStation::refresh() {
     const auto made = fit(job.design, session_.state().written, job.readings, view_.string);
     use_fit_->setEnabled(made && made->crown_known);
     canvas_->update();
+}
+
+namespace {
+
+/// How many strings a tuner was held to as they stand now; "" for none.
+QString rounds_read(const State& state) {
+    const std::size_t strings = state.job.design.strings.size();
+    int read = 0;
+    int before = 0;
+    for (const CentsOfString& each : cents_rounds(state.job.readings, strings)) {
+        before += !each.reads.empty();
+        read += std::any_of(each.reads.begin(), each.reads.end(),
+                            [](const CentsRead& one) { return one.counts; });
+    }
+    if (before == 0) return {};
+    return read == 0 ? StationWords::tr("to be read again")
+                     : StationWords::tr("%1 of %2 read").arg(read).arg(strings);
+}
+
+} // namespace
+
+StationKind intonation_kind() {
+    return {Station::intonation,
+            StationWords::tr("Intonation"),
+            StationWords::tr("The intonation: cents as read, crowns as moved (Alt+7)"),
+            StationWords::tr("&Intonation"),
+            StationWords::tr("Go to the intonation: cents and crowns"),
+            [](const State& state) {
+                const QString read = rounds_read(state);
+                return read.isEmpty() ? StationWords::tr("not read") : read;
+            },
+            [](const State& state) { return !rounds_read(state).isEmpty(); },
+            [](const State& state) {
+                return rounds_read(state).isEmpty()
+                           ? StationWords::tr("Read fret 12 of every string, in cents")
+                           : StationWords::tr("Move, tune, and read again");
+            },
+            [](const Design&) { return caution_under_tension(); },
+            [](const State&, const ViewState&) { return QStringLiteral("compensation_mm"); },
+            [](Session& session, const ViewState& view) -> WindowPage* {
+                return new IntonationStation(session, view);
+            }};
 }
 
 } // namespace fm

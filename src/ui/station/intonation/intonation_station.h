@@ -2,7 +2,7 @@
 #include "ui/field/choice_row.h"
 #include "ui/field/entry_table.h"
 #include "ui/field/value_field.h"
-#include "ui/state/view_state.h"
+#include "ui/frame/station_kind.h"
 #include "ui/station/intonation/intonation_model.h"
 
 #include <QLabel>
@@ -34,22 +34,19 @@ private:
 };
 
 /// From a tuner's cents to how far each crown goes, moved, tuned and read again, round after round.
-class IntonationStation : public QWidget {
+class IntonationStation : public WindowPage {
     Q_OBJECT
 public:
     IntonationStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
-    void refresh();
-    QWidget* panel() { return panel_; } ///< what stands beside it
+    void refresh() override;
+    void take_focus() override { table_->setFocus(); }
+    QWidget* beside() override { return panel_; }
     EntryTable* table() { return table_; }
     IntonationModel* model() { return model_; }
     QString advice() const { return advice_->text(); }
     /// The crowns were moved as the list says: written down, and the next round begins.
     void moved();
     void choose_fret(int fret);
-
-Q_SIGNALS:
-    void refused(const QString& why);
-    void string_picked(std::size_t string);
 
 private:
     /// @returns what is wrong with it, "" if it was kept
@@ -78,5 +75,7 @@ private:
     QToolButton* use_fit_ = nullptr;
     QWidget* panel_ = nullptr;
 };
+
+StationKind intonation_kind();
 
 } // namespace fm

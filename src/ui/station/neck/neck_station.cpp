@@ -25,7 +25,7 @@ std::vector<NumberColumn> fret_columns(bool fanned) {
     };
     const NumberColumn top{NeckStation::tr("top"),
                            [](const State& s, std::size_t i) -> std::optional<double> {
-                               return centre_top_mm(Neck(s.job.design.neck), static_cast<int>(i) + 1);
+                               return centre_top_mm(s.neck, static_cast<int>(i) + 1);
                            }};
     NumberColumn offset{NeckStation::tr("higher"),
                         [](const State& s, std::size_t i) -> std::optional<double> {
@@ -48,9 +48,12 @@ NeckStation::NeckStation(Session& session, const ViewState& view, QWidget* paren
       pages_(new NeckPages(session, binder_, view)),
       list_(new NumbersList(session, view, tr("Frets"), {}, fret_rows())) {
     hold(canvas_, pages_);
-    connect(canvas_, &NeckCanvas::fret_picked, this, &NeckStation::fret_picked);
+    const auto pick_fret = [this](int fret) {
+        Q_EMIT view_asked([fret](ViewState& shown) { shown.fret = fret; });
+    };
+    connect(canvas_, &NeckCanvas::fret_picked, this, pick_fret);
     connect(list_, &NumbersList::row_picked, this,
-            [this](std::size_t row) { Q_EMIT fret_picked(static_cast<int>(row) + 1); });
+            [pick_fret](std::size_t row) { pick_fret(static_cast<int>(row) + 1); });
     connect(list_->model(), &NumbersModel::typed, this,
             [this](int row, double mm) { set_offset(row + 1, mm); });
 }
@@ -80,6 +83,45 @@ void NeckStation::refresh() {
     }
     list_->set_foot(tr("top: over the body's fret plane, on the centreline"));
     list_->refresh();
+}
+
+namespace {
+
+QString next_at_neck(const State& state) {
+    if (!state.found.relief) return StationWords::tr("Read the relief");
+    if (!state.plan || state.plan->relief.left())
+        return StationWords::tr("Leave the relief: within the gauge");
+    const double more_mm = *state.plan->relief.to_mm - state.plan->relief.from->depth_mm;
+    return more_mm < 0 ? StationWords::tr("Tighten the rod: less relief")
+                       : StationWords::tr("Slacken the rod: more relief");
+}
+
+} // namespace
+
+StationKind neck_kind() {
+    return {
+        Station::neck,
+        StationWords::tr("Neck"),
+        StationWords::tr("The neck: scale, frets, board, relief (Alt+2)"),
+        StationWords::tr("Nec&k"),
+        StationWords::tr("Go to the neck"),
+        [](const State& state) {
+            const auto& relief = state.job.design.neck.relief;
+            return relief
+                       ? StationWords::tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
+                       : StationWords::tr("straight");
+        },
+        [](const State& state) { return state.job.design.neck.relief.has_value(); },
+        next_at_neck,
+        [](const Design&) {
+            return StationWords::tr(
+                "Truss rod: small turns, stop when it binds, know its direction. When unsure, "
+                "ask a trained repairer.");
+        },
+        [](const State&, const ViewState&) { return QStringLiteral("scale_mm"); },
+        [](Session& session, const ViewState& view) -> WindowPage* {
+            return new NeckStation(session, view);
+        }};
 }
 
 } // namespace fm

@@ -16,10 +16,6 @@ public:
     NeckPages* pages() override { return pages_; }
     NumbersList* list() override { return list_; }
 
-Q_SIGNALS:
-    void fret_picked(int fret);
-    void refused(const QString& why);
-
 private:
     void set_offset(int fret, double mm);
 
@@ -28,5 +24,7 @@ private:
     NumbersList* list_;
     std::optional<bool> columns_fanned_; ///< what the list's columns were made for
 };
+
+StationKind neck_kind();
 
 } // namespace fm

@@ -1,5 +1,6 @@
 #pragma once
 #include "ui/frame/station_frame.h"
+#include "ui/station/nut/cut_list.h"
 #include "ui/station/nut/nut_behind_canvas.h"
 #include "ui/station/nut/nut_canvas.h"
 #include "ui/station/nut/nut_pages.h"
@@ -19,12 +20,23 @@ public:
     std::vector<PartCanvas*> canvases() override { return {nut_, behind_}; }
     NutCanvas* front() { return nut_; }
     NutPages* pages() override { return pages_; }
+    CutList* cut_list() { return cut_list_; }
+    QWidget* beside() override { return cut_list_; }
+    void bring(const QWidget* field) override;
+    /// Feelers for the slot's floor.
+    QString note(std::size_t string) override;
+
+protected:
+    void pick_view(int view) override;
 
 private:
     NutCanvas* nut_;
     NutBehindCanvas* behind_;
     QStackedWidget* drawings_;
     NutPages* pages_;
+    CutList* cut_list_;
 };
+
+StationKind nut_kind();
 
 } // namespace fm

@@ -45,7 +45,7 @@ QLineEdit* word_field(const QString& name) {
 } // namespace
 
 RecordStation::RecordStation(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session), facts_(new QLabel), story_(new QListWidget) {
+    : WindowPage(parent), session_(session), facts_(new QLabel), story_(new QListWidget) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
@@ -266,6 +266,25 @@ void RecordStation::refresh() {
                         .arg(shown(story.relief_mm.found), shown(story.relief_mm.now),
                              percent(story.humidity_pct.found), percent(story.humidity_pct.now)));
     show_chosen();
+}
+
+StationKind record_kind() {
+    return {Station::record,
+            StationWords::tr("Record"),
+            StationWords::tr("The record: found, heard, decided, done and left (Alt+9)"),
+            StationWords::tr("Re&cord"),
+            StationWords::tr("Go to the record: found, decided, done, left"),
+            [](const State& state) {
+                const std::size_t written = story_of(state.job).size();
+                return written == 0   ? StationWords::tr("nothing written yet")
+                       : written == 1 ? StationWords::tr("1 line")
+                                      : StationWords::tr("%1 lines").arg(written);
+            },
+            [](const State& state) { return !story_of(state.job).empty(); },
+            [](const State&) { return StationWords::tr("Write down what was done, and what was left"); },
+            [](const Design&) { return QString(); },
+            [](const State&, const ViewState& view) { return QString::fromLatin1(key_of(view.datum)); },
+            [](Session& session, const ViewState&) -> WindowPage* { return new RecordStation(session); }};
 }
 
 } // namespace fm

@@ -3,7 +3,7 @@
 #include "ui/field/choice_row.h"
 #include "ui/field/text_field.h"
 #include "ui/field/value_field.h"
-#include "ui/state/session.h"
+#include "ui/frame/station_kind.h"
 #include "ui/station/record/price_panel.h"
 
 #include <QLabel>
@@ -16,12 +16,14 @@ namespace fm {
 
 /// The record: what was found, heard, decided, done and left, in order. Nothing is rewritten: a correction
 /// stands in the place of what it corrects and says why.
-class RecordStation : public QWidget {
+class RecordStation : public WindowPage {
     Q_OBJECT
 public:
     explicit RecordStation(Session& session, QWidget* parent = nullptr);
-    void refresh();
-    QWidget* panel() { return panel_; } ///< what stands beside it: before and after
+    void refresh() override;
+    bool shows_numbers() const override { return false; }
+    void take_focus() override { story_->setFocus(); }
+    QWidget* beside() override { return panel_; } ///< before and after
     QListWidget* story() { return story_; }
     PricePanel* price() { return price_; }
     const std::vector<StoryLine>& lines() const { return lines_; }
@@ -33,7 +35,6 @@ public:
     void mark_left();
 
 Q_SIGNALS:
-    void refused(const QString& why);
     void sheet_asked(bool for_the_owner);
 
 private:
@@ -60,5 +61,7 @@ private:
     PricePanel* price_ = nullptr;
     QWidget* panel_ = nullptr;
 };
+
+StationKind record_kind();
 
 } // namespace fm

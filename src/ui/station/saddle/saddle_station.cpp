@@ -16,6 +16,20 @@ SaddleStation::SaddleStation(Session& session, const ViewState& view, QWidget* p
     hold(canvas_, pages_);
     show_views({tr("found"), tr("target")}, tr("T"), tr("Which state is drawn"));
     connect(canvas_, &SaddleCanvas::outer_toggled, pages_, &SaddlePages::toggle_outer);
+    connect(list_, &NumbersList::row_picked, this, &SaddleStation::string_picked);
+    connect(list_, &NumbersList::list_picked, this, [this](int stage) {
+        Q_EMIT view_asked([stage](ViewState& shown) { shown.stage = static_cast<CutStage>(stage); });
+    });
+    connect(list_->model(), &NumbersModel::typed, this, [this](int string, double mm) {
+        take(static_cast<std::size_t>(string), action_way(session_.state().job.design), mm);
+    });
+}
+
+void SaddleStation::pick_view(int view) {
+    Q_EMIT view_asked([view](ViewState& shown) {
+        shown.side = view == 0 ? NutSide::found : NutSide::target;
+        shown.behind = false;
+    });
 }
 
 void SaddleStation::choose_columns() {
@@ -127,6 +141,51 @@ void SaddleStation::refresh() {
     list_->set_chosen(static_cast<int>(view_.stage));
     list_->set_foot(foot());
     list_->refresh();
+}
+
+namespace {
+
+QString next_at_saddle(const State& state) {
+    if (!state.plan) return StationWords::tr("Fit the thickness to its slot");
+    if (state.plan->saddle.left()) return StationWords::tr("Leave it: within the gauge");
+    if (state.plan->saddle.choice == SaddleChoice::renew) return StationWords::tr("Make a new saddle");
+    if (state.job.design.saddle.by_screws()) {
+        // Two screws give what two screws can: only what they are to be turned counts.
+        std::vector<double> turns;
+        if (const auto& screws = state.plan->saddle.screws_mm)
+            turns = {screws->bass_mm, screws->treble_mm};
+        else
+            for (const auto& mm : state.plan->saddle.take_off_mm) turns.push_back(mm.value_or(0.0));
+        const auto [least, most] = std::minmax_element(turns.begin(), turns.end());
+        return *most > 0 && *least < 0 ? StationWords::tr("Turn the screws, each its own way")
+               : *most > 0             ? StationWords::tr("Turn the screws down")
+                                       : StationWords::tr("Turn the screws up");
+    }
+    if (state.plan->saddle.cut.pack_mm > 0) return StationWords::tr("Pack it up, or make a new one");
+    return StationWords::tr("Take its bottom down, then the top");
+}
+
+} // namespace
+
+StationKind saddle_kind() {
+    return {Station::saddle,
+            StationWords::tr("Saddle"),
+            StationWords::tr("The saddle: action, crowns, the piece (Alt+5)"),
+            StationWords::tr("Sa&ddle"),
+            StationWords::tr("Go to the saddle"),
+            [](const State& state) {
+                return state.plan ? StationWords::tr("read at fret 12") : StationWords::tr("to be made");
+            },
+            [](const State& state) { return state.plan.has_value(); },
+            next_at_saddle,
+            [](const Design& design) {
+                return design.saddle.by_screws() ? caution_under_tension()
+                                                 : caution_of(design.saddle.material);
+            },
+            [](const State&, const ViewState&) { return QStringLiteral("saddle_z_mm"); },
+            [](Session& session, const ViewState& view) -> WindowPage* {
+                return new SaddleStation(session, view);
+            }};
 }
 
 } // namespace fm

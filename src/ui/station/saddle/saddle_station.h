@@ -19,6 +19,9 @@ public:
     SaddlePages* pages() override { return pages_; }
     NumbersList* list() override { return list_; }
 
+protected:
+    void pick_view(int view) override;
+
 private:
     void choose_columns();
     QString foot() const;
@@ -29,5 +32,7 @@ private:
     std::optional<std::tuple<CutStage, SaddleGround, bool>> columns_; ///< what they were chosen for
     bool columns_notched_ = false;
 };
+
+StationKind saddle_kind();
 
 } // namespace fm

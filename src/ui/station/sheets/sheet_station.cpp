@@ -38,7 +38,7 @@ QString part_words(SheetPart part) {
 } // namespace
 
 SheetStation::SheetStation(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session), pages_(new PageView), facts_(new QLabel) {
+    : WindowPage(parent), session_(session), pages_(new PageView), facts_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 8, 0, 0);
     column->setSpacing(8);
@@ -325,6 +325,30 @@ void SheetStation::print_dialog() {
     QPrintDialog dialog(&printer, this);
     dialog.setWindowTitle(tr("Print at 100 %, not fitted to the page"));
     if (dialog.exec() == QDialog::Accepted) print_on(printer);
+}
+
+StationKind sheets_kind() {
+    return {Station::sheets,
+            StationWords::tr("Sheets"),
+            StationWords::tr("The sheets: templates, lists and cards on paper (Alt+8)"),
+            StationWords::tr("Sheet&s"),
+            StationWords::tr("Go to the sheets: templates, lists and cards"),
+            [](const State& state) {
+                return state.job.sheets.empty()
+                           ? StationWords::tr("not printed")
+                           : StationWords::tr("revision %1 printed").arg(state.job.sheets.back().revision);
+            },
+            [](const State& state) { return !state.job.sheets.empty(); },
+            [](const State& state) {
+                return state.job.sheets.empty() ? StationWords::tr("Print the sheets of the parts to be cut")
+                                                : StationWords::tr("Cut by the sheets that were printed");
+            },
+            [](const Design&) {
+                return StationWords::tr(
+                    "Print at 100 %. Measure the bars with a caliper before anything is cut by a sheet.");
+            },
+            [](const State&, const ViewState& view) { return QString::fromLatin1(key_of(view.datum)); },
+            [](Session& session, const ViewState&) -> WindowPage* { return new SheetStation(session); }};
 }
 
 } // namespace fm

@@ -1,7 +1,7 @@
 #pragma once
 #include "sheet/pages/sheet_book.h"
 #include "ui/field/choice_row.h"
-#include "ui/state/session.h"
+#include "ui/frame/station_kind.h"
 #include "ui/station/sheets/machine_panel.h"
 #include "ui/station/sheets/page_view.h"
 #include "ui/station/sheets/printer_panel.h"
@@ -13,15 +13,18 @@ namespace fm {
 
 /// The sheets: their pages as they will be printed, which of them, on what paper, for which printer; printing
 /// and saving, and what was printed before.
-class SheetStation : public QWidget {
+class SheetStation : public WindowPage {
     Q_OBJECT
 public:
     explicit SheetStation(Session& session, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
+    bool shows_numbers() const override { return false; }
+    void take_focus() override { pages_->setFocus(); }
+    QWidget* beside() override { return panel_; }
+    void zoom(double factor) override { factor == 0 ? pages_->zoom_home() : pages_->zoom_by(factor); }
     PageView* pages() { return pages_; }
     /// Whether what is drawn is not what was printed last.
     bool has_changed() const;
-    QWidget* panel() { return panel_; } ///< what stands beside it
     PrinterPanel* printer() { return printer_; }
     MachinePanel* machine() { return machine_; }
 
@@ -40,7 +43,6 @@ public:
     void print_dialog();
 
 Q_SIGNALS:
-    void refused(const QString& why);
     void drawn(bool changed); ///< changed: not what was printed last
 
 private:
@@ -70,5 +72,7 @@ private:
     std::shared_ptr<const State> sure_of_;
     std::vector<double> floor_sure_mm_;
 };
+
+StationKind sheets_kind();
 
 } // namespace fm

@@ -67,7 +67,7 @@ public:
 } // namespace
 
 StringsStation::StringsStation(Session& session, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), view_(view), binder_(session),
+    : WindowPage(parent), session_(session), view_(view), binder_(session),
       model_(new StringsModel(session, this)), table_(new EntryTable), total_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 8, 16, 12);
@@ -293,6 +293,27 @@ void StringsStation::fit() {
 bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
     if (watched == table_->viewport() && event->type() == QEvent::Resize) fit();
     return QWidget::eventFilter(watched, event);
+}
+
+StationKind strings_kind() {
+    return {Station::strings,
+            StationWords::tr("Strings"),
+            StationWords::tr("The strings: pitch, gauge, make-up, tension (Alt+3)"),
+            StationWords::tr("S&trings"),
+            StationWords::tr("Go to the strings"),
+            [](const State& state) {
+                return StationWords::tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0));
+            },
+            [](const State&) { return true; },
+            [](const State&) { return StationWords::tr("Gauge every string"); },
+            [](const Design&) {
+                return StationWords::tr(
+                    "Strings under tension: mind the eyes. Slacken before cutting or taking one off.");
+            },
+            [](const State&, const ViewState&) { return QStringLiteral("tension_n"); },
+            [](Session& session, const ViewState& view) -> WindowPage* {
+                return new StringsStation(session, view);
+            }};
 }
 
 } // namespace fm

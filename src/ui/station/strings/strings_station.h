@@ -1,6 +1,7 @@
 #pragma once
 #include "ui/field/choice_row.h"
 #include "ui/field/field_binder.h"
+#include "ui/frame/station_kind.h"
 #include "ui/station/strings/strings_model.h"
 
 #include <QLabel>
@@ -10,11 +11,14 @@
 namespace fm {
 
 /// The strings on the instrument: pitch, gauge, make-up, and the tension that follows.
-class StringsStation : public QWidget {
+class StringsStation : public WindowPage {
     Q_OBJECT
 public:
     StringsStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
-    void refresh();
+    void refresh() override;
+    void take_focus() override { table_->setFocus(); }
+    bool lists_strings() override { return true; }
+    bool takes_letters(const QObject* watched) override { return watched == table_ && on_pitch(); }
     EntryTable* table() { return table_; }
     StringsModel* model() { return model_; }
     QString total() const { return total_->text(); }
@@ -29,11 +33,6 @@ public:
     /// A string like the chosen one on its treble side, or the chosen one taken out.
     void add_string();
     void take_string_out();
-
-Q_SIGNALS:
-    void string_picked(std::size_t string);
-    void number_picked(const QString& name);
-    void refused(const QString& why);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -59,5 +58,7 @@ private:
     QToolButton* add_;
     QToolButton* take_out_;
 };
+
+StationKind strings_kind();
 
 } // namespace fm

@@ -16,16 +16,12 @@ public:
     SurveyPages* pages() override { return pages_; }
     NumbersList* list() override { return list_; }
 
-Q_SIGNALS:
-    void point_picked(std::size_t point);
-    void string_picked(std::size_t string);
-    void refused(const QString& why);
-
 protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
 
 private:
+    void go_to_point(std::size_t point);
     void step_point(int by);
     void mark_and_go_on(int mark);
     /// After a reading the next string's; after the last string's the first of the next reading.
@@ -36,5 +32,7 @@ private:
     SurveyPages* pages_;
     NumbersList* list_;
 };
+
+StationKind survey_kind();
 
 } // namespace fm

@@ -1,6 +1,6 @@
 #pragma once
 #include "ui/field/choice_row.h"
-#include "ui/view/cut_list_model.h"
+#include "ui/station/nut/cut_list_model.h"
 
 #include <QWidget>
 

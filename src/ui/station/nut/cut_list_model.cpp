@@ -1,4 +1,4 @@
-#include "ui/view/cut_list_model.h"
+#include "ui/station/nut/cut_list_model.h"
 
 #include "core/shop/tools.h"
 #include "ui/field/stop_bar.h"

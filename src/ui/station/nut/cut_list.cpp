@@ -1,4 +1,4 @@
-#include "ui/view/cut_list.h"
+#include "ui/station/nut/cut_list.h"
 
 #include "sheet/drawing/fonts.h"
 #include "ui/look/texts.h"
