@@ -79,9 +79,9 @@ const std::vector<Command>& commands() {
          "there is a "
          "layer for every operation; with a cutter its way, and a line for every place it does not get to.",
          {{"part", "PART",
-           "nut, saddle, bridge, placing, board, cuts, card, owner, shop, printer or all; for a machine nut, "
-           "saddle "
-           "or bridge."},
+           "nut, saddle, bridge, owner, all ...; a word that is none lists them. For a machine nut, saddle "
+           "or "
+           "bridge."},
           {"o", "FILE", "What is written: .pdf, .svg or .dxf; for a machine .svg, .dxf, .step or .stl."},
           {"paper", "PAPER", "a4 or letter."},
           {"unit", "UNIT", "mm, in, thou or 64ths."},

@@ -30,7 +30,7 @@ SheetStyle style_of(Paper paper) {
 
 Drawing sheet_of(const Job& job, Paper paper = Paper::a4) {
     const Solution solution = solve(job.design);
-    return nut_sheet({job, solution, tools, style_of(paper), {}}).page;
+    return nut_sheets({job, solution, tools, style_of(paper), {}}).front().page;
 }
 
 /// All pages of a job.
@@ -222,6 +222,7 @@ void TestSheets::the_dxf_is_true() {
     QCOMPARE(find(seen, "errors")->number(), 0.0);
     QCOMPARE(find(seen, "repairs")->number(), 0.0);
     QVERIFY(has_true_bars(seen));
+    QVERIFY(compact_json(*find(seen, "weights")).starts_with("[9,13,18,25")); // sheet/drawing/pens.h
     QCOMPARE(find(seen, "units")->number(), 4.0); // mm
     QCOMPARE(*find(seen, "version")->text(), std::string("AC1015"));
     for (const char* layer : {"CUT", "SLOT", "HOLE", "SCRIBE", "CENTRE", "DIMENSION", "TEXT"})

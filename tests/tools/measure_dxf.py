@@ -21,4 +21,5 @@ print(json.dumps({
     "blocks": sum(1 for d in space.query("DIMENSION") if len(document.blocks[d.dxf.geometry]) > 1),
     "measured": sorted(round(d.dxf.actual_measurement, 6) for d in space.query("DIMENSION")),
     "centres": centres,
+    "weights": sorted({e.dxf.lineweight for e in space.query("LINE LWPOLYLINE CIRCLE")}),
     "holes": sorted([round(c.dxf.center.x, 6), round(c.dxf.center.y, 6), c.dxf.radius] for c in space.query("CIRCLE[layer=='HOLE']"))}))

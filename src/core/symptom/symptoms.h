@@ -2,6 +2,7 @@
 // From what was heard to what is wrong: ranked causes, each with its test and with the size of its effect on
 // this very instrument. Source: docs/mathematics.md, "Symptom to cause".
 #include "core/found/found_instrument.h"
+#include "core/words/symptom.h"
 #include "core/words/word_of.h"
 
 #include <optional>
@@ -9,37 +10,6 @@
 #include <vector>
 
 namespace fm {
-
-enum class Symptom {
-    open_buzz,          ///< the open string buzzes, and stops when fret 1 is held
-    note_buzz,          ///< a fretted note buzzes toward the bridge
-    all_buzz,           ///< everything up the neck buzzes
-    behind_finger_buzz, ///< stops when the string is touched between nut and finger
-    first_frets_sharp,  ///< the first frets are sharp, the octave true
-    sharp_up_the_neck,
-    flat_up_the_neck,
-    sharp_when_pressed, ///< only under a heavy hand
-    sitar_at_nut,
-    muffled_at_saddle,
-    ping_when_tuning,
-    weak_sound,
-    bridge_moves, ///< rotates or lifts
-    changed_with_season,
-    rattle,          ///< anywhere, behind nut and bridge too
-    chokes_in_bend,  ///< a note dies when its string is drawn aside
-    flat_after_bend, ///< or after the arm
-    dead_note,       ///< one note does not ring on
-    string_breaks    ///< or wears its slot
-};
-/// Their words in commands and job files.
-constexpr std::array<std::string_view, 19> words_of(Symptom) {
-    return {"open_buzz",         "note_buzz",           "all_buzz",         "behind_finger_buzz",
-            "first_frets_sharp", "sharp_up_the_neck",   "flat_up_the_neck", "sharp_when_pressed",
-            "sitar_at_nut",      "muffled_at_saddle",   "ping_when_tuning", "weak_sound",
-            "bridge_moves",      "changed_with_season", "rattle",           "chokes_in_bend",
-            "flat_after_bend",   "dead_note",           "string_breaks"};
-}
-constexpr std::size_t symptom_count = words_of(Symptom{}).size();
 
 struct HeardPlace {
     std::size_t string = 0;

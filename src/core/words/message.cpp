@@ -1,6 +1,7 @@
 #include "core/words/message.h"
 
 #include "core/words/message_tables.h"
+#include "core/words/symptom.h"
 #include "core/words/units.h"
 
 #include <charconv>
@@ -34,7 +35,8 @@ std::string_view english_template(std::string_view id) {
     static const std::unordered_map<std::string_view, std::string_view> sentences = [] {
         std::unordered_map<std::string_view, std::string_view> all;
         for (const auto& table :
-             {job_messages(), working_messages(), symptom_messages(), survey_messages(), story_messages()})
+             {job_messages(), working_messages(), std::span<const MessageEntry>(symptom_sentences),
+              symptom_messages(), survey_messages(), story_messages()})
             for (const MessageEntry& entry : table) all.emplace(entry.id, entry.sentence);
         return all;
     }();

@@ -1,4 +1,4 @@
-// The English of symptoms, causes, tests, cures, finishes and cautions, by id. One table, longer than other
+// The English of causes, tests, cures, finishes and cautions, by id. One table, longer than other
 // files.
 #include "core/words/message_tables.h"
 
@@ -7,29 +7,6 @@ namespace fm {
 namespace {
 
 constexpr MessageEntry table[] = {
-    {"symptom.open_buzz",
-     QT_TRANSLATE_NOOP("messages", "the open string buzzes and stops when fret 1 is held")},
-    {"symptom.note_buzz", QT_TRANSLATE_NOOP("messages", "a fretted note buzzes toward the bridge")},
-    {"symptom.all_buzz", QT_TRANSLATE_NOOP("messages", "everything up the neck buzzes")},
-    {"symptom.behind_finger_buzz",
-     QT_TRANSLATE_NOOP("messages", "a buzz that stops when the string is touched between nut and finger")},
-    {"symptom.first_frets_sharp",
-     QT_TRANSLATE_NOOP("messages", "the first frets are sharp, the octave is true")},
-    {"symptom.sharp_up_the_neck", QT_TRANSLATE_NOOP("messages", "sharp all the way up")},
-    {"symptom.flat_up_the_neck", QT_TRANSLATE_NOOP("messages", "flat all the way up")},
-    {"symptom.sharp_when_pressed", QT_TRANSLATE_NOOP("messages", "sharp only under a heavy hand")},
-    {"symptom.sitar_at_nut", QT_TRANSLATE_NOOP("messages", "a sitar-like sound from the nut")},
-    {"symptom.muffled_at_saddle",
-     QT_TRANSLATE_NOOP("messages", "a muffled or sizzling sound from the saddle")},
-    {"symptom.ping_when_tuning", QT_TRANSLATE_NOOP("messages", "ping and jump when tuning")},
-    {"symptom.weak_sound", QT_TRANSLATE_NOOP("messages", "a weak, unfocused sound")},
-    {"symptom.bridge_moves", QT_TRANSLATE_NOOP("messages", "the bridge rotates or lifts")},
-    {"symptom.changed_with_season", QT_TRANSLATE_NOOP("messages", "it changed with the season")},
-    {"symptom.rattle", QT_TRANSLATE_NOOP("messages", "a rattle or ring somewhere, behind nut or bridge too")},
-    {"symptom.chokes_in_bend", QT_TRANSLATE_NOOP("messages", "a note chokes when it is bent")},
-    {"symptom.flat_after_bend", QT_TRANSLATE_NOOP("messages", "flat after a bend or the arm")},
-    {"symptom.dead_note", QT_TRANSLATE_NOOP("messages", "one note is dead: it does not ring on")},
-    {"symptom.string_breaks", QT_TRANSLATE_NOOP("messages", "a string breaks, or wears its slot")},
     {"cause.heights_low", QT_TRANSLATE_NOOP("messages", "the heights wanted are too low for this hand")},
     {"test.heights_low", QT_TRANSLATE_NOOP("messages", "play it half as hard: it is gone")},
     {"cure.heights_low",

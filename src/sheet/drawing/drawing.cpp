@@ -1,4 +1,5 @@
 #include "sheet/drawing/drawing.h"
+#include "sheet/drawing/pens.h"
 
 #include <algorithm>
 #include <cmath>
@@ -7,7 +8,6 @@ namespace fm {
 
 namespace {
 
-constexpr Stroke thin{0.13, Ink::line, LineStyle::solid};
 constexpr double arrow_mm = 1.8;
 constexpr double past_mm = 0.8;  // an extension line goes this far past the dimension line
 constexpr double clear_mm = 0.6; // and starts this far from the part
@@ -107,11 +107,11 @@ std::vector<Item> drawn(const LinearDimension& dimension) {
     for (const Point& end : {from, to}) {
         const double away = at > end.y ? 1.0 : -1.0;
         items.emplace_back(line_path(Layer::dimension, swapped({end.x, end.y + away * clear_mm}, vertical),
-                                     swapped({end.x, at + away * past_mm}, vertical), thin));
+                                     swapped({end.x, at + away * past_mm}, vertical), pens::fine));
     }
     const double reach = inside ? 0.0 : 2.2 * arrow_mm;
     items.emplace_back(line_path(Layer::dimension, swapped({low - reach, at}, vertical),
-                                 swapped({high + reach, at}, vertical), thin));
+                                 swapped({high + reach, at}, vertical), pens::fine));
     const double way = inside ? -1.0 : 1.0;
     for (const auto& [x, sign] : {std::pair{low, way}, std::pair{high, -way}}) {
         const Point tip = swapped({x, at}, vertical);
@@ -142,7 +142,7 @@ std::vector<Item> drawn(const OrdinateDimension& dimension) {
     const double third = (end.y - feature.y) / 3.0;
     Path leader;
     leader.layer = Layer::dimension;
-    leader.stroke = thin;
+    leader.stroke = pens::fine;
     for (const Point& p : {Point{feature.x, feature.y + away * clear_mm}, Point{feature.x, feature.y + third},
                            Point{end.x, feature.y + 2.0 * third}, end})
         leader.vertices.push_back({swapped(p, height)});

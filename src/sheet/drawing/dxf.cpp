@@ -6,6 +6,8 @@
 #include <QList>
 #include <QString>
 
+#include <algorithm>
+#include <array>
 #include <cmath>
 #include <vector>
 
@@ -84,6 +86,14 @@ private:
     double x(Point p) const { return p.x - page_.origin.x; }
     double y(Point p) const { return p.y - page_.origin.y; }
 
+    /// The nearest of the weights the format has, in hundredths of a millimetre.
+    static int line_weight(double width_mm) {
+        constexpr std::array weights{5, 9, 13, 15, 18, 20, 25, 30, 35, 40, 50, 53, 60, 70, 80, 90, 100};
+        const auto off = [&](int weight) { return std::abs(weight - 100.0 * width_mm); };
+        return *std::min_element(weights.begin(), weights.end(),
+                                 [&](int a, int b) { return off(a) < off(b); });
+    }
+
     static const char* line_type(LineStyle style) {
         switch (style) {
         case LineStyle::hidden: return "HIDDEN";
@@ -96,6 +106,12 @@ private:
     DxfTags& begin(DxfTags& to, const char* kind, unsigned owner, Layer layer, const char* type = "BYLAYER") {
         to.text(0, kind).text(5, fresh()).text(330, dxf_handle(owner)).text(100, "AcDbEntity");
         return to.text(8, layer_word(layer)).text(6, type);
+    }
+
+    /// A line with its pen.
+    DxfTags& begin(DxfTags& to, const char* kind, unsigned owner, Layer layer, const Stroke& stroke) {
+        return begin(to, kind, owner, layer, line_type(stroke.style))
+            .whole(370, line_weight(stroke.width_mm));
     }
 
     void add_item(const Item& item) {
@@ -119,12 +135,12 @@ private:
     void add_path(DxfTags& to, unsigned owner, const Path& path) {
         const auto& vertices = path.vertices;
         if (vertices.size() == 2 && !path.closed && vertices[0].bulge == 0.0 && path.wide_mm == 0.0) {
-            begin(to, "LINE", owner, path.layer, line_type(path.stroke.style)).text(100, "AcDbLine");
+            begin(to, "LINE", owner, path.layer, path.stroke).text(100, "AcDbLine");
             to.point(10, x(vertices[0].at), y(vertices[0].at))
                 .point(11, x(vertices[1].at), y(vertices[1].at));
             return;
         }
-        begin(to, "LWPOLYLINE", owner, path.layer, line_type(path.stroke.style)).text(100, "AcDbPolyline");
+        begin(to, "LWPOLYLINE", owner, path.layer, path.stroke).text(100, "AcDbPolyline");
         to.whole(90, static_cast<int>(vertices.size())).whole(70, path.closed ? 1 : 0);
         if (path.wide_mm > 0) to.number(43, path.wide_mm);
         for (const Vertex& vertex : vertices) {
@@ -134,7 +150,7 @@ private:
     }
 
     void add_circle(DxfTags& to, unsigned owner, const Circle& circle) {
-        begin(to, "CIRCLE", owner, circle.layer).text(100, "AcDbCircle");
+        begin(to, "CIRCLE", owner, circle.layer, circle.stroke).text(100, "AcDbCircle");
         to.point(10, x(circle.centre), y(circle.centre)).number(40, circle.radius);
     }
 

@@ -1,4 +1,5 @@
 #include "sheet/machine/machine_part.h"
+#include "sheet/drawing/pens.h"
 
 #include "core/solution/bridge_outline.h"
 #include "core/words/units.h"
@@ -15,8 +16,6 @@ namespace fm {
 
 namespace {
 
-constexpr Stroke outline_stroke{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke thin{0.13, Ink::line, LineStyle::solid};
 constexpr double margin_mm = 10;  // around the part in its file
 constexpr double over_top_mm = 1; // a slot's outline goes on over the top, so that nothing is left between
 
@@ -24,7 +23,7 @@ Path on_layer(Path path, Layer layer) {
     path.layer = layer;
     path.fill = Fill::none;
     path.outlined = true;
-    path.stroke = layer == Layer::cut ? outline_stroke : thin;
+    path.stroke = layer == Layer::cut ? pens::outline : pens::fine;
     return path;
 }
 
@@ -37,7 +36,7 @@ MachineSlot round_slot(const std::string& name, double x, double floor, double t
         {{x - r, rise}}, {{x - r, floor + r}, 1.0}, {{x + r, floor + r}}, {{x + r, rise}}};
     slot.outline.closed = true;
     slot.outline = on_layer(std::move(slot.outline), Layer::slot);
-    slot.centre = line_path(Layer::centre, {x, rise}, {x, floor + r}, thin);
+    slot.centre = line_path(Layer::centre, {x, rise}, {x, floor + r}, pens::fine);
     slot.centre.wide_mm = width;
     return slot;
 }
@@ -100,7 +99,7 @@ void make_bridge(const Design& design, const Solution& solution, bool mirrored, 
         const auto middle = [&](std::size_t a, std::size_t b) {
             return on({0.5 * (corners[a].x_mm + corners[b].x_mm), 0.5 * (corners[a].y_mm + corners[b].y_mm)});
         };
-        slot.centre = line_path(Layer::centre, middle(0, 3), middle(1, 2), thin);
+        slot.centre = line_path(Layer::centre, middle(0, 3), middle(1, 2), pens::fine);
         slot.centre.wide_mm = design.saddle.thickness_mm;
         part.slots.push_back(std::move(slot));
     }
@@ -109,7 +108,7 @@ void make_bridge(const Design& design, const Solution& solution, bool mirrored, 
         hole.layer = Layer::hole;
         hole.centre = on(solution.bridge->pins[i]);
         hole.radius = 0.5 * design.bridge->pins.hole_mm;
-        hole.stroke = thin;
+        hole.stroke = pens::fine;
         part.holes.push_back({design.string_name(i), hole});
     }
 }
@@ -199,8 +198,8 @@ void add_notices(Drawing& drawing, const std::vector<std::string>& notices) {
         drawing.add(item);
         y -= line_mm;
     }
-    drawing.add(
-        rectangle_path(Layer::text, {part.low.x, low}, {part.low.x + wide + 2 * inside_mm, high}, thin));
+    drawing.add(rectangle_path(Layer::text, {part.low.x, low}, {part.low.x + wide + 2 * inside_mm, high},
+                               pens::fine));
 }
 
 /// Puts a drawing's lower left corner at its margin.

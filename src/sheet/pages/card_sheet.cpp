@@ -197,8 +197,8 @@ std::vector<std::string> owner_facts(const SheetContext& context) {
     return {with_values(translate("sheet", "owner %1"), context.job.owner)};
 }
 
-Sheet card_sheet(const SheetContext& context) {
-    return Card(context).drawn();
+std::vector<Sheet> card_sheets(const SheetContext& context) {
+    return {Card(context).drawn()};
 }
 
 } // namespace fm

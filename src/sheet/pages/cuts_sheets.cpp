@@ -1,6 +1,7 @@
 // The order of cuts, from blank to finish, for nut and saddle or a floating bridge's top.
 #include "core/shop/shop_work.h"
 #include "core/solution/nut_plan.h"
+#include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/part_sheets.h"
 #include "sheet/views/nut_views.h"
@@ -297,8 +298,7 @@ private:
         page_.paragraph(words, indent_mm, em, box_mm);
         const double x = page_.right();
         // A box to tick.
-        page_.page().add(rectangle_path(Layer::text, {x - 4.0, top - 0.6}, {x, top + 3.4},
-                                        {0.18, Ink::line, LineStyle::solid}));
+        page_.page().add(rectangle_path(Layer::text, {x - 4.0, top - 0.6}, {x, top + 3.4}, pens::thin));
     }
 
     static constexpr double box_mm = 8;

@@ -2,6 +2,7 @@
 #include "core/shop/tools.h"
 #include "core/solution/check.h"
 #include "core/solution/nut_plan.h"
+#include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/part_sheets.h"
 #include "sheet/views/nut_views.h"
@@ -21,8 +22,6 @@ constexpr double dimension_step_mm = 4;
 constexpr double leader_mm = 7;
 constexpr double em = SheetPage::small_em;
 constexpr double side_room_mm = 40; // beside the part in true size: words, end view
-constexpr Stroke strip_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke mark_line{0.13, Ink::line, LineStyle::solid};
 
 std::string seat_name(Seat seat) {
     switch (seat) {
@@ -129,10 +128,10 @@ private:
         const double low = top - strip_mm;
         const auto [left, right] = ends();
         page_.page().add(
-            rectangle_path(Layer::scribe, {centre + left, low}, {centre + right, top}, strip_line));
+            rectangle_path(Layer::scribe, {centre + left, low}, {centre + right, top}, pens::faint));
         for (const StringSolution& string : page_.solution().strings) {
             const double x = centre + along(string);
-            page_.page().add(line_path(Layer::scribe, {x, low}, {x, top}, mark_line));
+            page_.page().add(line_path(Layer::scribe, {x, low}, {x, top}, pens::fine));
         }
         page_.side_words(centre, half_, low + 0.5 * strip_mm - 0.3 * em);
     }
@@ -345,8 +344,8 @@ std::string file_words(const SheetPage& page, std::size_t string) {
     return {};
 }
 
-Sheet nut_sheet(const SheetContext& context) {
-    return NutPage(context).drawn();
+std::vector<Sheet> nut_sheets(const SheetContext& context) {
+    return {NutPage(context).drawn()};
 }
 
 } // namespace fm

@@ -1,5 +1,6 @@
 // What was found, done and left, in plain words, for whom the instrument is.
 #include "job/read/story.h"
+#include "sheet/drawing/pens.h"
 #include "sheet/pages/part_sheets.h"
 #include "sheet/words/owner_words.h"
 
@@ -101,18 +102,18 @@ private:
             const double at = x + step * (static_cast<double>(place) + 0.5);
             const auto y_of = [&](double mm) { return base + mm * scale; };
             page.add(line_path(Layer::dimension, {at - 2.6, y_of(what.wanted[i])},
-                               {at + 2.6, y_of(what.wanted[i])}, {0.35, Ink::line, LineStyle::solid}));
+                               {at + 2.6, y_of(what.wanted[i])}, pens::rule));
             if (what.values[i].found)
                 page.add(Circle{Layer::dimension,
                                 {at - 1.3, y_of(*what.values[i].found)},
                                 1.1,
-                                {0.25, Ink::line, LineStyle::solid},
+                                pens::outline,
                                 Fill::none});
             if (what.values[i].now)
                 page.add(Circle{Layer::dimension,
                                 {at + 1.3, y_of(*what.values[i].now)},
                                 1.1,
-                                {0.2, Ink::line, LineStyle::solid},
+                                pens::light_rule,
                                 Fill::ink});
             page_.text(at, base - 3.6, std::to_string(what.values.size() - i), SheetPage::small_em,
                        TextAnchor::middle);

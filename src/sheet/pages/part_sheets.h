@@ -4,6 +4,10 @@
 
 namespace fm {
 
+/// All sheets there are, in the order of the work; the printer's test page last. What each is called and made
+/// by stands in sheet_book.cpp.
+enum class SheetPart { nut, saddle, bridge, placing, board, cuts, card, owner, shop, printer };
+
 /// A page and the numbers on it.
 struct Sheet {
     Drawing page;
@@ -11,9 +15,9 @@ struct Sheet {
 };
 
 /// The nut's template: true size, an enlargement with dimensions, strip of slot centres, cut list.
-Sheet nut_sheet(const SheetContext& context);
+std::vector<Sheet> nut_sheets(const SheetContext& context);
 /// The saddle's template, a floating bridge's top, or the crowns of single saddles.
-Sheet saddle_sheet(const SheetContext& context);
+std::vector<Sheet> saddle_sheets(const SheetContext& context);
 /// The bridge from above in true size with slot and pins, and its section. Needs a bridge.
 std::vector<Sheet> bridge_sheets(const SheetContext& context);
 /// A strip in true size from the nut to behind the bridge, in as many pages as it takes, with matching marks.
@@ -23,13 +27,13 @@ std::vector<Sheet> board_sheets(const SheetContext& context);
 /// The order of cuts from blank to finish, with tools, grits and cautions of the material.
 std::vector<Sheet> cuts_sheets(const SheetContext& context);
 /// Targets, what the gauges should read after each step of the plan, and room to write what they do read.
-Sheet card_sheet(const SheetContext& context);
+std::vector<Sheet> card_sheets(const SheetContext& context);
 /// What was found, done and left, in plain words, before and after drawn: for whom the instrument is.
 std::vector<Sheet> owner_sheets(const SheetContext& context);
 /// The same for the shop: every reading, pass and decision in order, with times.
 std::vector<Sheet> shop_sheets(const SheetContext& context);
 /// Two bars to measure a printer with, and a rectangle to check it by.
-Sheet printer_sheet(const SheetContext& context);
+std::vector<Sheet> printer_sheets(const SheetContext& context);
 
 /// Whose the instrument is, if the job says it: the first of a sheet's facts.
 std::vector<std::string> owner_facts(const SheetContext& context);

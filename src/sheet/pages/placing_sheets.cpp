@@ -1,5 +1,6 @@
 // A strip along the instrument in true size, as long as it needs, page after page with matching marks.
 #include "core/solution/bridge_outline.h"
+#include "sheet/drawing/pens.h"
 #include "sheet/pages/part_sheets.h"
 #include "sheet/views/bridge_views.h"
 
@@ -15,9 +16,6 @@ constexpr double overlap_mm = 24;    // what two pages share
 constexpr double before_nut_mm = 8;  // the strip begins this far before the nut line
 constexpr double past_end_mm = 8;    // and ends this far behind the last thing on it
 constexpr double under_strip_mm = 8; // for the frets' numbers
-constexpr Stroke frame_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke mark_line{0.18, Ink::line, LineStyle::hidden};
-constexpr Stroke hole_line{0.18, Ink::line, LineStyle::solid};
 
 /// The piece of a straight line within a rectangle, if there is any (Liang and Barsky's clipping).
 std::optional<std::pair<Point, Point>> clipped(Point a, Point b, Point low, Point high) {
@@ -77,7 +75,7 @@ Drawing strip_drawing(const SheetContext& context) {
         hole.layer = Layer::hole;
         hole.centre = {pin.x_mm, sign * pin.y_mm};
         hole.radius = 0.5 * context.job.design.bridge->pins.hole_mm;
-        hole.stroke = hole_line;
+        hole.stroke = pens::thin;
         strip.add(hole);
     }
     return strip;
@@ -139,7 +137,7 @@ public:
 
     Sheet drawn() {
         page_.page().add(rectangle_path(Layer::text, {on(from_), origin_.y - half_},
-                                        {on(to_), origin_.y + half_}, frame_line));
+                                        {on(to_), origin_.y + half_}, pens::faint));
         if (tile_ > 0) match(from_ + 0.5 * overlap_mm, tile_ - 1);
         if (tile_ + 1 < tiles_) match(to_ - 0.5 * overlap_mm, tile_);
         figures();
@@ -165,9 +163,9 @@ private:
         const std::string letter(1, static_cast<char>('A' + which));
         for (const double side : {-1.0, 1.0}) {
             const Point at{on(x_mm), origin_.y + side * half_};
-            page_.page().add(line_path(Layer::scribe, at, {at.x, at.y - side * 0.5 * half_}, mark_line));
+            page_.page().add(line_path(Layer::scribe, at, {at.x, at.y - side * 0.5 * half_}, pens::hidden));
             page_.page().add(line_path(Layer::scribe, {at.x - 2.0, at.y - side * 3.0},
-                                       {at.x + 2.0, at.y - side * 3.0}, hole_line));
+                                       {at.x + 2.0, at.y - side * 3.0}, pens::thin));
         }
         page_.text(on(x_mm), origin_.y - half_ - 4.0, letter, SheetPage::body_em, TextAnchor::middle, true);
     }

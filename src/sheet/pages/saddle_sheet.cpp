@@ -1,5 +1,6 @@
 // The layout of one page from top to bottom.
 #include "core/solution/check.h"
+#include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/part_sheets.h"
 #include "sheet/views/saddle_views.h"
@@ -17,8 +18,6 @@ constexpr double strip_mm = 7;
 constexpr double leader_mm = 7;
 constexpr double em = SheetPage::small_em;
 constexpr double side_room_mm = 20; // for BASS and TREBLE
-constexpr Stroke strip_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke mark_line{0.13, Ink::line, LineStyle::solid};
 
 bool is_bridge_top(const SheetContext& context) {
     return !context.solution.notches.empty();
@@ -127,10 +126,10 @@ private:
         const double ends[2] = {centre - page_.bass_side() * span_.from_mm,
                                 centre - page_.bass_side() * span_.to_mm};
         page_.page().add(rectangle_path(Layer::scribe, {std::min(ends[0], ends[1]), low},
-                                        {std::max(ends[0], ends[1]), top}, strip_line));
+                                        {std::max(ends[0], ends[1]), top}, pens::faint));
         for (std::size_t i = 0; i < design_.strings.size(); ++i)
             page_.page().add(
-                line_path(Layer::scribe, {centre + along(i), low}, {centre + along(i), top}, mark_line));
+                line_path(Layer::scribe, {centre + along(i), low}, {centre + along(i), top}, pens::fine));
         page_.side_words(centre, reach() + 3.0, low + 0.5 * strip_mm - 0.3 * em);
     }
 
@@ -290,8 +289,8 @@ private:
 
 } // namespace
 
-Sheet saddle_sheet(const SheetContext& context) {
-    return SaddlePage(context).drawn();
+std::vector<Sheet> saddle_sheets(const SheetContext& context) {
+    return {SaddlePage(context).drawn()};
 }
 
 } // namespace fm

@@ -13,37 +13,30 @@ namespace fm {
 
 namespace {
 
+using Use = SheetPartName::Use;
+
 constexpr std::array parts{
-    SheetPartName{SheetPart::nut, "nut", QT_TRANSLATE_NOOP("sheet", "Nut")},
-    SheetPartName{SheetPart::saddle, "saddle", QT_TRANSLATE_NOOP("sheet", "Saddle")},
-    SheetPartName{SheetPart::bridge, "bridge", QT_TRANSLATE_NOOP("sheet", "Bridge")},
-    SheetPartName{SheetPart::placing, "placing", QT_TRANSLATE_NOOP("sheet", "Placing strip")},
-    SheetPartName{SheetPart::board, "board", QT_TRANSLATE_NOOP("sheet", "Fret plan")},
-    SheetPartName{SheetPart::cuts, "cuts", QT_TRANSLATE_NOOP("sheet", "Order of cuts")},
-    SheetPartName{SheetPart::card, "card", QT_TRANSLATE_NOOP("sheet", "Set-up card")},
-    SheetPartName{SheetPart::owner, "owner", QT_TRANSLATE_NOOP("sheet", "For the owner")},
-    SheetPartName{SheetPart::shop, "shop", QT_TRANSLATE_NOOP("sheet", "For the shop")},
-    SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Test page")}};
+    SheetPartName{SheetPart::nut, "nut", QT_TRANSLATE_NOOP("sheet", "Nut"), Use::cut_by, nut_sheets},
+    SheetPartName{SheetPart::saddle, "saddle", QT_TRANSLATE_NOOP("sheet", "Saddle"), Use::cut_by,
+                  saddle_sheets},
+    SheetPartName{SheetPart::bridge, "bridge", QT_TRANSLATE_NOOP("sheet", "Bridge"), Use::cut_by,
+                  bridge_sheets},
+    SheetPartName{SheetPart::placing, "placing", QT_TRANSLATE_NOOP("sheet", "Placing strip"), Use::cut_by,
+                  placing_sheets},
+    SheetPartName{SheetPart::board, "board", QT_TRANSLATE_NOOP("sheet", "Fret plan"), Use::cut_by,
+                  board_sheets},
+    SheetPartName{SheetPart::cuts, "cuts", QT_TRANSLATE_NOOP("sheet", "Order of cuts"), Use::cut_by,
+                  cuts_sheets},
+    SheetPartName{SheetPart::card, "card", QT_TRANSLATE_NOOP("sheet", "Set-up card"), Use::told, card_sheets},
+    SheetPartName{SheetPart::owner, "owner", QT_TRANSLATE_NOOP("sheet", "For the owner"), Use::alone,
+                  owner_sheets},
+    SheetPartName{SheetPart::shop, "shop", QT_TRANSLATE_NOOP("sheet", "For the shop"), Use::alone,
+                  shop_sheets},
+    SheetPartName{SheetPart::printer, "printer", QT_TRANSLATE_NOOP("sheet", "Test page"), Use::alone,
+                  printer_sheets}};
 
-/// Whether a sheet is cut by: it shows the heights the plan leads to. The others tell of the plan themselves.
-bool cut_by(SheetPart part) {
-    return !stands_alone(part) && part != SheetPart::card;
-}
-
-std::vector<Sheet> sheets_of_part(const SheetContext& context, SheetPart part) {
-    switch (part) {
-    case SheetPart::nut: return {nut_sheet(context)};
-    case SheetPart::saddle: return {saddle_sheet(context)};
-    case SheetPart::bridge: return bridge_sheets(context);
-    case SheetPart::placing: return placing_sheets(context);
-    case SheetPart::board: return board_sheets(context);
-    case SheetPart::cuts: return cuts_sheets(context);
-    case SheetPart::card: return {card_sheet(context)};
-    case SheetPart::owner: return owner_sheets(context);
-    case SheetPart::shop: return shop_sheets(context);
-    case SheetPart::printer: return {printer_sheet(context)};
-    }
-    return {};
+const SheetPartName& row_of(SheetPart part) {
+    return parts[static_cast<std::size_t>(part)];
 }
 
 } // namespace
@@ -53,7 +46,7 @@ std::span<const SheetPartName> sheet_parts() {
 }
 
 const char* word_of(SheetPart part) {
-    return parts[static_cast<std::size_t>(part)].word;
+    return row_of(part).word;
 }
 
 std::optional<SheetPart> sheet_part_of_word(std::string_view word) {
@@ -63,7 +56,7 @@ std::optional<SheetPart> sheet_part_of_word(std::string_view word) {
 }
 
 bool stands_alone(SheetPart part) {
-    return part == SheetPart::printer || part == SheetPart::owner || part == SheetPart::shop;
+    return row_of(part).use == Use::alone;
 }
 
 bool has_part(const Job& job, SheetPart part) {
@@ -86,7 +79,7 @@ std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>
                            book.style, book.floor_sure_mm, by_plan_words(state)};
     for (const SheetPartName& name : parts) {
         if (std::find(wanted.begin(), wanted.end(), name.part) == wanted.end()) continue;
-        for (Sheet& sheet : sheets_of_part(cut_by(name.part) ? cut : written, name.part))
+        for (Sheet& sheet : name.make(name.use == Use::cut_by ? cut : written))
             sheets.push_back(std::move(sheet));
     }
     return sheets;

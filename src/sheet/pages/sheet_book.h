@@ -8,15 +8,18 @@
 
 namespace fm {
 
-enum class SheetPart { nut, saddle, bridge, placing, board, cuts, card, owner, shop, printer };
-
 /// A part as the command line and the job's record name it, and as a person reads it.
 struct SheetPartName {
     SheetPart part;
     const char* word;
     const char* english; ///< translated in the context "sheet"
+    enum Use {
+        cut_by,
+        told,
+        alone
+    } use; ///< by what the plan leads to; of the plan itself; printed for itself
+    std::vector<Sheet> (*make)(const SheetContext&);
 };
-/// All of them, in the order of the work; the printer's test page last.
 std::span<const SheetPartName> sheet_parts();
 const char* word_of(SheetPart part);
 std::optional<SheetPart> sheet_part_of_word(std::string_view word);

@@ -1,4 +1,5 @@
 #include "sheet/pages/sheet_page.h"
+#include "sheet/drawing/pens.h"
 
 #include "core/words/word_of.h"
 
@@ -8,9 +9,6 @@
 namespace fm {
 
 namespace {
-
-constexpr Stroke rule_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke bar_line{0.13, Ink::line, LineStyle::solid};
 
 /// Ordinates in order of their places along the row.
 void sort_by_place(std::vector<Ordinate>& values) {
@@ -78,7 +76,7 @@ void SheetPage::text(double x, double y, const std::string& words, double em, Te
 }
 
 void SheetPage::rule() {
-    page_.add(line_path(Layer::text, {left(), y_}, {right(), y_}, rule_line));
+    page_.add(line_path(Layer::text, {left(), y_}, {right(), y_}, pens::faint));
 }
 
 void SheetPage::notices(const std::vector<std::string>& sentences) {
@@ -93,7 +91,7 @@ void SheetPage::notices(const std::vector<std::string>& sentences) {
             text(left() + inside_mm, y_, line, body_em, TextAnchor::left, true);
         }
     down(1.8);
-    page_.add(rectangle_path(Layer::text, {left(), y_}, {right(), top}, {0.35, Ink::line, LineStyle::solid}));
+    page_.add(rectangle_path(Layer::text, {left(), y_}, {right(), top}, pens::rule));
     down(1.5);
 }
 
@@ -199,7 +197,7 @@ void SheetPage::table(const std::vector<TableColumn>& columns,
         for (std::size_t c = 0; c < columns.size(); ++c) {
             if (columns[c].blank)
                 page_.add(line_path(Layer::text, {ends[c] - shrink * natural[c], y_ - 0.6},
-                                    {ends[c], y_ - 0.6}, rule_line));
+                                    {ends[c], y_ - 0.6}, pens::faint));
             if (!row[c].empty())
                 text(c == 0 ? left() : ends[c], y_, row[c], shrink * body_em,
                      c == 0 ? TextAnchor::left : TextAnchor::right, columns[c].bold);
@@ -264,11 +262,11 @@ void SheetPage::check_bars() {
 
 void SheetPage::bar(Point from, double length, bool upright, const std::string& words, const BarLook& look) {
     const Point to = upright ? Point{from.x, from.y + length} : Point{from.x + length, from.y};
-    page_.add(line_path(Layer::dimension, from, to, bar_line));
+    page_.add(line_path(Layer::dimension, from, to, pens::fine));
     for (const Point& end : {from, to}) {
         const Point tick = upright ? Point{look.tick_mm, 0.0} : Point{0.0, look.tick_mm};
         page_.add(line_path(Layer::dimension, {end.x - tick.x, end.y - tick.y},
-                            {end.x + tick.x, end.y + tick.y}, bar_line));
+                            {end.x + tick.x, end.y + tick.y}, pens::fine));
     }
     Text item;
     item.text = words;

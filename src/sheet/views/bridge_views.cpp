@@ -1,4 +1,5 @@
 #include "sheet/views/bridge_views.h"
+#include "sheet/drawing/pens.h"
 
 #include <algorithm>
 #include <cmath>
@@ -7,13 +8,6 @@
 namespace fm {
 
 namespace {
-
-constexpr Stroke outline_line{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke thin{0.18, Ink::line, LineStyle::solid};
-constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke hidden_line{0.18, Ink::line, LineStyle::hidden};
-constexpr Stroke plane_line{0.18, Ink::yours, LineStyle::hidden};
-constexpr Stroke centre_line{0.1, Ink::faint, LineStyle::centre};
 
 Stroke string_stroke(double diameter_mm, bool chosen) {
     return {std::max(0.2, diameter_mm), chosen ? Ink::chosen : Ink::faint, LineStyle::solid};
@@ -82,19 +76,19 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
     std::vector<Point> outline;
     for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution))
         outline.push_back(on(p.x_mm, p.y_mm));
-    drawing.add(closed_path(outline, outline_line, Fill::material));
+    drawing.add(closed_path(outline, pens::outline, Fill::material));
     Path slot = rounded_slot(design, solution, [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); });
-    slot.stroke = thin;
+    slot.stroke = pens::thin;
     slot.fill = Fill::paper;
     drawing.add(slot);
-    drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, centre_line));
+    drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, pens::centre));
     if (solution.bridge)
         for (const PlanPoint& pin : solution.bridge->pins) {
             Circle hole;
             hole.layer = Layer::hole;
             hole.centre = on(pin.x_mm, pin.y_mm);
             hole.radius = 0.5 * design.bridge->pins.hole_mm;
-            hole.stroke = thin;
+            hole.stroke = pens::thin;
             hole.fill = Fill::paper;
             drawing.add(hole);
         }
@@ -118,7 +112,7 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
         }
         drawing.add(way);
         drawing.add(line_path(Layer::scribe, on(crown_x, line.saddle_y_mm - 0.9),
-                              on(crown_x, line.saddle_y_mm + 0.9), {0.4, Ink::chosen, LineStyle::solid}));
+                              on(crown_x, line.saddle_y_mm + 0.9), pens::chosen_string));
     }
     return drawing;
 }
@@ -139,13 +133,13 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
     const double height = string.bridge->height_over_top_mm;
     const double from = std::min(front, -6.0) - 4.0;
     const double to = std::max(back, std::min(string.bridge->exit_x_mm - slot_x, options.behind_mm)) + 4.0;
-    drawing.add(line_path(Layer::cut, {from, 0}, {to, 0}, outline_line));
+    drawing.add(line_path(Layer::cut, {from, 0}, {to, 0}, pens::outline));
     const double crown = string.line.plan_x_mm(string.line.saddle_x_mm) - slot_x;
     const double round = std::min({0.35 * t, std::max(0.0, crown + 0.5 * t), std::max(0.0, 0.5 * t - crown)});
     if (bridge.floats() || !solution.bridge->height_mm) {
         drawing.add(closed_path(
             {{front, 0}, {-0.5 * t, height - round}, {crown, height}, {0.5 * t, height - round}, {back, 0}},
-            outline_line, Fill::material));
+            pens::outline, Fill::material));
     } else {
         const double top = *solution.bridge->height_mm;
         const double floor = design.saddle.slot_depth_mm ? top - *design.saddle.slot_depth_mm : top;
@@ -157,28 +151,28 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
                                  {0.5 * t, top},
                                  {back, top},
                                  {back, 0}},
-                                outline_line, Fill::material));
+                                pens::outline, Fill::material));
         drawing.add(closed_path({{-0.5 * t, floor + design.saddle.under_mm},
                                  {-0.5 * t, height - round},
                                  {crown, height},
                                  {0.5 * t, height - round},
                                  {0.5 * t, floor + design.saddle.under_mm}},
-                                thin, Fill::paper));
+                                pens::thin, Fill::paper));
         for (const double limit : {bridge.height_min_mm, bridge.height_max_mm})
-            drawing.add(line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, faint_line));
+            drawing.add(line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, pens::faint));
         if (bridge.existing)
             drawing.add(line_path(Layer::scribe, {front, bridge.existing->height_mm},
-                                  {back, bridge.existing->height_mm}, hidden_line));
+                                  {back, bridge.existing->height_mm}, pens::hidden));
     }
     if (bridge.anchor == Anchor::pins) {
         const double pin = string.bridge->exit_x_mm + 0.5 * bridge.pins.hole_mm - slot_x;
         const double r = 0.5 * bridge.pins.hole_mm;
         for (const double x : {pin - r, pin + r})
-            drawing.add(
-                line_path(Layer::scribe, {x, 0}, {x, solution.bridge->height_mm.value_or(0.0)}, hidden_line));
+            drawing.add(line_path(Layer::scribe, {x, 0}, {x, solution.bridge->height_mm.value_or(0.0)},
+                                  pens::hidden));
     }
     drawing.add(line_path(Layer::scribe, {from, bridge.plane_above_top_mm},
-                          {crown, bridge.plane_above_top_mm}, plane_line));
+                          {crown, bridge.plane_above_top_mm}, pens::scribe_hidden));
     const double r = 0.5 * design.strings[i].diameter_mm;
     const double end = std::min(string.bridge->exit_x_mm - slot_x, to);
     Path way;
@@ -217,19 +211,18 @@ Drawing placing_board(const Design& design, const Solution& solution, const Brid
     };
     const auto nut = across(0.0, 0.0);
     const auto last = across(end_mm / neck.mean_scale_mm(), past_mm);
-    drawing.add(closed_path({nut.first, last.first, last.second, nut.second}, outline_line, Fill::material));
+    drawing.add(closed_path({nut.first, last.first, last.second, nut.second}, pens::outline, Fill::material));
     for (int n = 1; n <= neck.frets(); ++n) {
         const auto [low, high] = across(share_of(n), 0.0);
-        drawing.add(line_path(Layer::scribe, low, high,
-                              n == 12 ? Stroke{0.5, Ink::line, LineStyle::solid} : faint_line));
+        drawing.add(line_path(Layer::scribe, low, high, n == 12 ? pens::heavy : pens::faint));
     }
     std::vector<Point> slot;
     for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back({p.x_mm, sign * p.y_mm});
-    Path slot_path = closed_path(slot, thin, Fill::paper);
+    Path slot_path = closed_path(slot, pens::thin, Fill::paper);
     slot_path.layer = Layer::slot;
     drawing.add(slot_path);
     const double far = solution.straight_saddle.slot_x_at_centre_mm + 8.0;
-    drawing.add(line_path(Layer::centre, {-4.0, 0}, {far, 0}, centre_line));
+    drawing.add(line_path(Layer::centre, {-4.0, 0}, {far, 0}, pens::centre));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const bool outer = i == 0 || i + 1 == solution.strings.size();
         const StringLine& line = solution.strings[i].line;

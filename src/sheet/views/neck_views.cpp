@@ -1,17 +1,11 @@
 #include "sheet/views/neck_views.h"
+#include "sheet/drawing/pens.h"
 
 #include <algorithm>
 
 namespace fm {
 
-namespace {
-
-constexpr Stroke outline{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke plane_line{0.13, Ink::faint, LineStyle::centre};
-constexpr Stroke string_line{0.25, Ink::yours, LineStyle::solid};
-
-} // namespace
+namespace {} // namespace
 
 double centre_top_mm(const Neck& neck, int fret) {
     return fret == 0 ? neck.relief_curve_mm(0.0) : neck.fret_top_mm(fret, 0.0);
@@ -45,10 +39,10 @@ Drawing neck_side(const Neck& neck, int chosen_fret, double stretch) {
     const double scale = neck.mean_scale_mm();
     const auto on = [&](int fret, double z) { return Point{neck.fret_x_mm(fret, scale), z * stretch}; };
     const double end = neck.fret_x_mm(neck.frets(), scale);
-    drawing.add(line_path(Layer::centre, {0, 0}, {end + 6.0, 0}, plane_line));
+    drawing.add(line_path(Layer::centre, {0, 0}, {end + 6.0, 0}, pens::plane));
     Path curve;
     curve.layer = Layer::scribe;
-    curve.stroke = faint_line;
+    curve.stroke = pens::faint;
     constexpr int pieces = 60;
     for (int i = 0; i <= pieces; ++i) {
         const double x = end * i / pieces;
@@ -56,7 +50,7 @@ Drawing neck_side(const Neck& neck, int chosen_fret, double stretch) {
     }
     drawing.add(curve);
     Path tops;
-    tops.stroke = outline;
+    tops.stroke = pens::outline;
     for (int n = 0; n <= neck.frets(); ++n) tops.vertices.push_back({on(n, centre_top_mm(neck, n))});
     drawing.add(tops);
     for (int n = 1; n <= neck.frets(); ++n) {
@@ -64,15 +58,15 @@ Drawing neck_side(const Neck& neck, int chosen_fret, double stretch) {
         top.centre = on(n, centre_top_mm(neck, n));
         top.radius = n == chosen_fret ? 2.6 : 1.4;
         top.fill = n == chosen_fret ? Fill::chosen_string : Fill::string;
-        top.stroke = faint_line;
+        top.stroke = pens::faint;
         drawing.add(top);
     }
     if (const auto& relief = neck.design().relief) {
         drawing.add(line_path(Layer::text, on(relief->from_fret, relief_string_mm(neck, relief->from_fret)),
-                              on(relief->to_fret, relief_string_mm(neck, relief->to_fret)), string_line));
+                              on(relief->to_fret, relief_string_mm(neck, relief->to_fret)), pens::yours));
         const double top = neck.relief_curve_mm(neck.fret_x_mm(relief->at_fret, scale));
         drawing.add(line_path(Layer::dimension, on(relief->at_fret, relief_string_mm(neck, relief->at_fret)),
-                              on(relief->at_fret, top), string_line));
+                              on(relief->at_fret, top), pens::yours));
     }
     return drawing;
 }

@@ -1,4 +1,5 @@
 #include "sheet/views/nut_behind_views.h"
+#include "sheet/drawing/pens.h"
 
 #include <algorithm>
 #include <cmath>
@@ -8,10 +9,6 @@ namespace fm {
 
 namespace {
 
-constexpr Stroke outline_line{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke plane_line{0.13, Ink::faint, LineStyle::centre};
-constexpr Stroke floor_line{0.25, Ink::yours, LineStyle::solid};
 constexpr double head_drawn_mm = 55; // where no posts are known
 constexpr double post_radius_mm = 3;
 constexpr double board_drawn_mm = 22;
@@ -52,14 +49,14 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
     const double top = seat + string.slot.made_top_above_seat_mm;
     const double floor = seat + string.slot.floor_above_seat_mm;
     const double tops = contact - string.above_fret_line_mm; // lower at the edge of a curved board
-    drawing.add(line_path(Layer::centre, {back - 10.0, tops}, {board_drawn_mm, tops}, plane_line));
+    drawing.add(line_path(Layer::centre, {back - 10.0, tops}, {board_drawn_mm, tops}, pens::plane));
     drawing.add(closed_path(
         {{front, board}, {board_drawn_mm, board}, {board_drawn_mm, seat - 4.0}, {front, seat - 4.0}},
-        outline_line, Fill::none));
-    drawing.add(closed_path({{front, seat}, {back, seat - fall}, {back, top}, {front, top}}, outline_line,
+        pens::outline, Fill::none));
+    drawing.add(closed_path({{front, seat}, {back, seat - fall}, {back, top}, {front, top}}, pens::outline,
                             Fill::material));
     const Point leaves{back, floor - string.slot.floor_back_drop_mm};
-    drawing.add(line_path(Layer::cut, {front, floor}, leaves, floor_line));
+    drawing.add(line_path(Layer::cut, {front, floor}, leaves, pens::yours));
     Path way;
     way.layer = Layer::text;
     way.stroke = {std::max(0.3, 0.5 * design.strings[chosen].diameter_mm), Ink::chosen, LineStyle::solid};
@@ -78,7 +75,7 @@ Drawing nut_behind_side(const Design& design, const Solution& solution, std::siz
                                  {end.x + post_radius_mm, end.y - 7.0},
                                  {end.x + post_radius_mm, end.y + 4.0},
                                  {end.x - post_radius_mm, end.y + 4.0}},
-                                outline_line, Fill::paper));
+                                pens::outline, Fill::paper));
     }
     drawing.add(way);
     return drawing;
@@ -114,10 +111,10 @@ Drawing nut_behind_plan(const Design& design, const Solution& solution, std::siz
                              {board_drawn_mm, side * half},
                              {board_drawn_mm, -side * half},
                              {-slant * half, -side * half}},
-                            outline_line, Fill::none));
-    drawing.add(closed_path(nut, outline_line, Fill::material));
+                            pens::outline, Fill::none));
+    drawing.add(closed_path(nut, pens::outline, Fill::material));
     const double wide = behind_half_mm(design, solution);
-    drawing.add(line_path(Layer::centre, {0, -wide}, {0, wide}, plane_line));
+    drawing.add(line_path(Layer::centre, {0, -wide}, {0, wide}, pens::plane));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringSolution& string = solution.strings[i];
         const Point at{front_x_mm(string) + slant * string.line.nut_y_mm, side * string.line.nut_y_mm};
@@ -135,7 +132,7 @@ Drawing nut_behind_plan(const Design& design, const Solution& solution, std::siz
         turned.layer = Layer::text;
         turned.centre = {at.x - post.behind_mm, side * post.across_mm};
         turned.radius = post_radius_mm;
-        turned.stroke = i == chosen ? outline_line : faint_line;
+        turned.stroke = i == chosen ? pens::outline : pens::faint;
         turned.fill = Fill::paper;
         drawing.add(line_path(Layer::text, at, turned.centre, stroke));
         drawing.add(turned);

@@ -1,4 +1,5 @@
 #include "sheet/views/nut_views.h"
+#include "sheet/drawing/pens.h"
 
 #include "core/solution/nut_plan.h"
 
@@ -10,12 +11,6 @@ namespace fm {
 
 namespace {
 
-constexpr Stroke outline{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke slot_line{0.18, Ink::line, LineStyle::solid};
-constexpr Stroke scribe_line{0.18, Ink::yours, LineStyle::solid};
-constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke hidden_line{0.18, Ink::line, LineStyle::hidden};
-constexpr Stroke centre_line{0.1, Ink::faint, LineStyle::centre};
 constexpr double overhang_mm = 0.5; // centre lines go past the part
 
 double sign_of(const NutViewOptions& options) {
@@ -78,7 +73,7 @@ private:
 
     void add_body() {
         Path body;
-        body.stroke = outline;
+        body.stroke = pens::outline;
         body.fill = Fill::material;
         body.closed = true;
         const bool curved = design_.nut.seat == Seat::curved;
@@ -104,7 +99,7 @@ private:
         Path waste;
         waste.closed = true;
         waste.fill = Fill::waste;
-        waste.stroke = {0.18, Ink::take_off, LineStyle::solid};
+        waste.stroke = pens::take_off;
         waste.vertices = {
             {{-half, 0}}, {{-half, blank.height_mm}}, {{half, blank.height_mm}}, {{half, 0}}, {{right, 0}}};
         std::vector<Vertex> inner;
@@ -120,8 +115,8 @@ private:
             const double y = along * cosine();
             return board_above_seat_mm(neck_, design_.nut, y) - seat_fall_mm(design_.nut, y);
         };
-        drawing_.add(curve(Layer::scribe, plan_, sign_, faint_line, board));
-        drawing_.add(curve(Layer::scribe, plan_, sign_, scribe_line,
+        drawing_.add(curve(Layer::scribe, plan_, sign_, pens::faint, board));
+        drawing_.add(curve(Layer::scribe, plan_, sign_, pens::scribe,
                            [&](double along) { return board(along) + design_.neck.fret_height_mm; }));
     }
 
@@ -138,11 +133,11 @@ private:
         const std::optional<double> found = found_floor(i);
         const bool as_found = options_.shown == NutShown::found && found;
         const double floor = as_found ? *found - fall : target;
-        Path cut = slot_path(x, floor, top, slot.width_mm, slot_line);
+        Path cut = slot_path(x, floor, top, slot.width_mm, pens::thin);
         cut.fill = Fill::paper;
         drawing_.add(cut);
         if (options_.shown == NutShown::fitted && found) add_change(x, *found - fall, target, slot.width_mm);
-        drawing_.add(line_path(Layer::centre, {x, -overhang_mm}, {x, top + overhang_mm}, centre_line));
+        drawing_.add(line_path(Layer::centre, {x, -overhang_mm}, {x, top + overhang_mm}, pens::centre));
         if (!options_.strings) return;
         Circle string;
         const double r = 0.5 * design_.strings[i].diameter_mm;
@@ -150,7 +145,7 @@ private:
         string.centre = {x, floor + r};
         string.radius = r;
         string.fill = options_.chosen == i ? Fill::chosen_string : Fill::string;
-        string.stroke = {0.1, Ink::faint, LineStyle::solid};
+        string.stroke = pens::hair;
         drawing_.add(string);
     }
 
@@ -229,7 +224,7 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
     const double depth = design.nut.thickness_mm;
     const double sign = sign_of(options);
     Path body;
-    body.stroke = outline;
+    body.stroke = pens::outline;
     body.fill = Fill::material;
     body.closed = true;
     body.vertices = {{{sign * plan.bass.along_mm, 0}},
@@ -246,12 +241,12 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
         const double back = x + sign * run * depth;
         Path slot;
         slot.layer = Layer::slot;
-        slot.stroke = slot_line;
+        slot.stroke = pens::thin;
         slot.closed = true;
         slot.fill = options.chosen == i ? Fill::chosen_string : Fill::paper;
         slot.vertices = {{{x - r, 0}}, {{x + r, 0}}, {{back + r, depth}}, {{back - r, depth}}};
         drawing.add(slot);
-        drawing.add(line_path(Layer::centre, {x, -overhang_mm}, {x, 0}, centre_line));
+        drawing.add(line_path(Layer::centre, {x, -overhang_mm}, {x, 0}, pens::centre));
     }
     return drawing;
 }
@@ -266,14 +261,14 @@ Drawing nut_end(const Design& design, const Solution& solution, const NutViewOpt
         design.nut.seat == Seat::angled ? depth * tangent_deg(design.nut.headstock_angle_deg) : 0.0;
     const double top = slot.made_top_above_seat_mm;
     Path body;
-    body.stroke = outline;
+    body.stroke = pens::outline;
     body.fill = Fill::material;
     body.closed = true;
     body.vertices = {{{0, 0}}, {{sign * depth, -angled}}, {{sign * depth, top}}, {{0, top}}};
     drawing.add(body);
     const double floor = slot.floor_above_seat_mm;
     drawing.add(
-        line_path(Layer::cut, {0, floor}, {sign * depth, floor - slot.floor_back_drop_mm}, hidden_line));
+        line_path(Layer::cut, {0, floor}, {sign * depth, floor - slot.floor_back_drop_mm}, pens::hidden));
     return drawing;
 }
 

@@ -1,4 +1,5 @@
 #include "sheet/views/saddle_views.h"
+#include "sheet/drawing/pens.h"
 
 #include <algorithm>
 #include <cmath>
@@ -8,11 +9,6 @@ namespace fm {
 
 namespace {
 
-constexpr Stroke outline{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke thin{0.18, Ink::line, LineStyle::solid};
-constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke hidden_line{0.18, Ink::line, LineStyle::hidden};
-constexpr Stroke centre_line{0.1, Ink::faint, LineStyle::centre};
 constexpr double beyond_mm = 5.0; // lines of the bridge go past the saddle
 constexpr int end_pieces = 8;
 
@@ -168,8 +164,8 @@ private:
         const double low = sign_ * (span_.from_mm - beyond_mm);
         const double high = sign_ * (span_.to_mm + beyond_mm);
         if (const auto top = bridge_top_mm(design_, solution_))
-            drawing_.add(line_path(Layer::scribe, {low, *top}, {high, *top}, hidden_line));
-        drawing_.add(line_path(Layer::scribe, {low, 0}, {high, 0}, faint_line));
+            drawing_.add(line_path(Layer::scribe, {low, *top}, {high, *top}, pens::hidden));
+        drawing_.add(line_path(Layer::scribe, {low, 0}, {high, 0}, pens::faint));
     }
 
     void add_string(std::size_t i) {
@@ -180,7 +176,7 @@ private:
             const Notch& notch = solution_.notches[i];
             Path cut;
             cut.layer = Layer::slot;
-            cut.stroke = thin;
+            cut.stroke = pens::thin;
             cut.fill = Fill::paper;
             const double half = 0.5 * notch.width_mm;
             const double rise = std::max(y + notch.depth_mm, y + half);
@@ -188,13 +184,13 @@ private:
                 {{x - half, rise}}, {{x - half, y + half}, 1.0}, {{x + half, y + half}}, {{x + half, rise}}};
             drawing_.add(cut);
         }
-        drawing_.add(line_path(Layer::centre, {x, -0.5}, {x, y}, centre_line));
+        drawing_.add(line_path(Layer::centre, {x, -0.5}, {x, y}, pens::centre));
         Circle string;
         string.layer = Layer::text;
         string.centre = {x, y + r};
         string.radius = r;
         string.fill = options_.chosen == i ? Fill::chosen_string : Fill::string;
-        string.stroke = {0.1, Ink::faint, LineStyle::solid};
+        string.stroke = pens::hair;
         drawing_.add(string);
     }
 
@@ -292,14 +288,14 @@ Drawing saddle_plan(const Design& design, const Solution& solution, const Saddle
         drawing.add(line_path(Layer::scribe, {low, y(depth_mm)}, {high, y(depth_mm)}, stroke));
     };
     if (solution.travel) {
-        across(0.0, outline); // the bridge's reference edge
+        across(0.0, pens::outline); // the bridge's reference edge
     } else {
         const double t = design.saddle.thickness_mm;
-        drawing.add(rectangle_path(Layer::cut, {low, y(t)}, {high, y(0)}, outline, Fill::material));
+        drawing.add(rectangle_path(Layer::cut, {low, y(t)}, {high, y(0)}, pens::outline, Fill::material));
         const double edge = std::min(design.saddle.crown_edge_mm, 0.5 * t);
-        across(edge, hidden_line);
-        across(t - edge, hidden_line);
-        across(0.5 * t, centre_line);
+        across(edge, pens::hidden);
+        across(t - edge, pens::hidden);
+        across(0.5 * t, pens::centre);
     }
     constexpr double half_saddle_mm = 2.0; // a single saddle is drawn this wide to either side
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
@@ -308,11 +304,11 @@ Drawing saddle_plan(const Design& design, const Solution& solution, const Saddle
         const bool dark = options.chosen == i;
         if (solution.travel)
             drawing.add(rectangle_path(Layer::cut, {x - half_saddle_mm, y(design.saddle.travel->most_mm)},
-                                       {x + half_saddle_mm, y(design.saddle.travel->least_mm)}, thin,
+                                       {x + half_saddle_mm, y(design.saddle.travel->least_mm)}, pens::thin,
                                        Fill::material));
         drawing.add(line_path(Layer::centre, {x, y(reach.from_mm) + 1.0}, {x, y(crown)},
                               {dark ? 0.5 : 0.2, dark ? Ink::chosen : Ink::line, LineStyle::solid}));
-        drawing.add(line_path(Layer::centre, {x, y(crown)}, {x, y(reach.to_mm) - 1.0}, centre_line));
+        drawing.add(line_path(Layer::centre, {x, y(crown)}, {x, y(reach.to_mm) - 1.0}, pens::centre));
         const double wide = dark ? 1.4 : 1.0;
         drawing.add(line_path(Layer::scribe, {x - wide, y(crown)}, {x + wide, y(crown)},
                               {dark ? 0.6 : 0.35, Ink::chosen, LineStyle::solid}));
@@ -335,7 +331,7 @@ Drawing saddle_end(const Design& design, const Solution& solution, const SaddleV
     if (bridge_top) {
         Path wood;
         wood.closed = true;
-        wood.stroke = thin;
+        wood.stroke = pens::thin;
         wood.fill = Fill::none;
         const double under = solution.bridge->floor_left_mm.value_or(2.0) + design.saddle.under_mm;
         const bool in_slot = saddle_ground(design, solution) == SaddleGround::slot_floor;
@@ -358,7 +354,7 @@ Drawing saddle_end(const Design& design, const Solution& solution, const SaddleV
     }
     Path body;
     body.closed = true;
-    body.stroke = outline;
+    body.stroke = pens::outline;
     body.fill = Fill::material;
     // Falls away from the crown to both faces.
     body.vertices = {{{0, 0}}, {{0, height - round}}, {{crown, height}}, {{t, height - round}}, {{t, 0}}};

@@ -1,4 +1,5 @@
 #include "sheet/views/survey_views.h"
+#include "sheet/drawing/pens.h"
 
 #include "core/solution/bridge_outline.h"
 
@@ -10,9 +11,6 @@ namespace fm {
 
 namespace {
 
-constexpr Stroke outline_line{0.25, Ink::line, LineStyle::solid};
-constexpr Stroke faint_line{0.13, Ink::faint, LineStyle::solid};
-constexpr Stroke broken_line{0.13, Ink::faint, LineStyle::hidden};
 constexpr double least_head_mm = 110;
 constexpr double past_post_mm = 25;
 constexpr double tail_mm = 110;
@@ -41,7 +39,7 @@ void draw_bridge(Drawing& drawing, const Design& design, const Solution& solutio
             points.push_back({p.x_mm, side * p.y_mm});
     else
         for (const PlanPoint& p : slot_corners(design, solution)) points.push_back({p.x_mm, side * p.y_mm});
-    if (points.size() > 2) drawing.add(closed_path(points, outline_line, Fill::material));
+    if (points.size() > 2) drawing.add(closed_path(points, pens::outline, Fill::material));
 }
 
 } // namespace
@@ -67,10 +65,11 @@ Drawing instrument_front(const Design& design, const Solution& solution,
     const double joint = joint_x_mm(neck);
     // The body, broken off on both sides.
     for (const double y : {-wide, wide})
-        drawing.add(line_path(Layer::text, {joint + 0.35 * wide, y}, {reach.behind_mm, y}, broken_line));
+        drawing.add(
+            line_path(Layer::text, {joint + 0.35 * wide, y}, {reach.behind_mm, y}, pens::faint_hidden));
     for (const double up : {-1.0, 1.0}) {
         Path shoulder = line_of({{joint, up * neck.half_width_mm(joint)}, {joint + 0.35 * wide, up * wide}},
-                                outline_line);
+                                pens::outline);
         shoulder.vertices[0].bulge = up * 0.3;
         drawing.add(shoulder);
     }
@@ -82,12 +81,12 @@ Drawing instrument_front(const Design& design, const Solution& solution,
                              {-reach.before_mm, -0.9 * head},
                              {-18, -head},
                              {0, -nut}},
-                            outline_line, Fill::none));
+                            pens::outline, Fill::none));
     drawing.add(closed_path({{0, nut},
                              {last + 8, neck.half_width_mm(last + 8)},
                              {last + 8, -neck.half_width_mm(last + 8)},
                              {0, -nut}},
-                            outline_line, Fill::paper));
+                            pens::outline, Fill::paper));
     draw_bridge(drawing, design, solution, side);
     for (int n = 1; n <= neck.frets(); ++n) {
         const auto edge = [&](double scale_mm, double up) {
@@ -95,11 +94,11 @@ Drawing instrument_front(const Design& design, const Solution& solution,
             return Point{x, up * neck.half_width_mm(x)};
         };
         drawing.add(line_path(Layer::text, edge(design.neck.scale_bass_mm, -side),
-                              edge(design.neck.scale_treble_mm, side), faint_line));
+                              edge(design.neck.scale_treble_mm, side), pens::faint));
     }
     drawing.add(
         closed_path({{-design.nut.thickness_mm, nut}, {0, nut}, {0, -nut}, {-design.nut.thickness_mm, -nut}},
-                    outline_line, Fill::material));
+                    pens::outline, Fill::material));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringLine& line = solution.strings[i].line;
         const Stroke stroke{0.3, i == options.chosen ? Ink::chosen : Ink::faint, LineStyle::solid};
@@ -114,7 +113,7 @@ Drawing instrument_front(const Design& design, const Solution& solution,
         Circle peg;
         peg.centre = from;
         peg.radius = 3;
-        peg.stroke = faint_line;
+        peg.stroke = pens::faint;
         if (!design.nut.posts.empty()) drawing.add(peg);
     }
     return drawing;
@@ -137,7 +136,7 @@ Drawing instrument_side(const Design& design, const Solution& solution,
                              {-reach.before_mm, -head_thick_mm - 6 - fall * reach.before_mm},
                              {-reach.before_mm, -6 - fall * reach.before_mm},
                              {-4, -6 - 4 * fall}},
-                            outline_line, Fill::paper));
+                            pens::outline, Fill::paper));
     drawing.add(closed_path({{0, board},
                              {last + 8, board},
                              {last + 8, std::min(top, board - 5)},
@@ -145,37 +144,37 @@ Drawing instrument_side(const Design& design, const Solution& solution,
                              {joint, -heel_mm * 0.7},
                              {joint - 26, -neck_thick_mm - 2},
                              {0, -neck_thick_mm}},
-                            outline_line, Fill::paper));
+                            pens::outline, Fill::paper));
     drawing.add(line_of({{joint, top - options.depth_mm},
                          {joint, top},
                          {reach.behind_mm, top},
                          {reach.behind_mm, top - options.depth_mm}},
-                        outline_line));
+                        pens::outline));
     drawing.add(line_path(Layer::text, {joint, top - options.depth_mm},
-                          {reach.behind_mm, top - options.depth_mm}, broken_line));
+                          {reach.behind_mm, top - options.depth_mm}, pens::faint_hidden));
     const double high = solution.bridge && solution.bridge->height_mm ? *solution.bridge->height_mm : 6.0;
     const double saddle_z = string.ends.saddle_z_mm;
     drawing.add(closed_path(
         {{bridge - 14, top}, {bridge + 18, top}, {bridge + 18, top + high}, {bridge - 14, top + high}},
-        outline_line, Fill::material));
+        pens::outline, Fill::material));
     const double half = 0.5 * design.saddle.thickness_mm;
     drawing.add(closed_path({{bridge - half, top + high},
                              {bridge + half, top + high},
                              {bridge + half, saddle_z},
                              {bridge - half, saddle_z}},
-                            outline_line, Fill::material));
+                            pens::outline, Fill::material));
     for (int n = 1; n <= neck.frets(); ++n) {
         const double x = neck.fret_x_mm(n, neck.mean_scale_mm());
-        drawing.add(line_path(Layer::text, {x, board}, {x, 0}, outline_line));
+        drawing.add(line_path(Layer::text, {x, board}, {x, 0}, pens::outline));
     }
     const double nut_z = string.ends.nut_z_mm;
     drawing.add(closed_path({{-design.nut.thickness_mm, board - 3},
                              {0, board - 3},
                              {0, nut_z},
                              {-design.nut.thickness_mm, nut_z - 0.4}},
-                            outline_line, Fill::material));
+                            pens::outline, Fill::material));
     const double back = 0.75 * reach.before_mm;
-    const Stroke stroke{0.3, Ink::chosen, LineStyle::solid};
+    const Stroke& stroke = pens::chosen;
     drawing.add(line_of(
         {{-back, -3 - fall * back}, {0, nut_z}, {bridge, saddle_z}, {bridge + 12, top + high}}, stroke));
     return drawing;
