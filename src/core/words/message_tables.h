@@ -4,7 +4,9 @@
 #include <string_view>
 
 // Marks a sentence for the translators' tool without a word of Qt in the core.
+#ifndef QT_TRANSLATE_NOOP
 #define QT_TRANSLATE_NOOP(context, sentence) sentence
+#endif
 
 namespace fm {
 
