@@ -40,7 +40,7 @@ private Q_SLOTS:
         SheetStation next(window()->session());
         next.refresh();
         QCOMPARE(next.parts(), std::vector<SheetPart>{SheetPart::placing});
-        delete next.panel();
+        delete next.beside();
     }
 
     void a_job_without_a_bridge_has_no_sheet_of_it() {
@@ -211,7 +211,7 @@ private Q_SLOTS:
     }
 
     void every_control_says_what_it_is() {
-        for (QWidget* widget : station()->panel()->findChildren<QWidget*>()) {
+        for (QWidget* widget : station()->beside()->findChildren<QWidget*>()) {
             if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisible()) continue;
             const QAccessibleInterface* spoken = QAccessible::queryAccessibleInterface(widget);
             QVERIFY2(spoken && !spoken->text(QAccessible::Name).isEmpty(), widget->metaObject()->className());
@@ -228,12 +228,12 @@ private:
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) { window_->press(key, modifiers); }
     QCheckBox* box(SheetPart part) {
         const QString words = QLatin1String(sheet_parts()[static_cast<std::size_t>(part)].english);
-        for (auto* one : station()->panel()->findChildren<QCheckBox*>())
+        for (auto* one : station()->beside()->findChildren<QCheckBox*>())
             if (one->text() == words) return one;
         return nullptr;
     }
     void click(const QString& name) {
-        for (auto* button : station()->panel()->findChildren<QToolButton*>())
+        for (auto* button : station()->beside()->findChildren<QToolButton*>())
             if (button->accessibleName() == name) return QTest::mouseClick(button, Qt::LeftButton);
         QFAIL(qPrintable(name));
     }
