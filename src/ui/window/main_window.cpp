@@ -37,7 +37,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
 MainWindow::~MainWindow() {
     session_.disconnect(); // a job that cannot be saved would tell widgets that are gone
     delete bench_;
-    delete takeCentralWidget(); // its parts read the session, which goes before a window's children do
+    delete centralWidget(); // its parts read the session, which goes before a window's children do
 }
 
 void MainWindow::build() {
