@@ -6,8 +6,6 @@ namespace fm {
 
 namespace {
 
-constexpr auto length = TermKind::length;
-
 Working scale(const Asked& a) {
     if (!a.design.neck.fanned())
         return worked(QT_TRANSLATE_NOOP("messages", "the instrument's scale"), {given(a, "neck.scale_mm")});
