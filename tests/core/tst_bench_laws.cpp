@@ -96,7 +96,7 @@ private Q_SLOTS:
     /// There: 19 times in 20 no higher than two deviations of the gauge; too deep: lower than two.
     void a_string_is_there_when_readings_say_so() {
         const double u_mm = 0.015; // feelers
-        const AtTheBench start("lantern");
+        const AtTheBench start("curlew");
         const double wanted_mm = start.of(2).wanted_mm;
         for (const auto& [above, times, state] :
              {std::tuple{2 * u_mm - 1.645 * u_mm - 1e-4, 1, FilingState::there},
@@ -105,7 +105,7 @@ private Q_SLOTS:
               std::tuple{2 * u_mm - 1.645 * u_mm / 2 + 1e-3, 4, FilingState::to_file},
               std::tuple{-2 * u_mm + 1e-4, 1, FilingState::there},
               std::tuple{-2 * u_mm - 1e-4, 1, FilingState::too_deep}}) {
-            AtTheBench bench("lantern");
+            AtTheBench bench("curlew");
             for (int k = 0; k < times; ++k) bench.read(2, wanted_mm + above);
             const Filing filing = bench.of(2);
             QCOMPARE(static_cast<int>(filing.state), static_cast<int>(state));
@@ -119,7 +119,7 @@ private Q_SLOTS:
     }
     /// Each pass with what came off by the readings about it; one that hardly moved was a second reading.
     void a_pass_is_told_from_a_second_reading() {
-        AtTheBench bench("lantern");
+        AtTheBench bench("curlew");
         const double wanted_mm = bench.of(2).wanted_mm;
         const double per = bench.of(2).per_part_mm;
         bench.read(2, wanted_mm + 0.40);
@@ -166,7 +166,7 @@ private Q_SLOTS:
         QVERIFY(!relief_per_eighth_mm(design, entries({{0.20, 0}, {0.10, 0}})));
     }
     void a_slot_is_found_as_it_was_seen() {
-        const Design design = job_of(demo_document("lantern")).design;
+        const Design design = job_of(demo_document("curlew")).design;
         const Solution target = solve(design);
         std::vector<KnownString> known(target.strings.size());
         std::vector<std::optional<double>> nut_mm(target.strings.size(), 0.1);
