@@ -106,7 +106,7 @@ private Q_SLOTS:
               std::tuple{-2 * u_mm + 1e-4, 1, FilingState::there},
               std::tuple{-2 * u_mm - 1e-4, 1, FilingState::too_deep}}) {
             AtTheBench bench("curlew");
-            for (int k = 0; k < times; ++k) bench.read(2, wanted_mm + above);
+            for (int k = 0; k < times; ++k) bench.read(2, wanted_mm + above, k == 0 ? 0.1 : 0.0);
             const Filing filing = bench.of(2);
             QCOMPARE(static_cast<int>(filing.state), static_cast<int>(state));
             QVERIFY(near(filing.u_mm, u_mm / std::sqrt(static_cast<double>(times))));
