@@ -187,6 +187,12 @@ private Q_SLOTS:
             const auto range = crown_range(built.design, built.solution, i);
             QVERIFY(range && range->at_0_mm < built.solution.strings[i].compensation_mm &&
                     built.solution.strings[i].compensation_mm < range->at_half_mm + 1e-9);
+            for (const double stiffness : {0.0, 0.5}) {
+                Design said = built.design;
+                said.strings[i].end_stiffness = stiffness;
+                const double there_mm = solve(said).strings[i].compensation_mm;
+                QVERIFY(near(stiffness == 0 ? range->at_0_mm : range->at_half_mm, there_mm, 1e-6));
+            }
         }
     }
 

@@ -175,6 +175,8 @@ private Q_SLOTS:
         for (std::size_t k = 2; k + 1 < gains.size(); ++k) // the last is a part of a tenth
             QVERIFY(gains[k].gained_cents < gains[k - 1].gained_cents);
         QVERIFY(gains.back().rms_cents < gains.front().rms_cents);
+        QCOMPARE(gains.front().forward_mm, 0.0);
+        QCOMPARE(gains.front().gained_cents, 0.0);
     }
 };
 

@@ -111,8 +111,7 @@ private Q_SLOTS:
                     QVERIFY(std::abs(part.change) <= before);
                     before = std::abs(part.change);
                     squares += part.change * part.change;
-                    QVERIFY(!part.name.empty() &&
-                            !english_template(part.gauge_id).empty());
+                    QVERIFY(!part.name.empty() && !english_template(part.gauge_id).empty());
                     QVERIFY(is_input_key(design, part.key));
                 }
                 QVERIFY(squares <= sure[k].standard * sure[k].standard * (1 + 1e-12));
@@ -175,8 +174,7 @@ private Q_SLOTS:
             std::set<std::string> keys;
             for (const Input& input : inputs_of(design)) {
                 QVERIFY2(keys.insert(input.key).second, input.key.c_str());
-                QVERIFY(!input.name.empty() &&
-                        !english_template(input.gauge_id).empty());
+                QVERIFY(!input.name.empty() && !english_template(input.gauge_id).empty());
                 QVERIFY2(input.uncertainty > 0, input.key.c_str());
             }
         }

@@ -163,6 +163,28 @@ private Q_SLOTS:
         const double arm_mm = solution.straight_saddle.slot_x_at_centre_mm - 300;
         QVERIFY(near(*bridge.neck_packing_mm / 70, -bridge.plane_off_mm / arm_mm));
     }
+    /// Rise and fall at the saddle as angles in the strings' own plane, and the forces they make.
+    void a_string_bends_over_the_saddle() {
+        const double degrees = 180 / std::acos(-1.0);
+        for (const char* name : {"kittiwake", "lantern", "curlew"}) {
+            const Design design = job_of(demo_document(name)).design;
+            const Solution solution = solve(design);
+            for (const StringSolution& string : solution.strings) {
+                const BridgeString& at = *string.bridge;
+                const double rise = (string.ends.saddle_z_mm - string.ends.nut_z_mm) /
+                                    (string.line.saddle_x_mm - string.line.set_forward_mm);
+                QVERIFY(near(std::tan(at.slope_before_deg / degrees), rise));
+                QVERIFY(near(at.break_angle_deg, at.slope_before_deg + at.slope_behind_deg));
+                const double tension_n = *string.tension_n();
+                // The two pulls added as vectors.
+                const double a = at.slope_before_deg / degrees;
+                const double b = at.slope_behind_deg / degrees;
+                QVERIFY(near(at.down_force_n, tension_n * (std::sin(a) + std::sin(b))));
+                QVERIFY(near(at.force_n, std::hypot(at.down_force_n, at.toward_nut_force_n)));
+                QVERIFY(near(at.toward_nut_force_n, tension_n * (std::cos(a) - std::cos(b))));
+            }
+        }
+    }
     /// By looking at every fret beyond, whichever meets the string first as it is plucked harder.
     void the_first_fret_met_is_named() {
         for (unsigned seed = 0; seed < 12; ++seed) {
