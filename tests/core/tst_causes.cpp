@@ -285,7 +285,7 @@ private Q_SLOTS:
                              string.standing.saddle_z_mm() + raised_mm, string.sound->tension_n[12],
                              read.target.strings[last].make_up.stretch_stiffness_n,
                              read.design.player.after_length_mm, 12, 2.0)
-                ->room_mm;
+                .room_mm;
         };
         const double said = action.cure()->raise_saddle_mm;
         QVERIFY(room(said) >= 0.05 - 1e-6 && room(said - 0.015) < 0.05);
