@@ -4,6 +4,7 @@
 #include "core/design/survey.h"
 #include "core/found/filing.h"
 #include "core/found/nut_verdict.h"
+#include "core/found/plan.h"
 
 #include <QTest>
 
@@ -164,6 +165,46 @@ private Q_SLOTS:
         QVERIFY(relief_per_eighth_mm(design, entries({{0.20, 0}, {0.155, 1}})));
         QVERIFY(!relief_per_eighth_mm(design, entries({{0.20, 0}, {0.30, 1}}))); // the wrong way
         QVERIFY(!relief_per_eighth_mm(design, entries({{0.20, 0}, {0.10, 0}})));
+    }
+    /// Two posts lower a saddle as a straight line between them: the outer strings by their share of it.
+    void two_posts_lower_the_outer_strings_by_their_share() {
+        Design design = job_of(demo_document("curlew")).design;
+        design.saddle.height_by = HeightBy::posts;
+        design.saddle.screws_across_mm = EdgeMargins{-37, 37};
+        const Solution target = solve(design);
+        ReadingEntry found;
+        const double last = static_cast<double>(target.strings.size() - 1);
+        for (std::size_t i = 0; i < target.strings.size(); ++i) {
+            StringReadings read;
+            read.open_gap_fret1_mm = target.strings[i].open_gaps_mm[0];
+            read.action12_mm = target.strings[i].action12_mm + 0.6 - 0.4 * static_cast<double>(i) / last;
+            found.strings.push_back(read);
+        }
+        const auto now = plan(design, target, {found}, PlanOrder::neck_saddle_nut);
+        const EdgeMargins posts = *now->saddle.screws_mm;
+        const auto whole = whole_first(design, target, {found}, BenchPart::saddle);
+        QVERIFY(whole && whole->bass_mm > whole->treble_mm + 0.5 && posts.bass_mm > whole->bass_mm + 0.1);
+        for (const auto& [at_mm, off_mm] : {std::pair{target.strings.front().line.saddle_y_mm, whole->bass_mm},
+                                            {target.strings.back().line.saddle_y_mm, whole->treble_mm}})
+            QVERIFY(near(off_mm, (posts.bass_mm * (37 - at_mm) + posts.treble_mm * (37 + at_mm)) / 74));
+        design.saddle.screws_across_mm.reset(); // then they stand under the outer strings
+        const auto under = whole_first(design, target, {found}, BenchPart::saddle);
+        QVERIFY(near(under->bass_mm, whole->bass_mm, 1e-3) && near(under->treble_mm, whole->treble_mm, 1e-3));
+    }
+    /// Where only some strings were read through, the others are still wanted where the design has them.
+    void strings_known_in_part_are_wanted_as_designed() {
+        const Design design = job_of(demo_document("curlew")).design;
+        const Solution target = solve(design);
+        ReadingEntry found;
+        for (const StringSolution& string : target.strings) {
+            StringReadings read;
+            read.open_gap_fret1_mm = string.open_gaps_mm[0] + 0.4;
+            found.strings.push_back(read);
+        }
+        const auto filings = filing_of(design, target, {found}, BenchPart::nut, {});
+        for (const Filing& filing : filings)
+            QVERIFY2(near(filing.wanted_mm, target.strings[filing.string].open_gaps_mm[0], 0.02),
+                     qPrintable(QString::number(filing.wanted_mm)));
     }
     void a_slot_is_found_as_it_was_seen() {
         const Design design = job_of(demo_document("curlew")).design;

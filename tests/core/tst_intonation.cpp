@@ -5,6 +5,8 @@
 
 #include <QTest>
 
+#include <cmath>
+
 using namespace fm;
 using namespace fm::test;
 
@@ -429,6 +431,39 @@ private Q_SLOTS:
         QVERIFY2(std::abs(advice->forward_mm - 0.4) < 0.1 + 3 * advice->u_mm,
                  qPrintable(QString::number(advice->forward_mm)));
         QVERIFY(!nut_advice(design, hidden.target(), {cents_entry(4, 0, {{12, 3}}, {})}, {}));
+    }
+    /// With a tuner that hardly scatters the nut's place comes out whatever the crowns are off, and its
+    /// deviation is that of the two unknowns' least squares.
+    void the_nut_is_told_apart_from_the_crowns() {
+        const Design design = job_of(demo_document("kittiwake")).design;
+        HiddenCrowns hidden(design, 5, 0.8, 1e-6);
+        hidden.set_nut_back(0.3);
+        std::vector<ReadingEntry> entries;
+        const std::vector<int> frets{1, 2, 3, 12, 15};
+        double weight = 0;
+        for (std::size_t i = 0; i < 4; ++i) {
+            std::vector<CentsReading> cents;
+            for (const int fret : frets) cents.push_back({fret, hidden.read_cents(i, fret)});
+            entries.push_back(cents_entry(4, i, cents, {}));
+            const StringLine& line = hidden.target().strings[i].line;
+            const double per_nut = -1200 / std::log(2) / (line.saddle_x_mm - line.set_forward_mm);
+            const Neck neck(design.neck);
+            double squares = 0, sum = 0; // of what a mm of the crown does, against the nut's even effect
+            for (const int fret : frets) {
+                const double left_mm = line.saddle_x_mm - neck.fret_x_mm(fret, line.scale_mm);
+                const double per_crown = -1200 / std::log(2) / left_mm - per_nut;
+                sum += per_crown;
+                squares += per_crown * per_crown;
+            }
+            const double count = static_cast<double>(frets.size());
+            weight += per_nut * per_nut * (count - sum * sum / squares);
+        }
+        const auto advice = nut_advice(design, hidden.target(), entries, {});
+        QVERIFY2(std::abs(advice->forward_mm - 0.3) < 0.01,
+                 qPrintable(QString::number(advice->forward_mm)));
+        QVERIFY2(std::abs(advice->u_mm * std::sqrt(weight) - 1) < 0.02,
+                 qPrintable(QString::number(advice->u_mm * std::sqrt(weight))));
+        QVERIFY(std::abs(advice->low_frets_cents) > 0.3);
     }
 };
 
