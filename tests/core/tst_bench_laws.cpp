@@ -184,8 +184,9 @@ private Q_SLOTS:
         const EdgeMargins posts = *now->saddle.screws_mm;
         const auto whole = whole_first(design, target, {found}, BenchPart::saddle);
         QVERIFY(whole && whole->bass_mm > whole->treble_mm + 0.5 && posts.bass_mm > whole->bass_mm + 0.1);
-        for (const auto& [at_mm, off_mm] : {std::pair{target.strings.front().line.saddle_y_mm, whole->bass_mm},
-                                            {target.strings.back().line.saddle_y_mm, whole->treble_mm}})
+        for (const auto& [at_mm, off_mm] :
+             {std::pair{target.strings.front().line.saddle_y_mm, whole->bass_mm},
+              {target.strings.back().line.saddle_y_mm, whole->treble_mm}})
             QVERIFY(near(off_mm, (posts.bass_mm * (37 - at_mm) + posts.treble_mm * (37 + at_mm)) / 74));
         design.saddle.screws_across_mm.reset(); // then they stand under the outer strings
         const auto under = whole_first(design, target, {found}, BenchPart::saddle);

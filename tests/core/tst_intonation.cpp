@@ -459,8 +459,7 @@ private Q_SLOTS:
             weight += per_nut * per_nut * (count - sum * sum / squares);
         }
         const auto advice = nut_advice(design, hidden.target(), entries, {});
-        QVERIFY2(std::abs(advice->forward_mm - 0.3) < 0.01,
-                 qPrintable(QString::number(advice->forward_mm)));
+        QVERIFY2(std::abs(advice->forward_mm - 0.3) < 0.01, qPrintable(QString::number(advice->forward_mm)));
         QVERIFY2(std::abs(advice->u_mm * std::sqrt(weight) - 1) < 0.02,
                  qPrintable(QString::number(advice->u_mm * std::sqrt(weight))));
         QVERIFY(std::abs(advice->low_frets_cents) > 0.3);

@@ -223,7 +223,7 @@ void TestSheets::the_dxf_is_true() {
     QCOMPARE(find(seen, "repairs")->number(), 0.0);
     QVERIFY(has_true_bars(seen));
     QVERIFY(compact_json(*find(seen, "weights")).starts_with("[9,13,18,25")); // sheet/drawing/pens.h
-    QCOMPARE(find(seen, "units")->number(), 4.0); // mm
+    QCOMPARE(find(seen, "units")->number(), 4.0);                             // mm
     QCOMPARE(*find(seen, "version")->text(), std::string("AC1015"));
     for (const char* layer : {"CUT", "SLOT", "HOLE", "SCRIBE", "CENTRE", "DIMENSION", "TEXT"})
         QVERIFY(compact_json(*find(seen, "layers")).find(layer) != std::string::npos);
