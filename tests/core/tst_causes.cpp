@@ -291,6 +291,26 @@ private Q_SLOTS:
         QVERIFY(room(said) >= 0.05 - 1e-6 && room(said - 0.015) < 0.05);
         QVERIFY(near(action.effect->weight, 0.9));
     }
+    /// Behind the finger: what is short of twice the room a slot put back would give, of its own fret.
+    void a_slot_behind_weighs_by_the_room_it_takes() {
+        for (const int fret : {3, 5}) {
+            Read read("curlew");
+            const std::size_t i = 2, behind = static_cast<std::size_t>(fret) - 2;
+            const FoundString good = read.instrument().now()[i];
+            read.design.player.back_gap_min_mm = good.back_gaps_mm[behind].value();
+            read.move(i, -0.09, 0); // less than would need no other cause
+            const FoundString low = read.instrument().now()[i];
+            const auto shortage = [&](const FoundString& at) {
+                return std::clamp(1 - 0.5 * *at.back_gaps_mm[behind] / read.design.player.back_gap_min_mm,
+                                  0.0, 1.0);
+            };
+            const double gain = shortage(low) - shortage(good);
+            const double share = gain / std::max(0.1, gain);
+            const Cause slot = read.cause(Symptom::behind_finger_buzz, i, fret, "slot_deep");
+            QVERIFY2(near(slot.effect->weight, std::max(0.5, shortage(low)) * (0.3 + 0.7 * share), 1e-3),
+                     qPrintable(QString::number(slot.effect->weight)));
+        }
+    }
 };
 
 QTEST_APPLESS_MAIN(TestCauses)

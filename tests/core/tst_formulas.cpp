@@ -7,12 +7,14 @@
 #include "core/shop/shop_work.h"
 #include "core/shop/tools.h"
 #include "core/solution/least_action.h"
+#include "core/solution/nut_plan.h"
 #include "core/solution/solution.h"
 #include "core/string/buzz.h"
 
 #include <QTest>
 
 #include <cmath>
+#include <numbers>
 
 using namespace fm;
 using namespace fm::test;
@@ -255,6 +257,45 @@ private Q_SLOTS:
             };
             const double best = mean_of(least->relief.depth_mm);
             for (int k = 0; k <= 10; ++k) QVERIFY(mean_of(0.05 * k) > best - 0.05);
+        }
+    }
+    /// A nut aslant: its ends run with the board's edges, its slots toward their strings or their posts.
+    void a_nut_aslant_runs_with_the_board_and_its_strings() {
+        Design design = job_of(demo_document("groundswell")).design;
+        const Solution solution = solve(design);
+        const double a = solution.nut_angle_deg * std::numbers::pi / 180;
+        QVERIFY(std::abs(a) > 0.05 && design.neck.fanned());
+        struct At {
+            double x, y;
+        };
+        // On the front face so far along it from the centreline, and behind it by so much.
+        const auto at = [&](double middle_mm, double along, double behind, double run) -> At {
+            const double on = along + run * behind;
+            return {middle_mm + on * std::sin(a) - behind * std::cos(a),
+                    on * std::cos(a) + behind * std::sin(a)};
+        };
+        const Neck neck(design.neck);
+        const NutPlan nut = nut_plan_of(design, solution);
+        const StringLine& outer = solution.strings.front().line;
+        const double middle_mm = outer.plan_x_mm(outer.set_forward_mm) - outer.nut_y_mm * std::tan(a);
+        for (const NutEnd& end : {nut.bass, nut.treble})
+            for (const double behind : {0.0, 4.0}) {
+                const At corner = at(middle_mm, end.along_mm, behind, end.run);
+                QVERIFY(near(std::abs(corner.y), neck.half_width_mm(corner.x)));
+            }
+        const auto toward = [&](std::size_t i, double dx, double dy) {
+            const At front = at(0, 0, 0, 0), behind = at(0, 0, 1, slot_run(design, solution, i));
+            return near((behind.x - front.x) * dy, (behind.y - front.y) * dx);
+        };
+        for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+            const StringLine& line = solution.strings[i].line;
+            const double dx = line.plan_x_mm(line.set_forward_mm) - line.plan_x_mm(line.saddle_x_mm);
+            design.nut.posts.clear();
+            QVERIFY(toward(i, dx, line.nut_y_mm - line.saddle_y_mm));
+            design.nut.posts.resize(solution.strings.size());
+            design.nut.posts[i].behind_mm = 60;
+            design.nut.posts[i].across_mm = line.nut_y_mm + 25;
+            QVERIFY(toward(i, -60, 25));
         }
     }
     void a_file_just_too_narrow_is_rocked() {
