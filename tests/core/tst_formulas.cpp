@@ -246,17 +246,29 @@ private Q_SLOTS:
             design.saddle.action = {least->bass_mm, least->treble_mm, {}};
             const Solution solution = solve(design);
             const Neck neck(design.neck);
+            // What a line over all strings' least actions costs in the middle: the highest chord across it.
             const auto mean_of = [&](double relief_mm) {
                 Design tried = design;
                 tried.neck.relief->depth_mm = relief_mm;
                 const Neck bent(tried.neck);
-                double sum = 0;
+                std::vector<double> least_mm;
                 for (std::size_t i = 0; i < design.strings.size(); ++i)
-                    sum += least_action_of_string(tried, bent, solution.strings[i].line, i, 2.0)->action_mm;
-                return sum;
+                    least_mm.push_back(
+                        least_action_of_string(tried, bent, solution.strings[i].line, i, 2.0)->action_mm);
+                const double middle = 0.5 * static_cast<double>(least_mm.size() - 1);
+                double highest_mm = 0;
+                for (std::size_t a = 0; static_cast<double>(a) < middle; ++a)
+                    for (std::size_t b = least_mm.size() - 1; static_cast<double>(b) > middle; --b) {
+                        const double share = (middle - static_cast<double>(a)) / static_cast<double>(b - a);
+                        highest_mm = std::max(highest_mm, least_mm[a] + (least_mm[b] - least_mm[a]) * share);
+                    }
+                return highest_mm;
             };
             const double best = mean_of(least->relief.depth_mm);
-            for (int k = 0; k <= 10; ++k) QVERIFY(mean_of(0.05 * k) > best - 0.05);
+            QVERIFY(near(best, least->mean_mm, 1e-4));
+            for (const double off_mm : {-0.02, -0.005, 0.005, 0.02})
+                QVERIFY(mean_of(least->relief.depth_mm + off_mm) > best);
+            for (int k = 0; k <= 10; ++k) QVERIFY(mean_of(0.05 * k) > best);
         }
     }
     /// A nut aslant: its ends run with the board's edges, its slots toward their strings or their posts.
