@@ -111,6 +111,7 @@ void TestLength::faults_data() {
     row("0.4<", LengthFault::number_expected, 4);
     row("<0.4", LengthFault::number_expected, 0);
     row("0.1<0.2<0.3", LengthFault::operator_expected, 7);
+    row("<0.1<0.2", LengthFault::operator_expected, 4);
     QTest::newRow("too long") << QString(201, QLatin1Char('1')) << static_cast<int>(LengthFault::too_long)
                               << 200;
     QTest::newRow("too deep") << QString(60, QLatin1Char('(')) << static_cast<int>(LengthFault::too_deep)
