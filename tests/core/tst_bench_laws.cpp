@@ -192,21 +192,6 @@ private Q_SLOTS:
         const auto under = whole_first(design, target, {found}, BenchPart::saddle);
         QVERIFY(near(under->bass_mm, whole->bass_mm, 1e-3) && near(under->treble_mm, whole->treble_mm, 1e-3));
     }
-    /// Where only some strings were read through, the others are still wanted where the design has them.
-    void strings_known_in_part_are_wanted_as_designed() {
-        const Design design = job_of(demo_document("curlew")).design;
-        const Solution target = solve(design);
-        ReadingEntry found;
-        for (const StringSolution& string : target.strings) {
-            StringReadings read;
-            read.open_gap_fret1_mm = string.open_gaps_mm[0] + 0.4;
-            found.strings.push_back(read);
-        }
-        const auto filings = filing_of(design, target, {found}, BenchPart::nut, {});
-        for (const Filing& filing : filings)
-            QVERIFY2(near(filing.wanted_mm, target.strings[filing.string].open_gaps_mm[0], 0.02),
-                     qPrintable(QString::number(filing.wanted_mm)));
-    }
     void a_slot_is_found_as_it_was_seen() {
         const Design design = job_of(demo_document("curlew")).design;
         const Solution target = solve(design);

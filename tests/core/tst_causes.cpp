@@ -291,6 +291,12 @@ private Q_SLOTS:
         QVERIFY(room(said) >= 0.05 - 1e-6 && room(said - 0.015) < 0.05);
         QVERIFY(near(action.effect->weight, 0.9));
     }
+    void a_slot_below_its_target_is_not_lowered_for_sharp_first_frets() {
+        Read read("curlew");
+        read.move(2, -0.15, 0);
+        const Effect nut = *read.cause(Symptom::first_frets_sharp, 2, 1, "nut_high").effect;
+        QVERIFY(nut.text.id == "effect.nut_lower" && nut.weight == 0.0);
+    }
     /// Behind the finger: what is short of twice the room a slot put back would give, of its own fret.
     void a_slot_behind_weighs_by_the_room_it_takes() {
         for (const int fret : {3, 5}) {

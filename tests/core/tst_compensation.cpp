@@ -177,6 +177,12 @@ private Q_SLOTS:
         QVERIFY(gains.back().rms_cents < gains.front().rms_cents);
         QCOMPARE(gains.front().forward_mm, 0.0);
         QCOMPARE(gains.front().gained_cents, 0.0);
+        double squares = 0, count = 0;
+        design.saddle.set_forward = SetForward::keep;
+        design.nut.set_forward_mm = 0;
+        for (const StringSolution& string : solve(design).strings)
+            for (const double cents : string.cents) squares += cents * cents, ++count;
+        QVERIFY(std::abs(gains.front().rms_cents - std::sqrt(squares / count)) < 1e-9);
     }
 };
 

@@ -2,6 +2,7 @@
 // by plain geometry, or by what must come out of it.
 #include "common/jobs.h"
 #include "core/found/hand.h"
+#include "core/part/bridge_work.h"
 #include "core/part/placing.h"
 #include "core/part/saddle_cut.h"
 #include "core/shop/shop_work.h"
@@ -270,6 +271,16 @@ private Q_SLOTS:
                 QVERIFY(mean_of(least->relief.depth_mm + off_mm) > best);
             for (int k = 0; k <= 10; ++k) QVERIFY(mean_of(0.05 * k) > best);
         }
+    }
+    void a_string_of_unknown_tension_turns_nothing() {
+        const Design design = job_of(demo_document("kittiwake")).design;
+        std::vector<BridgeStringInput> strings;
+        for (const StringSolution& string : solve(design).strings)
+            strings.push_back({string.line, string.ends, {}});
+        const std::vector<double> exits_mm(strings.size(), strings[0].line.saddle_x_mm + 10);
+        QCOMPARE(turning_moment_nm(*design.bridge, strings, exits_mm, 9.0), 0.0);
+        strings[0].tension_n = 70;
+        QVERIFY(turning_moment_nm(*design.bridge, strings, exits_mm, 9.0) > 0.1);
     }
     /// A nut aslant: its ends run with the board's edges, its slots toward their strings or their posts.
     void a_nut_aslant_runs_with_the_board_and_its_strings() {
