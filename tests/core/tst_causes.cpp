@@ -2,7 +2,7 @@
 // weights by the rules in docs/mathematics.md, "Symptom to cause".
 #include "common/jobs.h"
 #include "core/string/bent.h"
-#include "core/symptom/symptoms.h"
+#include "core/symptom/symptom_case.h"
 
 #include <QTest>
 
@@ -291,11 +291,12 @@ private Q_SLOTS:
         QVERIFY(room(said) >= 0.05 - 1e-6 && room(said - 0.015) < 0.05);
         QVERIFY(near(action.effect->weight, 0.9));
     }
-    void a_slot_below_its_target_is_not_lowered_for_sharp_first_frets() {
-        Read read("curlew");
-        read.move(2, -0.15, 0);
-        const Effect nut = *read.cause(Symptom::first_frets_sharp, 2, 1, "nut_high").effect;
-        QVERIFY(nut.text.id == "effect.nut_lower" && nut.weight == 0.0);
+    /// What the gauge of each part can tell, by the round's limits.
+    void no_cure_is_smaller_than_its_gauge_tells() {
+        QCOMPARE(least_cure_mm(Restored::slot), 0.05);
+        QCOMPARE(least_cure_mm(Restored::saddle), 0.1);
+        QCOMPARE(least_cure_mm(Restored::relief), 0.02);
+        QCOMPARE(least_cure_mm(Restored::fret), 0.02);
     }
     /// Behind the finger: what is short of twice the room a slot put back would give, of its own fret.
     void a_slot_behind_weighs_by_the_room_it_takes() {

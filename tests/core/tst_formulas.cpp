@@ -1,6 +1,7 @@
 // Formulas of docs/mathematics.md written once more, in another way than the core writes them: by searching,
 // by plain geometry, or by what must come out of it.
 #include "common/jobs.h"
+#include "core/design/fields.h"
 #include "core/found/hand.h"
 #include "core/part/bridge_work.h"
 #include "core/part/placing.h"
@@ -281,6 +282,17 @@ private Q_SLOTS:
         QCOMPARE(turning_moment_nm(*design.bridge, strings, exits_mm, 9.0), 0.0);
         strings[0].tension_n = 70;
         QVERIFY(turning_moment_nm(*design.bridge, strings, exits_mm, 9.0) > 0.1);
+    }
+    /// As docs/mathematics.md says under "How sure is a number".
+    void what_is_judged_may_be_off_by_so_much() {
+        for (const auto& [key, off] : {std::pair{"player.end_stiffness", 0.1},
+                                       {"player.finger_behind_mm", 2.0},
+                                       {"player.press_depth_mm", 0.05},
+                                       {"nut.headstock_angle_deg", 0.5}})
+            QCOMPARE(field_of(key).sure.off, off);
+        for (const auto& [key, share] :
+             {std::pair{"neck.radius_mm", 0.02}, {"strings[].unit_mass_g_m", 0.01}})
+            QCOMPARE(field_of(key).sure.share, share);
     }
     /// A nut aslant: its ends run with the board's edges, its slots toward their strings or their posts.
     void a_nut_aslant_runs_with_the_board_and_its_strings() {

@@ -110,17 +110,6 @@ private Q_SLOTS:
             }
         }
     }
-    /// As docs/mathematics.md says under "How sure is a number".
-    void what_is_judged_may_be_off_by_so_much() {
-        for (const auto& [key, off] : {std::pair{"player.end_stiffness", 0.1},
-                                       {"player.finger_behind_mm", 2.0},
-                                       {"player.press_depth_mm", 0.05},
-                                       {"nut.headstock_angle_deg", 0.5}})
-            QCOMPARE(field_of(key).sure.off, off);
-        for (const auto& [key, share] :
-             {std::pair{"neck.radius_mm", 0.02}, {"strings[].unit_mass_g_m", 0.01}})
-            QCOMPARE(field_of(key).sure.share, share);
-    }
     /// After a change of a row: FAIR_MEASURE_WRITE=1 build/tests/tst_fields writes the table anew.
     void the_table_in_the_documentation_is_theirs() {
         QFile file(QStringLiteral(DOCS "/fields.md"));
