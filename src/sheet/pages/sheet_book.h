@@ -13,11 +13,11 @@ struct SheetPartName {
     SheetPart part;
     const char* word;
     const char* english; ///< translated in the context "sheet"
-    enum Use {
-        cut_by,
-        told,
-        alone
-    } use; ///< by what the plan leads to; of the plan itself; printed for itself
+    enum class Use {
+        cut_by, ///< by what the plan leads to
+        told,   ///< of the plan itself
+        alone   ///< printed for itself
+    } use;
     std::vector<Sheet> (*make)(const SheetContext&);
 };
 std::span<const SheetPartName> sheet_parts();
