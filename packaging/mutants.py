@@ -72,10 +72,9 @@ class Tree:
     def __init__(self, number):
         self.root = WORK / str(number)
         self.build = self.root / "build"
-        self.root.mkdir(parents=True, exist_ok=True)
+        shutil.rmtree(self.root, ignore_errors=True)  # what was built of the last change of an earlier run would stay
         for name in ("src", "tests", "figures", "data"):
-            shutil.rmtree(self.root / name, ignore_errors=True)
-            shutil.copytree(ROOT / name, self.root / name)  # with its times: what did not change is not built again
+            shutil.copytree(ROOT / name, self.root / name)
         shutil.copy2(ROOT / "CMakeLists.txt", self.root)
         subprocess.run(["cmake", "-S", self.root, "-B", self.build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Release",
                         "-DCMAKE_CXX_FLAGS_RELEASE=-O1 -DNDEBUG", "-DFAIR_MEASURE_WINDOW=OFF",
