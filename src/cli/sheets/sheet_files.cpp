@@ -73,9 +73,6 @@ std::string write_sheets(const SheetRequest& request) {
         scale = print_scale(request.printer->bar_x_mm, request.printer->bar_y_mm);
         style.printer = SheetPrinter{request.printer->name, scale};
     }
-    const unsigned threads = std::max(1U, std::thread::hardware_concurrency());
-    const SheetBook book{state, request.tools, style,
-                         floors_sure_mm(state.job.design, state.written, threads)};
     const QString path = QString::fromStdString(request.path);
     if (path.endsWith(QLatin1String(".html"))) {
         if (part != SheetPart::owner && part != SheetPart::shop)
@@ -86,6 +83,8 @@ std::string write_sheets(const SheetRequest& request) {
                   nullptr);
         return {};
     }
+    const unsigned threads = std::max(1U, std::thread::hardware_concurrency());
+    const SheetBook book{state, request.tools, style, floors_sure_mm(state, threads)};
     const QByteArray bytes = sheet_bytes(pages_of(printing_of(book, parts).sheets), style.paper, path, scale);
     if (bytes.isEmpty()) return "-o is " + request.path + "; it must end in .pdf, .svg or .dxf";
     save_file(path, bytes, nullptr);

@@ -291,6 +291,11 @@ private:
         page_.ordinates_up(left, seat, seat.x - factor * half_ - leader_mm);
     }
 
+    /// Of a ± that is still being worked out there is none to be told.
+    std::string sure_words(double sure_mm) const {
+        return std::isnan(sure_mm) ? "\u2026" : page_.number(sure_mm);
+    }
+
     void cut_list() {
         const bool sure = !page_.context().floor_sure_mm.empty();
         std::vector<TableColumn> columns{{translate("sheet", "string")},
@@ -307,7 +312,7 @@ private:
             std::vector<std::string> row{design_.string_name(i),
                                          page_.figure(string_name(i, "saw_to"), slot.saw_to_above_seat_mm),
                                          page_.figure(string_name(i, "floor"), slot.floor_above_seat_mm)};
-            if (sure) row.push_back(page_.number(page_.context().floor_sure_mm[i]));
+            if (sure) row.push_back(sure_words(page_.context().floor_sure_mm[i]));
             row.push_back(page_.figure(string_name(i, "depth"), slot.depth_mm));
             row.push_back(page_.figure(string_name(i, "width"), slot.width_mm));
             row.push_back(file_words(page_, i));

@@ -121,12 +121,13 @@ PrintedSheets record_of(const Printing& printing, const std::vector<SheetPart>& 
     return print;
 }
 
-std::vector<double> floors_sure_mm(const Design& design, const Solution& solution, unsigned threads) {
+std::vector<double> floors_sure_mm(const State& state, unsigned threads) {
+    const Solution& solution = state.solution;
     std::vector<NumberKey> numbers;
     for (std::size_t i = 0; i < solution.strings.size(); ++i)
         numbers.push_back(*number_of_key(solution, string_key(i, "floor_above_seat_mm")));
     std::vector<double> sure;
-    for (const Uncertainty& one : uncertainties(design, solution, numbers, threads))
+    for (const Uncertainty& one : uncertainties(state.work_design, solution, numbers, threads))
         sure.push_back(one.standard);
     return sure;
 }

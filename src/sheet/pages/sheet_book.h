@@ -36,7 +36,7 @@ struct SheetBook {
     const State& state;
     const Tools& tools;
     SheetStyle style;
-    std::vector<double> floor_sure_mm; ///< ± of every slot's floor; empty: not worked out
+    std::vector<double> floor_sure_mm; ///< ± of every slot's floor; not a number: not known yet; empty: not asked for
 };
 
 /// The pages of some parts, in the order of the work.
@@ -57,7 +57,8 @@ Printing printing_of(SheetBook book, const std::vector<SheetPart>& parts);
 PrintedSheets record_of(const Printing& printing, const std::vector<SheetPart>& parts,
                         const SheetStyle& style, const std::string& when);
 
-/// How sure the floors of the slots are, for the nut's list.
-std::vector<double> floors_sure_mm(const Design& design, const Solution& solution, unsigned threads);
+/// How sure the floors of the slots are as they will be cut, for the nut's list.
+/// @param threads how many to share the solving among, 1 or more
+std::vector<double> floors_sure_mm(const State& state, unsigned threads = 1);
 
 } // namespace fm

@@ -7,9 +7,7 @@
 
 #include <QCoreApplication>
 #include <QPainter>
-#include <QPointer>
 #include <QResizeEvent>
-#include <QThreadPool>
 #include <QVBoxLayout>
 
 namespace fm {
@@ -48,7 +46,7 @@ void WorkingBar::refresh() {
     line_->clear();
     worked_.reset();
     how_sure_.reset();
-    ++*newest_question_; // an answer on its way belongs to what was asked before
+    asking_.stop(); // an answer on its way belongs to what was asked before
     asked_.reset();
     pause_.stop();
     if (!session_.is_open()) return sure_->clear();
@@ -87,20 +85,14 @@ void WorkingBar::ask_now() {
 
 void WorkingBar::ask_how_sure() {
     if (!asked_ || !session_.is_open()) return;
-    const State& state = session_.state();
-    const NumberKey number = *asked_;
-    const int question = ++*newest_question_;
-    QThreadPool::globalInstance()->start([self = QPointer<WorkingBar>(this), newest = newest_question_,
-                                          question, number, design = state.work_design,
-                                          solution = state.solution] {
-        if (*newest != question) return; // another number is asked for by now
-        const Uncertainty sure = uncertainties(design, solution, {number}).front();
-        QMetaObject::invokeMethod(qApp, [self, newest, question, sure] {
-            if (!self || *newest != question) return;
-            self->how_sure_ = sure;
-            self->show_sure();
+    asking_.ask(
+        [state = session_.shared_state(), number = *asked_](const std::atomic<bool>&) {
+            return uncertainties(state->work_design, state->solution, {number}).front();
+        },
+        [this](const Uncertainty& sure) {
+            how_sure_ = sure;
+            show_sure();
         });
-    });
 }
 
 void WorkingBar::show_sure() {

@@ -1,14 +1,12 @@
 #pragma once
 #include "core/solution/uncertainty.h"
 #include "core/solution/working.h"
+#include "ui/look/off_thread.h"
 #include "ui/state/session.h"
 
 #include <QFrame>
 #include <QLabel>
 #include <QTimer>
-
-#include <atomic>
-#include <memory>
 
 namespace fm {
 
@@ -47,7 +45,7 @@ private:
     std::optional<Uncertainty> how_sure_;
     std::optional<NumberKey> asked_;
     QTimer pause_;
-    std::shared_ptr<std::atomic<int>> newest_question_ = std::make_shared<std::atomic<int>>(0);
+    OffThread asking_{this};
     QLabel* line_;
     QLabel* sure_;
     QLabel* whole_;

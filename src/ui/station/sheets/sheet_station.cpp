@@ -22,6 +22,7 @@
 #include <QVBoxLayout>
 
 #include <algorithm>
+#include <limits>
 #include <thread>
 
 namespace fm {
@@ -200,11 +201,26 @@ void SheetStation::refresh() {
 void SheetStation::draw() {
     const auto state = session_.shared_state();
     if (sure_of_ != state) {
-        const unsigned threads = std::max(1U, std::thread::hardware_concurrency());
-        floor_sure_mm_ = floors_sure_mm(state->job.design, state->solution, threads);
         sure_of_ = state;
+        floor_sure_mm_.assign(state->job.design.strings.size(), std::numeric_limits<double>::quiet_NaN());
+        how_sure_.ask([state](const std::atomic<bool>&) { return floors_sure_mm(*state); },
+                      [this](std::vector<double> sure_mm) {
+                          floor_sure_mm_ = std::move(sure_mm);
+                          draw_pages();
+                      });
     }
-    const SheetBook book{*state, session_.tools(), style(), floor_sure_mm_};
+    draw_pages();
+}
+
+void SheetStation::settle() {
+    if (!how_sure_.is_working()) return;
+    how_sure_.stop();
+    floor_sure_mm_ = floors_sure_mm(*sure_of_, std::max(1U, std::thread::hardware_concurrency()));
+    draw_pages();
+}
+
+void SheetStation::draw_pages() {
+    const SheetBook book{*sure_of_, session_.tools(), style(), floor_sure_mm_};
     const QString code = QLatin1String(language_codes[static_cast<std::size_t>(language_->chosen())]);
     {
         QTranslator translator;
@@ -247,7 +263,8 @@ void SheetStation::show_record() {
                          : tr("Printed:") + QLatin1Char('\n') + lines.join(QLatin1Char('\n')));
 }
 
-QByteArray SheetStation::bytes_for(const QString& path) const {
+QByteArray SheetStation::bytes_for(const QString& path) {
+    settle();
     if (printing_.sheets.empty()) return {};
     return sheet_bytes(pages_of(printing_.sheets), style().paper, path, scale());
 }
@@ -277,6 +294,7 @@ void SheetStation::save_to(const QString& path) {
 }
 
 bool SheetStation::print_on(QPrinter& printer) {
+    settle();
     const std::vector<Drawing> pages = pages_of(printing_.sheets);
     if (pages.empty()) return false;
     const auto turn = [&](const Drawing& page) {

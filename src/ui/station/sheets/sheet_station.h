@@ -2,6 +2,7 @@
 #include "sheet/pages/sheet_book.h"
 #include "ui/field/choice_row.h"
 #include "ui/frame/station_kind.h"
+#include "ui/look/off_thread.h"
 #include "ui/station/sheets/machine_panel.h"
 #include "ui/station/sheets/page_view.h"
 #include "ui/station/sheets/printer_panel.h"
@@ -34,7 +35,7 @@ public:
     void choose_paper(Paper paper);
 
     /// The sheets as bytes for a file of that name; empty for an ending that is none.
-    QByteArray bytes_for(const QString& path) const;
+    QByteArray bytes_for(const QString& path);
     /// Writes the sheets to a file and into the record. Says by refused() what is wrong.
     void save_to(const QString& path);
     /// Prints the sheets and writes that into the record. @returns whether the printer took them all
@@ -49,6 +50,9 @@ private:
     QWidget* build_panel();
     QWidget* part_boxes();
     void draw();
+    void draw_pages();
+    /// Waits for what the pages do not say yet: what is printed or saved says it all.
+    void settle();
     void show_record();
     void keep() const;
     void restore();
@@ -68,9 +72,10 @@ private:
     QLabel* record_ = nullptr;
     QWidget* panel_ = nullptr;
     Printing printing_;
-    // How sure the floors are takes its time: worked out once for a state.
+    // How sure the floors are takes its time: worked out once for a state, away from the window.
     std::shared_ptr<const State> sure_of_;
-    std::vector<double> floor_sure_mm_;
+    std::vector<double> floor_sure_mm_; ///< not a number: not known yet
+    OffThread how_sure_{this};
 };
 
 StationKind sheets_kind();
