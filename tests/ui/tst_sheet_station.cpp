@@ -6,6 +6,9 @@
 #include <QCheckBox>
 #include <QDir>
 #include <QFileInfo>
+#include <QScopeGuard>
+#include <QThread>
+#include <QThreadPool>
 #include <QToolButton>
 #include <QTranslator>
 
@@ -93,8 +96,7 @@ private Q_SLOTS:
         QCOMPARE(state().job.sheets.size(), std::size_t{1});
         QVERIFY(says("no figure has changed since"));
         // What changes then is marked, and the revision goes on.
-        window()->session().commit(QStringLiteral("seat"),
-                                   with(window()->session().document(), "nut.board_above_seat_mm", 4.6));
+        change_the_seat();
         QVERIFY(says("revision 2") && says("\u25B2"));
         press(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(says("revision 1"));
@@ -119,6 +121,36 @@ private Q_SLOTS:
             return all;
         };
         QCOMPARE(lines(file_bytes(path)), lines(mine));
+    }
+
+    void how_sure_the_floors_are_is_worked_out_beside_the_window() {
+        const auto told = [this] { return says("\u00B1") && !says("\u2026"); };
+        QTRY_VERIFY(told());
+        QThreadPool::globalInstance()->setMaxThreadCount(1);
+        std::atomic<bool> held{true};
+        QThreadPool::globalInstance()->start([&held] { // nothing else is worked out meanwhile
+            while (held) QThread::msleep(1);
+        });
+        const auto release = qScopeGuard([&held] {
+            held = false;
+            QThreadPool::globalInstance()->waitForDone();
+            QThreadPool::globalInstance()->setMaxThreadCount(QThread::idealThreadCount());
+        });
+        change_the_seat();
+        QVERIFY(says("4.60")); // the pages do not wait for it
+        QVERIFY(says("\u2026"));
+        // What is saved says it all.
+        station()->save_to(QDir(folder()).filePath(QStringLiteral("nut.pdf")));
+        QVERIFY(told());
+        held = false;
+        QThreadPool::globalInstance()->waitForDone();
+        QCoreApplication::processEvents();
+        QVERIFY(told());
+        // It is that of the slots as they will be cut, read or not.
+        const std::vector<double> sure_mm = floors_sure_mm(state());
+        QCOMPARE(sure_mm.size(), state().job.design.strings.size());
+        for (const double one_mm : sure_mm)
+            QVERIFY(says(QString::number(one_mm, 'f', 2).toStdString()));
     }
 
     void a_printer_prints_all_pages() {
@@ -226,6 +258,10 @@ private:
     SheetStation* station() { return window()->sheets(); }
     PageView* pages() { return station()->pages(); }
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) { window_->press(key, modifiers); }
+    void change_the_seat() {
+        window()->session().commit(QStringLiteral("seat"),
+                                   with(window()->session().document(), "nut.board_above_seat_mm", 4.6));
+    }
     QCheckBox* box(SheetPart part) {
         const QString words = QLatin1String(sheet_parts()[static_cast<std::size_t>(part)].english);
         for (auto* one : station()->beside()->findChildren<QCheckBox*>())
