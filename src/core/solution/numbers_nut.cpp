@@ -208,20 +208,6 @@ Working break_angle(const Asked& a) {
     return w;
 }
 
-Working nut_centre(const Asked& a) {
-    const double outer = a.solution.strings[0].line.nut_y_mm;
-    Working w = worked(
-        QT_TRANSLATE_NOOP("messages",
-                          "from the outer string: every clear space and half of the two strings beside it"),
-        {computed("name.outer_centre", outer, "nut.spacing")});
-    for (std::size_t k = 0; k < a.i; ++k) {
-        const double widths = 0.5 * (a.design.strings[k].diameter_mm + a.design.strings[k + 1].diameter_mm);
-        w.terms.push_back(computed("name.clear_gap", a.solution.nut_gaps_mm[k], "nut.spacing"));
-        w.terms.push_back(computed("name.half_widths", widths, string_key(k, "diameter_mm")));
-    }
-    return w;
-}
-
 Working nut_z(const Asked& a) {
     const double curve = a.on().fret_line_mm() - a.on().fret_line_under_string_mm();
     Working w = worked(
@@ -307,18 +293,6 @@ Working nut_angle(const Asked& a) {
         {computed("name.bass_nut_x", bass.plan_x_mm(bass.set_forward_mm), "", ' '),
          computed("name.treble_nut_x", treble.plan_x_mm(treble.set_forward_mm), "", ' '),
          computed("name.outer_distance", treble.nut_y_mm - bass.nut_y_mm, "", ' ')});
-}
-
-Working nut_gap(const Asked& a) {
-    const std::size_t k = a.number.item;
-    return worked(QT_TRANSLATE_NOOP("messages", "the next centre less this one and half of both strings"),
-                  {computed("name.next_centre", a.solution.strings[k + 1].line.nut_y_mm,
-                            string_key(k + 1, "nut_centre_mm")),
-                   computed("name.this_centre", a.solution.strings[k].line.nut_y_mm,
-                            string_key(k, "nut_centre_mm"), '-'),
-                   computed("name.half_widths",
-                            0.5 * (a.design.strings[k].diameter_mm + a.design.strings[k + 1].diameter_mm),
-                            string_key(k, "diameter_mm"), '-')});
 }
 
 template <int fret> Working pressed_gap(const Asked& a) {

@@ -41,6 +41,12 @@ inline Working worked(std::string_view formula, std::vector<Term> terms) {
     return made;
 }
 
+// How the strings stand side by side: the same at both ends.
+Working nut_centre(const Asked& asked);
+Working saddle_centre(const Asked& asked);
+Working nut_gap(const Asked& asked);
+Working saddle_gap(const Asked& asked);
+
 // Rows: a number of every string, a list of every string, a number of the job, a list of the job.
 using Kind = QuantityKind;
 using Number = std::optional<double>;

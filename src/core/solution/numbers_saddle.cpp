@@ -16,20 +16,6 @@ Working scale(const Asked& a) {
          computed("name.across", a.string.line.nut_y_mm, a.other("nut_centre_mm"), ' ')});
 }
 
-Working saddle_centre(const Asked& a) {
-    Working w = worked(
-        QT_TRANSLATE_NOOP("messages",
-                          "from the outer string: every clear space and half of the two strings beside it"),
-        {computed("name.outer_centre", a.solution.strings[0].line.saddle_y_mm, "saddle.spacing")});
-    for (std::size_t k = 0; k < a.i; ++k) {
-        w.terms.push_back(computed("name.clear_gap", a.solution.saddle_gaps_mm[k], "saddle.spacing"));
-        w.terms.push_back(computed(
-            "name.half_widths", 0.5 * (a.design.strings[k].diameter_mm + a.design.strings[k + 1].diameter_mm),
-            string_key(k, "diameter_mm")));
-    }
-    return w;
-}
-
 Working saddle_along(const Asked& a) {
     return worked(
         QT_TRANSLATE_NOOP(
@@ -57,18 +43,6 @@ Working saddle_z(const Asked& a) {
                ' '),
          computed("name.fret_top_12", a.on().fret_top_mm(12), "", ' '),
          computed("name.nut_z", a.string.ends.nut_z_mm, "", ' ')});
-}
-
-Working saddle_gap(const Asked& a) {
-    const std::size_t k = a.number.item;
-    return worked(QT_TRANSLATE_NOOP("messages", "the next centre less this one and half of both strings"),
-                  {computed("name.next_centre", a.solution.strings[k + 1].line.saddle_y_mm,
-                            string_key(k + 1, "saddle_centre_mm")),
-                   computed("name.this_centre", a.solution.strings[k].line.saddle_y_mm,
-                            string_key(k, "saddle_centre_mm"), '-'),
-                   computed("name.half_widths",
-                            0.5 * (a.design.strings[k].diameter_mm + a.design.strings[k + 1].diameter_mm),
-                            string_key(k, "diameter_mm"), '-')});
 }
 
 /// A crown in plan: on a fanned neck another number than its distance along the string.
