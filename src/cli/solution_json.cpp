@@ -129,8 +129,8 @@ Value piece_json(const Solution& solution, const std::vector<double>& blocks_mm)
 }
 
 Value travel_json(const Solution& solution) {
-    if (!solution.travel) return {};
-    return part_json("travel.", solution).add("out_of_reach", indices(solution.travel->out_of_reach)).take();
+    if (!solution.single || !solution.single->edge) return {};
+    return part_json("travel.", solution).add("out_of_reach", indices(solution.single->out_of_reach)).take();
 }
 
 const char* severity_word(Severity severity) {

@@ -109,11 +109,11 @@ private Q_SLOTS:
                     (before_edge(middle) < 0 ? low : high) = middle;
                 }
                 const double length = std::hypot(x1 - x0, y1 - y0);
-                QVERIFY2(near(marks.nut_to_slot_front_mm, low * length, 1e-7),
+                QVERIFY2(near(marks.from_nut_mm, low * length, 1e-7),
                          qPrintable(QString::number(seed)));
                 const double to_12 = std::hypot(line.plan_x_mm(neck.fret_x_mm(12, line.scale_mm)) - x0,
                                                 line.y_mm(neck.fret_x_mm(12, line.scale_mm)) - y0);
-                QVERIFY(near(marks.fret12_to_slot_front_mm, low * length - to_12, 1e-7));
+                QVERIFY(near(marks.from_fret12_mm, low * length - to_12, 1e-7));
             }
         }
     }
@@ -141,16 +141,6 @@ private Q_SLOTS:
                 QVERIFY(
                     near(bevelled.placing.bass_margins_mm[fret], plain.placing.bass_margins_mm[fret] - 0.5));
         }
-    }
-    void crowns_beyond_the_travel_are_named() {
-        const Travel travel{2, 8};
-        const TravelFit fits = travel_fit(travel, {600, 603, 605});
-        QVERIFY(fits.out_of_reach.empty());
-        QVERIFY(near(fits.reserve_toward_nut_mm, 0.5) && near(fits.reserve_from_nut_mm, 0.5));
-        const TravelFit apart = travel_fit(travel, {600, 604, 608});
-        QCOMPARE(apart.out_of_reach, (std::vector<std::size_t>{0, 2}));
-        const TravelFit just = travel_fit(travel, {600, 606});
-        QVERIFY(just.out_of_reach.empty() && near(just.reserve_from_nut_mm, 0.0));
     }
     /// What lowers the neck's end by so much at the saddle is packed where the pocket ends, by similar
     /// triangles.

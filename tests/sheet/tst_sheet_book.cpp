@@ -389,9 +389,8 @@ void TestSheetBook::single_saddles_have_their_edge() {
     const Printing sheet = printed(job, {SheetPart::saddle}, style_of(Paper::a4));
     QVERIFY(says(sheet.sheets.front(), "crown from the edge"));
     const Solution solution = solve(job.design);
-    const StringLine& line = solution.strings.front().line;
     QCOMPARE(sheet.sheets.front().figures.at("saddle.strings[0].crown"),
-             line.plan_x_mm(line.saddle_x_mm) - solution.travel->reference_x_mm);
+             *solution.single->strings.front().from_edge_mm);
 }
 
 void TestSheetBook::a_bridge_too_large_says_so() {

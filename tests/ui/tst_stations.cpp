@@ -232,14 +232,14 @@ private Q_SLOTS:
         window_->again("groundswell");
         show_view(2);
         QVERIFY(!state().solution.bridge);
-        click("Bridge: one");
-        QVERIFY(state().solution.bridge.has_value());
-        for (const char* held : {"Strings held by: tie block", "Strings held by: tailpiece",
-                                 "Strings held by: hole", "Strings held by: pins"}) {
-            click(held);
-            QVERIFY(state().solution.bridge.has_value());
+        const std::array kinds{"tied",  "holes through", "glued, tailpiece", "floating",  "floating, wheels",
+                               "plate", "plate, shared", "two posts",        "pinned"};
+        for (const char* kind : kinds) {
+            click((std::string("Kind of bridge: ") + kind).c_str());
+            QVERIFY2(state().solution.bridge.has_value(), kind);
+            QVERIFY2(window()->notice().isEmpty(), qPrintable(window()->notice()));
         }
-        click("Bridge: none");
+        click("Kind of bridge: none");
         QVERIFY(!state().solution.bridge);
     }
 

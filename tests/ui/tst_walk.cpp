@@ -232,7 +232,7 @@ private:
     void bridge() {
         go(Qt::Key_6);
         page(Qt::Key_1);
-        choose("Bridge: one");
+        choose("Kind of bridge: pinned");
         go(Qt::Key_6);
         set("bridge.plane_above_top_mm", "8.8");
         set("bridge.pins.behind_mm", "8");

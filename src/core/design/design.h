@@ -227,6 +227,12 @@ struct Travel {
     double most_mm = 0;
 };
 
+/// Neighbouring strings on one saddle: from the first to the last, by index.
+struct SharedSaddle {
+    std::size_t first = 0;
+    std::size_t last = 0;
+};
+
 /// What sets the strings' height at the saddle: wood taken off, a screw at every saddle, two screws or two
 /// posts at the sides, the feet of a floating bridge (wood too), or its two wheels.
 enum class HeightBy { bottom_and_top, saddle_screws, side_screws, posts, feet, wheels };
@@ -253,6 +259,10 @@ struct SaddleDesign {
     double under_mm = 0;                    ///< pickup or packing in the slot
     std::optional<Targets> existing_height; ///< of the saddle that is there, slot floor to string
     std::optional<Travel> travel;
+    std::vector<SharedSaddle> groups; ///< in order; a string in none has a saddle of its own
+    std::optional<double> travel_pitch_mm;  ///< thread of the screws that move the saddles along: a turn
+    std::optional<double> travel_screw_mm;  ///< their length, from the edge to their end
+    std::optional<double> travel_spring_mm; ///< the spring on each, pressed solid
     HeightBy height_by = HeightBy::bottom_and_top;
     std::optional<EdgeMargins>
         screws_across_mm;                 ///< y of the two screws, posts or wheels; none: outer strings
@@ -264,11 +274,20 @@ struct SaddleDesign {
     bool by_screws() const { return height_by != HeightBy::bottom_and_top && height_by != HeightBy::feet; }
     /// Two amounts for all strings: at two screws, posts or wheels.
     bool by_two_screws() const { return by_screws() && height_by != HeightBy::saddle_screws; }
+    /// Saddles that stand on a plate, one a string or shared by neighbours, instead of one piece for all.
+    bool are_single() const { return travel.has_value() || !groups.empty(); }
 };
 
 enum class Anchor { pins, tie, hole, tailpiece };
 constexpr std::array<std::string_view, 4> words_of(Anchor) {
     return {"pins", "tie", "hole", "tailpiece"};
+}
+
+/// What the bridge is fixed to the instrument by: glued to its top, held down by the strings, a plate screwed
+/// on, or a bar hung on two posts.
+enum class BridgeStands { glued, floating, plate, posts };
+constexpr std::array<std::string_view, 4> words_of(BridgeStands) {
+    return {"glued", "floating", "plate", "posts"};
 }
 
 struct Pins {
@@ -302,7 +321,8 @@ struct BridgeOutline {
 
 /// The bridge that is there, to compare with.
 struct ExistingBridge {
-    double height_mm = 0;
+    std::optional<double> height_mm;
+    std::vector<double> crown_mm; ///< as found, one a string: fret 12 to crown along the string; or empty
 };
 
 struct NeckPocket {
@@ -320,14 +340,18 @@ struct BridgeDesign {
     bool height_limits_given = false;
     double floor_min_mm = 1.5;
     double break_angle_min_deg = 8;
-    Anchor anchor = Anchor::pins;
+    BridgeStands stands = BridgeStands::glued;
+    /// Of single saddles: the edge they are set from, from the nut line along the outer strings; none: computed.
+    std::optional<EdgeMargins> edge_mm;
+    Anchor anchor = Anchor::pins; ///< where the strings end
     Pins pins;
     Exit exit;
     std::optional<BridgeOutline> outline;
     std::optional<ExistingBridge> existing;
     std::optional<NeckPocket> neck_pocket; ///< a bolted neck that packing can tilt
 
-    bool floats() const { return anchor == Anchor::tailpiece; }
+    bool floats() const { return stands == BridgeStands::floating; }
+    bool by_tailpiece() const { return anchor == Anchor::tailpiece; }
 };
 
 /// What the shop wants kept free; nothing is flagged where nothing is asked.
@@ -375,6 +399,10 @@ struct Design {
     std::vector<StatedUncertainty> uncertainties;
     PlanChoices choices;
 
+    /// Whether one saddle stands in a slot of the bridge; a job without a bridge is taken for one that does.
+    bool has_slot() const {
+        return !saddle.are_single() && (!bridge || bridge->stands == BridgeStands::glued);
+    }
     /// The player's number and the pitch, "8 · D3": the treble string is 1.
     std::string string_name(std::size_t index) const {
         return std::to_string(strings.size() - index) + " · " + strings[index].pitch_name;

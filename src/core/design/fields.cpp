@@ -50,6 +50,7 @@ constexpr Allowed radius{smallest_radius_mm, 1e6};
 constexpr Allowed pluck_n{0.01, 100};
 constexpr Allowed end_stiffness{-5, 5}; // a fitted value may leave 0 … 1
 constexpr Allowed across{-150, 150};
+constexpr Allowed edge{100, 1300}; // from the nut line
 constexpr Allowed action{0.2, 12};
 constexpr Allowed centre{-farthest_string_mm, farthest_string_mm};
 constexpr Allowed margin{-20, 50};
@@ -313,6 +314,12 @@ std::vector<Field> saddle_fields() {
             "saddle.under_mm", length, {0, 10}, QT_TRANSLATE_NOOP("messages", "under the saddle")),
         may<[](auto& d, Index) { return &d.saddle.screw_pitch_mm; }>("saddle.screw_pitch_mm", length,
                                                                      {0.1, 5}),
+        may<[](auto& d, Index) { return &d.saddle.travel_pitch_mm; }>("saddle.travel_pitch_mm", length,
+                                                                      {0.1, 5}),
+        may<[](auto& d, Index) { return &d.saddle.travel_screw_mm; }>("saddle.travel_screw_mm", length,
+                                                                      {1, 80}),
+        may<[](auto& d, Index) { return &d.saddle.travel_spring_mm; }>("saddle.travel_spring_mm", length,
+                                                                       {0, 40}),
         must<[](auto& d, Index) { return in<&EdgeMargins::bass_mm>(d.saddle.screws_across_mm); }>(
             "saddle.screws_across_mm.bass", length, across),
         must<[](auto& d, Index) { return in<&EdgeMargins::treble_mm>(d.saddle.screws_across_mm); }>(
@@ -413,9 +420,20 @@ std::vector<Field> bridge_fields() {
             "bridge.outline.wing_width_mm", length, {1, 150})),
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::belly_mm>(d); }>(
             "bridge.outline.belly_mm", length, {0, 60})),
+        must<[](auto& d, Index) { return d.bridge ? in<&EdgeMargins::bass_mm>(d.bridge->edge_mm) : nullptr; }>(
+            "bridge.edge_mm.bass", length, edge, QT_TRANSLATE_NOOP("messages", "edge at the bass string"),
+            by("half_mm_rule")),
         must<[](auto& d, Index) {
+            return d.bridge ? in<&EdgeMargins::treble_mm>(d.bridge->edge_mm) : nullptr;
+        }>("bridge.edge_mm.treble", length, edge, QT_TRANSLATE_NOOP("messages", "edge at the treble string"),
+           by("half_mm_rule")),
+        may<[](auto& d, Index) {
             return d.bridge ? in<&ExistingBridge::height_mm>(d.bridge->existing) : nullptr;
         }>("bridge.existing.height_mm", length, {0.5, 100}),
+        of_strings(Grows::like_its_neighbour, must<[](auto& d, Index i) {
+                       return d.bridge && d.bridge->existing ? item(d.bridge->existing->crown_mm, i) : nullptr;
+                   }>("bridge.existing.crown_mm[]", length, {50, 700},
+                      QT_TRANSLATE_NOOP("messages", "crown as found"), by("half_mm_rule"))),
         must<[](auto& d, Index) {
             return d.bridge ? in<&NeckPocket::length_mm>(d.bridge->neck_pocket) : nullptr;
         }>("bridge.neck_pocket.length_mm", length, {10, 200}, QT_TRANSLATE_NOOP("messages", "pocket length")),

@@ -70,7 +70,7 @@ double turning_moment_nm(const BridgeDesign& bridge, const std::vector<BridgeStr
     for (std::size_t i = 0; i < strings.size(); ++i) {
         const double over_top_mm = bridge.plane_above_top_mm + strings[i].ends.saddle_z_mm;
         const Slopes slope = slopes(bridge, strings[i], exit_x_mm[i], bridge_height_mm);
-        const double pull = bridge.floats() ? std::cos(slope.before) - std::cos(slope.behind) : 1.0;
+        const double pull = bridge.by_tailpiece() ? std::cos(slope.before) - std::cos(slope.behind) : 1.0;
         moment_nm += strings[i].tension_n.value_or(0.0) * pull * over_top_mm / 1000.0;
     }
     return moment_nm;

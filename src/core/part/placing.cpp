@@ -11,16 +11,31 @@ struct Place {
     double y_mm;
 };
 
-/// Where the slot's front edge crosses the line of a string, in plan.
-Place slot_front(const Design& design, const StraightSaddle& saddle, const StringLine& line) {
-    const double half_mm =
-        0.5 * design.saddle.thickness_mm * std::sqrt(1.0 + saddle.line.slope * saddle.line.slope);
+/// A line across the instrument, in plan.
+struct Across {
+    double at_centre_mm;
+    double slope;
+};
+
+Across measured_to(const Design& design, const StraightSaddle& saddle,
+                   const std::optional<ReferenceEdge>& edge, PlacedBy by) {
+    const double slope = saddle.line.slope;
+    switch (by) {
+    case PlacedBy::edge: return {edge->at_centre_mm, edge->slope};
+    case PlacedBy::crown_line: return {saddle.slot_x_at_centre_mm, slope};
+    case PlacedBy::slot_front: break;
+    }
+    return {saddle.slot_x_at_centre_mm - 0.5 * design.saddle.thickness_mm * std::sqrt(1.0 + slope * slope),
+            slope};
+}
+
+/// Where it crosses the line of a string.
+Place crossing(const Across& across, const StringLine& line) {
     const double nut_x = line.plan_x_mm(line.set_forward_mm);
     const double crown_x = line.plan_x_mm(line.saddle_x_mm);
     const double per_x = (line.saddle_y_mm - line.nut_y_mm) / (crown_x - nut_x);
-    const double x =
-        (saddle.slot_x_at_centre_mm - half_mm + saddle.line.slope * (line.nut_y_mm - per_x * nut_x)) /
-        (1.0 - saddle.line.slope * per_x);
+    const double x = (across.at_centre_mm + across.slope * (line.nut_y_mm - per_x * nut_x)) /
+                     (1.0 - across.slope * per_x);
     return {x, line.nut_y_mm + per_x * (x - nut_x)};
 }
 
@@ -57,19 +72,23 @@ double edge_margin_mm(const Design& design, const Neck& neck, const StringLine& 
     return neck.half_width_mm(x_mm) - design.neck.fret_end_bevel_mm - outer_side_mm;
 }
 
-Placing placing(const Design& design, const Neck& neck, const StraightSaddle& saddle, const StringLine& bass,
-                const StringLine& treble) {
+Placing placing(const Design& design, const Neck& neck, const StraightSaddle& saddle,
+                const std::optional<ReferenceEdge>& edge, const StringLine& bass, const StringLine& treble) {
     const auto fret12 = [&](const StringLine& line) {
         return on_string(line, neck.fret_x_mm(12, line.scale_mm));
     };
     const auto nut = [](const StringLine& line) { return on_string(line, line.set_forward_mm); };
-    const Place bass_front = slot_front(design, saddle, bass);
-    const Place treble_front = slot_front(design, saddle, treble);
     Placing places;
-    places.bass = {distance_mm(fret12(bass), bass_front), distance_mm(nut(bass), bass_front)};
-    places.treble = {distance_mm(fret12(treble), treble_front), distance_mm(nut(treble), treble_front)};
-    places.diagonal_from_bass_mm = distance_mm(fret12(bass), treble_front);
-    places.diagonal_from_treble_mm = distance_mm(fret12(treble), bass_front);
+    places.by = edge                ? PlacedBy::edge
+                : design.has_slot() ? PlacedBy::slot_front
+                                    : PlacedBy::crown_line;
+    const Across across = measured_to(design, saddle, edge, places.by);
+    const Place at_bass = crossing(across, bass);
+    const Place at_treble = crossing(across, treble);
+    places.bass = {distance_mm(fret12(bass), at_bass), distance_mm(nut(bass), at_bass)};
+    places.treble = {distance_mm(fret12(treble), at_treble), distance_mm(nut(treble), at_treble)};
+    places.diagonal_from_bass_mm = distance_mm(fret12(bass), at_treble);
+    places.diagonal_from_treble_mm = distance_mm(fret12(treble), at_bass);
     add_margins(design, neck, bass, treble, places);
     return places;
 }

@@ -64,19 +64,6 @@ StraightSaddle straight_saddle(const Design& design, const std::vector<StringOnN
     return saddle;
 }
 
-TravelFit travel_fit(const Travel& travel, const std::vector<double>& crowns_x_mm) {
-    const auto [least, most] = std::minmax_element(crowns_x_mm.begin(), crowns_x_mm.end());
-    TravelFit fit;
-    fit.reference_x_mm = 0.5 * (*least - travel.least_mm + *most - travel.most_mm);
-    fit.reserve_toward_nut_mm = *least - travel.least_mm - fit.reference_x_mm;
-    fit.reserve_from_nut_mm = fit.reference_x_mm + travel.most_mm - *most;
-    for (std::size_t i = 0; i < crowns_x_mm.size(); ++i) {
-        const double at_mm = crowns_x_mm[i] - fit.reference_x_mm;
-        if (at_mm < travel.least_mm - 1e-9 || at_mm > travel.most_mm + 1e-9) fit.out_of_reach.push_back(i);
-    }
-    return fit;
-}
-
 std::optional<double> crown_radius_mm(const std::vector<double>& y_mm, const std::vector<double>& z_mm) {
     // Least squares parabola by orthogonal polynomials; its bend is the circle's.
     const auto count = static_cast<double>(y_mm.size());

@@ -37,15 +37,6 @@ SaddleLine fitted_saddle(const std::vector<double>& x_mm, const std::vector<doub
 StraightSaddle straight_saddle(const Design& design, const std::vector<StringOnNeck>& strings,
                                const std::vector<TunedString>& tuned);
 
-/// Where an adjustable bridge's reference edge goes, so that the least reserve of its saddles is largest.
-struct TravelFit {
-    double reference_x_mm = 0;
-    double reserve_toward_nut_mm = 0; ///< of the string with the least, before the edge of the travel
-    double reserve_from_nut_mm = 0;
-    std::vector<std::size_t> out_of_reach; ///< strings
-};
-TravelFit travel_fit(const Travel& travel, const std::vector<double>& crowns_x_mm);
-
 /// A crown with a longer radius is straight over any saddle: under a tenth of a millimetre over sixty.
 inline constexpr double straight_crown_mm = 5000;
 

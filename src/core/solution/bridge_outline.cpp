@@ -24,7 +24,7 @@ BridgeOutline shown_outline(const Design& design, const Solution& solution) {
     double front_mm = 0;
     double back_mm = 0;
     const double at_mm = solution.straight_saddle.slot_x_mm(middle_y_mm(solution));
-    for (const PlanPoint& corner : slot_corners(design, solution)) {
+    for (const PlanPoint& corner : saddle_corners(design, solution)) {
         front_mm = std::max(front_mm, at_mm - corner.x_mm);
         back_mm = std::max(back_mm, corner.x_mm - at_mm);
     }
@@ -96,6 +96,42 @@ std::vector<PlanPoint> slot_corners(const Design& design, const Solution& soluti
         corners.push_back(
             {solution.straight_saddle.slot_x_at_centre_mm + along * std::sin(angle) + off * std::cos(angle),
              along * std::cos(angle) - off * std::sin(angle)});
+    return corners;
+}
+
+std::vector<std::vector<PlanPoint>> saddle_places(const Design& design, const Solution& solution) {
+    constexpr double half_saddle_mm = 3; // beyond its outer strings
+    constexpr double half_crown_mm = 3;  // along the strings, where no travel is known
+    std::vector<std::vector<PlanPoint>> places;
+    if (!solution.single) return places;
+    std::vector<SharedSaddle> saddles;
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const auto of = std::find_if(design.saddle.groups.begin(), design.saddle.groups.end(),
+                                     [i](const SharedSaddle& group) { return group.first == i; });
+        saddles.push_back(of == design.saddle.groups.end() ? SharedSaddle{i, i} : *of);
+        i = saddles.back().last;
+    }
+    for (const SharedSaddle& saddle : saddles) {
+        const double low_y = solution.strings[saddle.first].line.saddle_y_mm - half_saddle_mm;
+        const double high_y = solution.strings[saddle.last].line.saddle_y_mm + half_saddle_mm;
+        const auto at = [&](double y_mm, bool far) {
+            if (solution.single->edge && design.saddle.travel)
+                return PlanPoint{solution.single->edge->x_mm(y_mm) +
+                                     (far ? design.saddle.travel->most_mm : design.saddle.travel->least_mm),
+                                 y_mm};
+            const double crown_mm = solution.single->strings[saddle.first].crown_x_mm;
+            return PlanPoint{crown_mm + (far ? half_crown_mm : -half_crown_mm), y_mm};
+        };
+        places.push_back({at(low_y, false), at(high_y, false), at(high_y, true), at(low_y, true)});
+    }
+    return places;
+}
+
+std::vector<PlanPoint> saddle_corners(const Design& design, const Solution& solution) {
+    if (!solution.single) return slot_corners(design, solution);
+    std::vector<PlanPoint> corners;
+    for (const std::vector<PlanPoint>& place : saddle_places(design, solution))
+        corners.insert(corners.end(), place.begin(), place.end());
     return corners;
 }
 

@@ -17,7 +17,15 @@ std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Soluti
 /// Whether a point lies within the outline, its edge included.
 bool within_outline(const std::vector<PlanPoint>& outline, const PlanPoint& point);
 
-/// The four corners of the saddle's slot in plan.
+/// The four corners of the saddle's slot in plan; where none is cut, of as much to either side of the crowns'
+/// line.
 std::vector<PlanPoint> slot_corners(const Design& design, const Solution& solution);
+
+/// Where each single saddle can stand in plan, its four corners from the bass side of the near end on; without
+/// a travel a little to either side of its crown. Of strings that share one, one.
+std::vector<std::vector<PlanPoint>> saddle_places(const Design& design, const Solution& solution);
+
+/// The corners of all that the saddle or the saddles need of the bridge.
+std::vector<PlanPoint> saddle_corners(const Design& design, const Solution& solution);
 
 } // namespace fm

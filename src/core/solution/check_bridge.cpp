@@ -46,7 +46,7 @@ void doubt_outline(const Design& design, const Solution& solution, std::vector<M
     const std::vector<PlanPoint> outline = outline_points(*design.bridge->outline, solution);
     const auto inside = [&](const PlanPoint& point) { return within_outline(outline, point); };
     const std::vector<PlanPoint> slot = slot_corners(design, solution);
-    if (!design.bridge->floats() && !std::all_of(slot.begin(), slot.end(), inside))
+    if (design.has_slot() && !std::all_of(slot.begin(), slot.end(), inside))
         out.push_back({"slot_outside_bridge", Severity::warning, "bridge.outline", {}});
     const double r = 0.5 * design.bridge->pins.hole_mm;
     for (std::size_t i = 0; i < solution.bridge->pins.size(); ++i) {
@@ -59,19 +59,70 @@ void doubt_outline(const Design& design, const Solution& solution, std::vector<M
     }
 }
 
+/// Strings that share a saddle stand no further from one another; of the widest spacings a little under it.
+constexpr double shared_apart_mm = 25;
+
+void doubt_single_saddles(const Design& design, const Solution& solution, std::vector<Message>& out) {
+    if (!solution.single) return;
+    const SaddleDesign& saddle = design.saddle;
+    for (const std::size_t i : solution.single->out_of_reach)
+        out.push_back({"travel_too_short", Severity::error, key_of_string(i), {design.string_name(i)}});
+    for (const SharedSaddle& shared : saddle.groups)
+        for (std::size_t i = shared.first; i < shared.last; ++i) {
+            const double apart_mm =
+                solution.strings[i + 1].line.saddle_y_mm - solution.strings[i].line.saddle_y_mm;
+            if (apart_mm > shared_apart_mm)
+                out.push_back({"shared_saddle_wide",
+                               Severity::warning,
+                               "saddle.groups",
+                               {design.string_name(i), design.string_name(i + 1), LengthMm{apart_mm}}});
+        }
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const std::optional<double>& from_edge_mm = solution.single->strings[i].from_edge_mm;
+        if (!from_edge_mm) continue;
+        const auto doubt = [&](const char* id, double limit_mm) {
+            out.push_back({id,
+                           Severity::warning,
+                           key_of_string(i),
+                           {design.string_name(i), LengthMm{*from_edge_mm}, LengthMm{limit_mm}}});
+        };
+        if (saddle.travel_screw_mm && *from_edge_mm > *saddle.travel_screw_mm)
+            doubt("crown_past_screw", *saddle.travel_screw_mm);
+        if (saddle.travel_spring_mm && *from_edge_mm < *saddle.travel_spring_mm)
+            doubt("crown_in_spring", *saddle.travel_spring_mm);
+    }
+}
+
+/// Posts or wheels within the outer strings.
+void doubt_posts(const Design& design, const Solution& solution, std::vector<Message>& out) {
+    const SaddleDesign& saddle = design.saddle;
+    if (!saddle.by_two_screws() || !saddle.screws_across_mm) return;
+    const double bass_mm = solution.strings.front().line.saddle_y_mm;
+    const double treble_mm = solution.strings.back().line.saddle_y_mm;
+    const auto doubt = [&](const char* key, double post_mm, double string_mm) {
+        out.push_back({"posts_within_strings",
+                       Severity::warning,
+                       key,
+                       {LengthMm{post_mm}, LengthMm{string_mm}}});
+    };
+    if (saddle.screws_across_mm->bass_mm > bass_mm)
+        doubt("saddle.screws_across_mm.bass", saddle.screws_across_mm->bass_mm, bass_mm);
+    if (saddle.screws_across_mm->treble_mm < treble_mm)
+        doubt("saddle.screws_across_mm.treble", saddle.screws_across_mm->treble_mm, treble_mm);
+}
+
 } // namespace
 
 void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std::vector<Message>& out) {
     const StraightSaddle& saddle = solution.straight_saddle;
-    if (!saddle.fits)
+    if (design.has_slot() && !saddle.fits)
         out.push_back({"saddle_too_thin",
                        Severity::warning,
                        "saddle.thickness_mm",
                        {LengthMm{saddle.crown_span_mm + 2.0 * design.saddle.crown_edge_mm},
                         LengthMm{design.saddle.thickness_mm}}});
-    if (solution.travel)
-        for (const std::size_t i : solution.travel->out_of_reach)
-            out.push_back({"travel_too_short", Severity::error, key_of_string(i), {design.string_name(i)}});
+    doubt_single_saddles(design, solution, out);
+    doubt_posts(design, solution, out);
     if (!design.bridge || !solution.bridge) return;
     const BridgeSolution& bridge = *solution.bridge;
     if (bridge.plane_off_mm != 0.0)

@@ -102,16 +102,15 @@ std::size_t outer(const Asked& a, Side side) {
     return side == Side::treble ? a.solution.strings.size() - 1 : 0;
 }
 
-/// Marks from fret 12 or the nut to the slot's front.
+/// Marks from fret 12 or the nut to what the bridge is placed by.
 Working mark(const Asked& a, Side side, bool from_fret12, bool crossed) {
     const std::size_t string = outer(a, side);
     const StringLine& from = a.solution.strings[string].line;
     Working w = worked(
-        crossed ? QT_TRANSLATE_NOOP("messages", "in true length, to where the front edge of the slot crosses "
-                                                "the outer string of the other side")
-                : QT_TRANSLATE_NOOP(
-                      "messages",
-                      "along the string, in true length, to where the front edge of the slot crosses it"),
+        crossed ? QT_TRANSLATE_NOOP("messages", "in true length, to where that line crosses the outer string "
+                                                "of the other side")
+                : QT_TRANSLATE_NOOP("messages",
+                                    "along the string, in true length, to where that line crosses it"),
         {});
     if (from_fret12)
         w.terms.push_back(
@@ -119,12 +118,20 @@ Working mark(const Asked& a, Side side, bool from_fret12, bool crossed) {
     else
         w.terms.push_back(
             computed("name.set_forward", from.set_forward_mm, string_key(string, "set_forward_mm"), ' '));
+    if (a.solution.placing.by == PlacedBy::edge) {
+        const ReferenceEdge& edge = *a.solution.single->edge;
+        w.terms.push_back(computed("name.edge", edge.at_centre_mm, "travel.reference_x_mm", ' '));
+        w.terms.push_back(computed("name.edge_angle", std::atan(edge.slope) * 180.0 / std::numbers::pi,
+                                   "travel.edge_angle_deg", ' ', TermKind::angle));
+        return w;
+    }
     w.terms.push_back(computed("name.slot_line", a.solution.straight_saddle.slot_x_at_centre_mm,
                                "straight_saddle.slot_x_at_centre_mm", ' '));
     w.terms.push_back(computed("name.saddle_angle", a.solution.straight_saddle.line.angle_deg,
                                "straight_saddle.angle_deg", ' ', TermKind::angle));
-    w.terms.push_back(
-        computed("name.half_thickness", 0.5 * a.design.saddle.thickness_mm, "saddle.thickness_mm", ' '));
+    if (a.solution.placing.by == PlacedBy::slot_front)
+        w.terms.push_back(
+            computed("name.half_thickness", 0.5 * a.design.saddle.thickness_mm, "saddle.thickness_mm", ' '));
     return w;
 }
 
@@ -166,6 +173,11 @@ Working shift(const Asked& a) {
                             "placing.bass_margins_mm" + last, ' ')});
 }
 
+/// What the bridge is not placed by has no marks.
+template <PlacedBy By, auto Side, auto Member> Number placed(All s) {
+    return s.placing.by == By ? Number((s.placing.*Side).*Member) : std::nullopt;
+}
+
 template <auto Member> Quantity of_notches(std::string_view key, std::string_view title, Works work) {
     return {key,
             Kind::length,
@@ -201,18 +213,42 @@ std::vector<Quantity> piece_quantities() {
                 QT_TRANSLATE_NOOP("messages", "notch floor over the soundboard"), notch_floor),
             of_notches<&Notch::made_top_over_top_mm>("notches[].made_top_over_top_mm",
                                                      QT_TRANSLATE_NOOP("messages", "top as made"), notch_top),
-            one<[](All s) -> Number { return s.placing.bass.fret12_to_slot_front_mm; }>(
+            one<placed<PlacedBy::slot_front, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
                 "placing.bass.fret12_to_slot_front_mm", Kind::length,
                 QT_TRANSLATE_NOOP("messages", "fret 12 to the slot's front"), mark_from_fret12<Side::bass>),
-            one<[](All s) -> Number { return s.placing.bass.nut_to_slot_front_mm; }>(
+            one<placed<PlacedBy::slot_front, &Placing::bass, &PlacingMarks::from_nut_mm>>(
                 "placing.bass.nut_to_slot_front_mm", Kind::length,
                 QT_TRANSLATE_NOOP("messages", "nut to the slot's front"), mark_from_nut<Side::bass>),
-            one<[](All s) -> Number { return s.placing.treble.fret12_to_slot_front_mm; }>(
+            one<placed<PlacedBy::edge, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
+                "placing.bass.fret12_to_edge_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "fret 12 to the reference edge"), mark_from_fret12<Side::bass>),
+            one<placed<PlacedBy::edge, &Placing::bass, &PlacingMarks::from_nut_mm>>(
+                "placing.bass.nut_to_edge_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "nut to the reference edge"), mark_from_nut<Side::bass>),
+            one<placed<PlacedBy::crown_line, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
+                "placing.bass.fret12_to_crown_line_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "fret 12 to the crowns' line"), mark_from_fret12<Side::bass>),
+            one<placed<PlacedBy::crown_line, &Placing::bass, &PlacingMarks::from_nut_mm>>(
+                "placing.bass.nut_to_crown_line_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "nut to the crowns' line"), mark_from_nut<Side::bass>),
+            one<placed<PlacedBy::slot_front, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
                 "placing.treble.fret12_to_slot_front_mm", Kind::length,
                 QT_TRANSLATE_NOOP("messages", "fret 12 to the slot's front"), mark_from_fret12<Side::treble>),
-            one<[](All s) -> Number { return s.placing.treble.nut_to_slot_front_mm; }>(
+            one<placed<PlacedBy::slot_front, &Placing::treble, &PlacingMarks::from_nut_mm>>(
                 "placing.treble.nut_to_slot_front_mm", Kind::length,
                 QT_TRANSLATE_NOOP("messages", "nut to the slot's front"), mark_from_nut<Side::treble>),
+            one<placed<PlacedBy::edge, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
+                "placing.treble.fret12_to_edge_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "fret 12 to the reference edge"), mark_from_fret12<Side::treble>),
+            one<placed<PlacedBy::edge, &Placing::treble, &PlacingMarks::from_nut_mm>>(
+                "placing.treble.nut_to_edge_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "nut to the reference edge"), mark_from_nut<Side::treble>),
+            one<placed<PlacedBy::crown_line, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
+                "placing.treble.fret12_to_crown_line_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "fret 12 to the crowns' line"), mark_from_fret12<Side::treble>),
+            one<placed<PlacedBy::crown_line, &Placing::treble, &PlacingMarks::from_nut_mm>>(
+                "placing.treble.nut_to_crown_line_mm", Kind::length,
+                QT_TRANSLATE_NOOP("messages", "nut to the crowns' line"), mark_from_nut<Side::treble>),
             one<[](All s) -> Number { return s.placing.diagonal_from_bass_mm; }>(
                 "placing.diagonal_from_bass_mm", Kind::length,
                 QT_TRANSLATE_NOOP("messages", "diagonal from fret 12"), diagonal<Side::bass>),

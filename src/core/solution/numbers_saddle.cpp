@@ -2,6 +2,9 @@
 // that all of them stand together.
 #include "core/solution/numbers_parts.h"
 
+#include <cmath>
+#include <numbers>
+
 namespace fm {
 
 namespace {
@@ -253,13 +256,99 @@ Working pin_y(const Asked& a) {
                             string_key(a.number.item, "saddle_centre_mm"))});
 }
 
-Working travel(const Asked& a) {
+Working reference_edge(const Asked& a) {
+    if (a.design.bridge && a.design.bridge->edge_mm)
+        return worked(
+            QT_TRANSLATE_NOOP("messages", "as it is given: through its places along the outer strings"),
+            {given(a, "bridge.edge_mm.bass", ' '), given(a, "bridge.edge_mm.treble", ' ')});
     Working w = worked(
         QT_TRANSLATE_NOOP("messages",
                           "the edge stands where the least reserve of all saddles, either way, is largest"),
         {given(a, "saddle.travel_mm[0]", ' '), given(a, "saddle.travel_mm[1]", ' ')});
-    for (Term& term : crown_terms(a)) w.terms.push_back(std::move(term));
+    for (std::size_t k = 0; k < a.solution.strings.size(); ++k)
+        w.terms.push_back(computed("name.crown_set", a.solution.strings[k].single->crown_x_mm,
+                                   string_key(k, "crown_set_mm"), ' '));
     return w;
+}
+
+Working crown_set(const Asked& a) {
+    const double own_mm = a.string.line.plan_x_mm(a.string.line.saddle_x_mm);
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "in plan; strings that share a saddle stand where the squares of what "
+                                      "they pay at fret 12 are least"),
+        {computed("name.own_crown", own_mm, a.design.neck.fanned() ? std::string() : a.other("saddle_x_mm")),
+         computed("name.shared_off", a.string.single->crown_x_mm - own_mm, "")});
+}
+
+Working shared_cents(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "how far its crown stands off its own place, times what one "
+                                                "millimetre there changes at fret 12"),
+                  {computed("name.shared_off", a.string.single->shared_off_mm, "", ' '),
+                   computed("name.cents_per_mm", cents_per_crown_mm(a.on(), 12), "", '*', TermKind::cents)});
+}
+
+Working from_edge(const Asked& a) {
+    const SingleSaddle& single = *a.string.single;
+    return worked(QT_TRANSLATE_NOOP("messages", "along the centreline, from the edge to the crown"),
+                  {computed("name.crown_set", single.crown_x_mm, a.other("crown_set_mm")),
+                   computed("name.edge", single.crown_x_mm - *single.from_edge_mm, "", '-')});
+}
+
+Working reserve_toward_nut(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "from the near end of its travel to where its crown stands"),
+                  {computed("name.from_edge", *a.string.single->from_edge_mm, a.other("from_edge_mm")),
+                   given(a, "saddle.travel_mm[0]", '-')});
+}
+
+Working reserve_from_nut(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "from where its crown stands to the far end of its travel"),
+                  {given(a, "saddle.travel_mm[1]"),
+                   computed("name.from_edge", *a.string.single->from_edge_mm, a.other("from_edge_mm"), '-')});
+}
+
+Working crown_move(const Asked& a) {
+    const StringLine& line = a.string.line;
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "from fret 12 along the string: where it is to stand less where it was "
+                                      "found; minus is toward the nut"),
+        {computed("name.crown_set", line.saddle_x_mm + a.string.single->shared_off_mm, ""),
+         computed("name.fret12", a.neck.fret_x_mm(12, line.scale_mm), "", '-'),
+         given(a, "bridge.existing.crown_mm[]", '-', a.i)});
+}
+
+Working crown_turns(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "what is to be moved over the thread's pitch"),
+                  {computed("name.crown_move", *a.string.single->move_mm, a.other("crown_move_mm"), ' '),
+                   given(a, "saddle.travel_pitch_mm", ' ')});
+}
+
+/// Of all saddles the one with the least reserve.
+template <double Reserve::*Way> Working least_reserve(const Asked& a) {
+    Working w = worked(QT_TRANSLATE_NOOP("messages", "the least of all saddles"), {});
+    for (std::size_t k = 0; k < a.solution.strings.size(); ++k)
+        w.terms.push_back(
+            computed("name.reserve", (*a.solution.strings[k].single->reserve).*Way,
+                     string_key(k, Way == &Reserve::toward_nut_mm ? "reserve_toward_nut_mm"
+                                                                  : "reserve_from_nut_mm"),
+                     ' '));
+    return w;
+}
+
+template <auto Value> Number of_single(Str s) {
+    return s.single ? Value(*s.single) : std::nullopt;
+}
+template <double Reserve::*Way> Number reserve_of(const SingleSaddle& single) {
+    return single.reserve ? Number((*single.reserve).*Way) : std::nullopt;
+}
+template <double Reserve::*Way> Number least_of(All s) {
+    const auto least = s.single ? s.single->least_reserve() : std::nullopt;
+    return least ? Number((*least).*Way) : std::nullopt;
+}
+template <auto Value> Number of_edge(All s) {
+    return s.single && s.single->edge ? Number(Value(*s.single->edge)) : std::nullopt;
+}
+double edge_angle_deg(const ReferenceEdge& edge) {
+    return std::atan(edge.slope) * 180.0 / std::numbers::pi;
 }
 
 template <auto Member> Number of_bridge_string(Str s) {
@@ -363,16 +452,39 @@ std::vector<Quantity> saddle_quantities() {
         {"bridge.pins[].y_mm", Kind::length, [](All s, Index) -> Index { return pins_of(s).size(); },
          [](All s, Index, Index k) -> Number { return pins_of(s)[k].y_mm; },
          QT_TRANSLATE_NOOP("messages", "pin across"), pin_y},
-        one<[](All s) -> Number { return s.travel ? Number(s.travel->reference_x_mm) : std::nullopt; }>(
+        each<of_single<[](const SingleSaddle& one) { return Number(one.crown_x_mm); }>>(
+            "strings[].crown_set_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "crown as its saddle is set"), crown_set),
+        each<of_single<[](const SingleSaddle& one) { return one.from_edge_mm; }>>(
+            "strings[].from_edge_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "crown from the reference edge"), from_edge),
+        each<of_single<reserve_of<&Reserve::toward_nut_mm>>>(
+            "strings[].reserve_toward_nut_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "its saddle's reserve toward the nut"), reserve_toward_nut),
+        each<of_single<reserve_of<&Reserve::from_nut_mm>>>(
+            "strings[].reserve_from_nut_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "its saddle's reserve away from the nut"), reserve_from_nut),
+        each<of_single<[](const SingleSaddle& one) { return Number(one.shared_cents); }>>(
+            "strings[].shared_cents", Kind::cents,
+            QT_TRANSLATE_NOOP("messages", "error at fret 12 on a shared saddle"), shared_cents),
+        each<of_single<[](const SingleSaddle& one) { return one.move_mm; }>>(
+            "strings[].crown_move_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "its saddle is to be moved"), crown_move),
+        each<of_single<[](const SingleSaddle& one) { return one.turns; }>>(
+            "strings[].crown_turns", Kind::factor,
+            QT_TRANSLATE_NOOP("messages", "turns of its saddle's screw"), crown_turns),
+        one<of_edge<[](const ReferenceEdge& edge) { return edge.at_centre_mm; }>>(
             "travel.reference_x_mm", Kind::length,
-            QT_TRANSLATE_NOOP("messages", "reference edge and its reserve"), travel),
-        one<[](All s) -> Number {
-            return s.travel ? Number(s.travel->reserve_toward_nut_mm) : std::nullopt;
-        }>("travel.reserve_toward_nut_mm", Kind::length,
-           QT_TRANSLATE_NOOP("messages", "reference edge and its reserve"), travel),
-        one<[](All s) -> Number { return s.travel ? Number(s.travel->reserve_from_nut_mm) : std::nullopt; }>(
-            "travel.reserve_from_nut_mm", Kind::length,
-            QT_TRANSLATE_NOOP("messages", "reference edge and its reserve"), travel)};
+            QT_TRANSLATE_NOOP("messages", "reference edge on the centreline"), reference_edge),
+        one<of_edge<edge_angle_deg>>("travel.edge_angle_deg", Kind::angle,
+                                     QT_TRANSLATE_NOOP("messages", "angle of the reference edge"),
+                                     reference_edge),
+        one<least_of<&Reserve::toward_nut_mm>>("travel.reserve_toward_nut_mm", Kind::length,
+                                               QT_TRANSLATE_NOOP("messages", "least reserve toward the nut"),
+                                               least_reserve<&Reserve::toward_nut_mm>),
+        one<least_of<&Reserve::from_nut_mm>>("travel.reserve_from_nut_mm", Kind::length,
+                                             QT_TRANSLATE_NOOP("messages", "least reserve away from the nut"),
+                                             least_reserve<&Reserve::from_nut_mm>)};
 }
 
 } // namespace fm

@@ -122,14 +122,12 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
                            const std::vector<TunedString>& tuned, Solution& solution) {
     std::vector<StringOnNeck> on;
     std::vector<BridgeStringInput> inputs;
-    std::vector<double> crowns_x_mm;
     std::vector<double> strings_z_mm;
     std::vector<double> along_mm;
     for (std::size_t i = 0; i < contacts.size(); ++i) {
         const StringLine& line = contacts[i].string.line();
         on.push_back(contacts[i].string);
         inputs.push_back({line, contacts[i].ends, solution.strings[i].tension_n()});
-        crowns_x_mm.push_back(line.plan_x_mm(line.saddle_x_mm));
         strings_z_mm.push_back(contacts[i].ends.saddle_z_mm);
     }
     solution.straight_saddle = straight_saddle(design, on, tuned);
@@ -138,9 +136,14 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
             along_part_mm(string.line.saddle_y_mm, solution.straight_saddle.line.angle_deg);
         along_mm.push_back(string.saddle_along_mm);
     }
-    if (design.saddle.travel) solution.travel = travel_fit(*design.saddle.travel, crowns_x_mm);
-    solution.placing =
-        placing(design, on.front().neck(), solution.straight_saddle, on.front().line(), on.back().line());
+    if (design.saddle.are_single()) {
+        solution.single = single_saddles(design, on);
+        for (std::size_t i = 0; i < solution.strings.size(); ++i)
+            solution.strings[i].single = solution.single->strings[i];
+    }
+    solution.placing = placing(design, on.front().neck(), solution.straight_saddle,
+                               solution.single ? solution.single->edge : std::nullopt, on.front().line(),
+                               on.back().line());
     if (design.bridge) {
         solution.bridge = bridge_solution(design, *design.bridge, solution.straight_saddle, inputs);
         solution.notches = bridge_notches(design, along_mm, *solution.bridge);

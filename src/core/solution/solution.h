@@ -41,6 +41,7 @@ struct StringSolution {
     std::vector<std::optional<double>> back_gaps_mm; ///< from fret 2
 
     std::optional<BridgeString> bridge; ///< none without a bridge
+    std::optional<SingleSaddle> single; ///< none on one saddle for all
 
     std::optional<double> tension_n() const {
         return sound ? std::optional(sound->tension_n[0]) : std::nullopt;
@@ -58,7 +59,7 @@ struct Solution {
     std::optional<BridgeSolution> bridge;
     SaddlePiece saddle;
     std::vector<Notch> notches;      ///< of a floating bridge
-    std::optional<TravelFit> travel; ///< of single saddles, when their travel is known
+    std::optional<SingleSaddles> single; ///< none on one saddle for all
     Placing placing;
     std::vector<double> nut_gaps_mm; ///< clear space between each string and the next
     std::vector<double> saddle_gaps_mm;

@@ -112,6 +112,12 @@ constexpr MessageEntry table[] = {
      QT_TRANSLATE_NOOP("messages",
                        "{where} is missing: a wound string without a steel core needs it, or unit_mass_g_m")},
     {"weights_all_zero", QT_TRANSLATE_NOOP("messages", "{where} are all 0; at least one fret must count")},
+    {"index_out_of_range", QT_TRANSLATE_NOOP("messages", "{where} holds {0}; a string is named by a whole "
+                                                         "number from 0, the bass, to {1}")},
+    {"group_empty", QT_TRANSLATE_NOOP("messages", "{where} holds no string; a saddle carries at least one")},
+    {"group_not_neighbours",
+     QT_TRANSLATE_NOOP("messages", "{where}: strings that share a saddle are neighbours, named from the bass "
+                                   "on, and no string stands on two")},
     {"travel_order", QT_TRANSLATE_NOOP("messages", "{where} is {0} to {1}; the first must be the smaller")},
     {"not_a_fret", QT_TRANSLATE_NOOP("messages", "{where}: a fret from 1 to {0} is needed as the key")},
     {"first_fret_near_nut",
@@ -228,6 +234,17 @@ constexpr MessageEntry table[] = {
     {"travel_too_short",
      QT_TRANSLATE_NOOP("messages",
                        "{0}: its saddle cannot reach its place; move the bridge or use a longer travel")},
+    {"shared_saddle_wide",
+     QT_TRANSLATE_NOOP("messages", "{0} and {1} share a saddle and stand {2} apart: a saddle of its own for "
+                                   "each, or other neighbours")},
+    {"crown_past_screw",
+     QT_TRANSLATE_NOOP("messages", "{0}: its crown would stand {1} from the edge; the screw ends at {2}")},
+    {"crown_in_spring",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: its crown would stand {1} from the edge; the spring, pressed solid, takes {2}")},
+    {"posts_within_strings",
+     QT_TRANSLATE_NOOP("messages", "{where} is {0}, inside the outer string at {1}: what is turned there "
+                                   "moves the other side, too")},
     {"plane_too_high", QT_TRANSLATE_NOOP("messages", "the fret plane passes {0} too high at the saddle for a "
                                                      "bridge of {1}: the neck's angle is at fault")},
     {"plane_too_low", QT_TRANSLATE_NOOP("messages", "the fret plane passes {0} too low at the saddle for a "

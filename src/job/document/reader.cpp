@@ -184,6 +184,34 @@ std::vector<double> Reader::numbers(std::string_view key, Range range, std::opti
     return list;
 }
 
+std::vector<std::vector<std::size_t>> Reader::index_lists(std::string_view key, std::size_t count) {
+    std::vector<std::vector<std::size_t>> lists;
+    const Value* value = at(key);
+    if (!value) return lists;
+    const Value::Array* items = value->array();
+    if (!items || items->size() > count) {
+        fault(items ? "count_out_of_range" : "not_a_list", key,
+              items ? std::vector<Argument>{static_cast<int>(items->size()), 0, static_cast<int>(count)}
+                    : std::vector<Argument>{shown_value(*value)});
+        return lists;
+    }
+    for (std::size_t i = 0; i < items->size(); ++i) {
+        const std::string list = std::string(key) + "[" + std::to_string(i) + "]";
+        std::vector<std::size_t>& indices = lists.emplace_back();
+        if (!(*items)[i].array()) {
+            fault("not_a_list", list, {shown_value((*items)[i])});
+            continue;
+        }
+        for (const Value& item : *(*items)[i].array()) {
+            if (item.whole() && *item.whole() >= 0 && static_cast<std::size_t>(*item.whole()) < count)
+                indices.push_back(static_cast<std::size_t>(*item.whole()));
+            else
+                fault("index_out_of_range", list, {shown_value(item), static_cast<int>(count) - 1});
+        }
+    }
+    return lists;
+}
+
 Reader Reader::object(std::string_view key, bool required) {
     const Value* value = required ? required_value(key) : at(key);
     if (value && !value->object()) fault("not_an_object", key, {shown_value(*value)});

@@ -63,6 +63,8 @@ public:
     std::vector<std::string> texts(std::string_view key);
     /// An array of numbers. @param count what it must hold, none: any
     std::vector<double> numbers(std::string_view key, Range range, std::optional<std::size_t> count);
+    /// An array of arrays of whole numbers, each from 0 to less than `count`.
+    std::vector<std::vector<std::size_t>> index_lists(std::string_view key, std::size_t count);
     /// The object under a key, required or not; a wrong type is told once.
     Reader object(std::string_view key, bool required);
     /// The array under a key, each item an object.

@@ -120,11 +120,34 @@ Value with_moved_work(const Value& document, const Move& move) {
     });
 }
 
+/// Strings that share a saddle: one that comes between them stands on it, too, and a saddle that has lost its
+/// last string goes.
+Value with_moved_groups(const Value& document, const Move& move) {
+    return changed_list(document, "saddle.groups", [&](Value::Array& groups) {
+        Value::Array kept;
+        for (const Value& group : groups) {
+            std::vector<std::size_t> strings;
+            for (const Value& place : group.array() ? *group.array() : Value::Array{})
+                if (const auto now = place.whole() && *place.whole() >= 0
+                                         ? move(static_cast<std::size_t>(*place.whole()))
+                                         : std::nullopt)
+                    strings.push_back(*now);
+            if (strings.empty()) continue;
+            Value::Array whole;
+            for (std::size_t i = strings.front(); i <= strings.back(); ++i)
+                whole.emplace_back(static_cast<std::int64_t>(i));
+            kept.emplace_back(std::move(whole));
+        }
+        groups = std::move(kept);
+    });
+}
+
 /// Everything that names a string by its place.
 Value with_moved_names(const Value& document, const Move& move) {
     Value changed = with_moved_members(document, "uncertainty", move);
     changed = with_moved_list(changed, "assumed", move);
     changed = with_moved_work(changed, move);
+    changed = with_moved_groups(changed, move);
     const Value* prints = find(changed, "sheets");
     const std::size_t count = prints && prints->array() ? prints->array()->size() : 0;
     for (std::size_t i = 0; i < count; ++i)

@@ -21,16 +21,39 @@ void read_compensation(Reader& holder, Design& design) {
     if (all_zero) compensation.fault("weights_all_zero", "weights");
 }
 
+/// Neighbours that share a saddle: in order, each string once.
+void read_groups(Reader& reader, Design& design) {
+    std::size_t next = 0; // strings before it are spoken for
+    const std::size_t faults = reader.faults();
+    const auto lists = reader.index_lists("groups", design.strings.size());
+    if (reader.faults() > faults) return;
+    for (std::size_t i = 0; i < lists.size(); ++i) {
+        const std::vector<std::size_t>& list = lists[i];
+        const std::string key = "groups[" + std::to_string(i) + "]";
+        if (list.empty()) return reader.fault("group_empty", key);
+        bool neighbours = list.front() >= next;
+        for (std::size_t k = 1; k < list.size(); ++k) neighbours = neighbours && list[k] == list[k - 1] + 1;
+        if (!neighbours) return reader.fault("group_not_neighbours", key);
+        design.saddle.groups.push_back({list.front(), list.back()});
+        next = list.back() + 1;
+    }
+}
+
+/// Only a slot has an exposure to go by.
+bool has_auto_height(const BridgeDesign& bridge) {
+    return bridge.stands == BridgeStands::glued && !bridge.by_tailpiece();
+}
+
 void read_bridge_height(Reader& bridge, BridgeDesign& made) {
     made.height_limits_given = bridge.has("height_min_mm") || bridge.has("height_max_mm");
     if (made.height_min_mm > made.height_max_mm)
         bridge.fault("number_out_of_range", "height_min_mm", {made.height_min_mm, 0.0, made.height_max_mm});
     if (bridge.word_at("height_mm") == "auto") {
         made.auto_height = true;
-        if (made.floats()) bridge.fault("auto_height_of_tailpiece", "height_mm");
+        if (!has_auto_height(made)) bridge.fault("auto_height_of_tailpiece", "height_mm");
     } else {
         made.height_mm = bridge.number_if("height_mm", range_of("bridge.height_mm"));
-        made.auto_height = !made.height_mm && !made.floats();
+        made.auto_height = !made.height_mm && has_auto_height(made);
     }
 }
 
@@ -74,6 +97,7 @@ void read_saddle(Reader& root, Design& design) {
         if (travel.size() == 2 && !(travel[0] < travel[1]))
             reader.fault("travel_order", "travel_mm", {travel[0], travel[1]});
     }
+    read_groups(reader, design);
     saddle.height_by = reader.choice_or("height_by", saddle.height_by);
     if (reader.has("screws_across_mm")) {
         Reader across = reader.object("screws_across_mm", false);
@@ -90,7 +114,8 @@ void read_bridge(Reader& root, Design& design) {
     Reader bridge = root.object("bridge", false);
     BridgeDesign& made = design.bridge.emplace();
     made.anchor = bridge.choice_or("anchor", Anchor::pins);
-    if (made.floats()) made.break_angle_min_deg = 6.0;
+    made.stands = bridge.choice_or("stands", made.by_tailpiece() ? BridgeStands::floating : made.stands);
+    if (made.by_tailpiece()) made.break_angle_min_deg = 6.0;
     read_fields(bridge, "bridge.", design);
     read_bridge_height(bridge, made);
     if (made.anchor == Anchor::pins) {
@@ -102,10 +127,18 @@ void read_bridge(Reader& root, Design& design) {
         Reader exit = bridge.object("exit", true);
         read_fields(exit, "bridge.exit.", design);
     }
+    if (bridge.has("edge_mm")) {
+        Reader edge = bridge.object("edge_mm", false);
+        made.edge_mm.emplace();
+        read_fields(edge, "bridge.edge_mm.", design);
+    }
     if (bridge.has("outline")) read_outline(bridge, made);
     if (bridge.has("existing")) {
         Reader existing = bridge.object("existing", false);
         made.existing.emplace();
+        if (existing.has("crown_mm"))
+            made.existing->crown_mm =
+                existing.numbers("crown_mm", range_of("bridge.existing.crown_mm[]"), design.strings.size());
         read_fields(existing, "bridge.existing.", design);
     }
     if (bridge.has("neck_pocket")) {

@@ -24,7 +24,7 @@ MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind
     if (!makes_solids()) return {{}, translate("sheet", "this program was built without solid models"), {}};
     if (kind == MachinePartKind::bridge)
         return {{}, translate("sheet", "solid models are made of nut and saddle"), {}};
-    if (kind == MachinePartKind::saddle && solution.travel)
+    if (kind == MachinePartKind::saddle && solution.single)
         return {{}, translate("sheet", "single saddles are bought: there is no solid model of them"), {}};
     const SolidPart part = kind == MachinePartKind::nut ? solid_nut(job.design, solution, job.left_handed)
                                                         : solid_saddle(job.design, solution, job.left_handed);

@@ -90,7 +90,7 @@ void make_bridge(const Design& design, const Solution& solution, bool mirrored, 
         return on_layer(std::move(path), layer);
     };
     part.outline = closed(outline_points(shown_outline(design, solution), solution), Layer::cut);
-    if (!design.bridge->floats() && !solution.travel) {
+    if (design.has_slot()) {
         const std::vector<PlanPoint> corners = slot_corners(design, solution);
         MachineSlot slot{translate("sheet", "saddle's slot"),
                          on_layer(rounded_slot(design, solution, on), Layer::slot),

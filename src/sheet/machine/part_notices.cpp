@@ -88,7 +88,7 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
             notices.push_back(translate("sheet",
                                         "The job has no bridge: heights are over the fret plane. Do not cut "
                                         "its height by this file."));
-        if (solution.notches.empty() && !solution.travel)
+        if (solution.notches.empty() && !solution.single)
             notices.push_back(with_values(
                 translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2."),
                 std::string(word_of(job.unit)), each_string(job, [&](std::size_t i) {

@@ -42,7 +42,7 @@ double half_width_mm(const SheetContext& context) {
     const BridgeOutline outline = shown_outline(context.job.design, context.solution);
     for (const PlanPoint& p : outline_points(outline, context.solution))
         half = std::max(half, std::abs(p.y_mm));
-    for (const PlanPoint& p : slot_corners(context.job.design, context.solution))
+    for (const PlanPoint& p : saddle_corners(context.job.design, context.solution))
         half = std::max(half, std::abs(p.y_mm));
     return half;
 }
@@ -149,7 +149,6 @@ private:
         }
         // The slot's ends, on either side.
         const std::vector<PlanPoint> slot = slot_corners(design_, page_.solution());
-        const bool has_slot = !design_.bridge->floats() && !page_.solution().travel;
         for (const bool bass : {true, false}) {
             const auto outer =
                 std::minmax_element(slot.begin(), slot.end(),
@@ -159,7 +158,7 @@ private:
             values.push_back(
                 {origin.y + scale_ * up, origin.x + scale_ * across(y),
                  page_.figure(bass ? "bridge.slot_bass" : "bridge.slot_treble", std::abs(up)) + " " +
-                     (has_slot ? translate("sheet", "slot's end") : translate("sheet", "crowns' line")),
+                     (design_.has_slot() ? translate("sheet", "slot's end") : translate("sheet", "crowns' line")),
                  std::abs(up)});
         }
         return values;
@@ -200,7 +199,7 @@ private:
                                         page_.figure("bridge.length", outline.length_mm),
                                         page_.figure("bridge.width", outline.width_mm));
         const double angle = page_.solution().straight_saddle.line.angle_deg;
-        if (!design_.bridge->floats() && !page_.solution().travel) {
+        if (design_.has_slot()) {
             words += " · " + with_values(translate("sheet", "slot %1 wide"),
                                          page_.figure("bridge.slot_width", design_.saddle.thickness_mm));
             if (design_.saddle.slot_depth_mm)

@@ -314,7 +314,7 @@ std::vector<Sheet> cuts_sheets(const SheetContext& context) {
     Pages pages(context);
     pages.add(orders.nut());
     const bool single =
-        context.solution.travel || context.job.design.saddle.height_by == HeightBy::saddle_screws;
+        context.solution.single || context.job.design.saddle.height_by == HeightBy::saddle_screws;
     if (!single) pages.add(orders.saddle());
     return pages.finished();
 }

@@ -104,17 +104,41 @@ std::vector<Landmark> landmarks(const SheetContext& context) {
     }
     const Point fret12 = on_upper(neck.fret_x_mm(12, upper.scale_mm));
     out.push_back({fret12.x, fret12.y, "fret12", translate("sheet", "fret 12")});
-    const std::vector<PlanPoint> corners = slot_corners(design, solution);
-    const auto front =
-        std::max_element(corners.begin(), corners.begin() + 2,
-                         [up](const PlanPoint& a, const PlanPoint& b) { return up * a.y_mm < up * b.y_mm; });
-    out.push_back({front->x_mm, up * front->y_mm, "slot_front", translate("sheet", "slot's front edge")});
+    if (solution.placing.by == PlacedBy::slot_front) {
+        const std::vector<PlanPoint> corners = slot_corners(design, solution);
+        const auto front = std::max_element(
+            corners.begin(), corners.begin() + 2,
+            [up](const PlanPoint& a, const PlanPoint& b) { return up * a.y_mm < up * b.y_mm; });
+        out.push_back(
+            {front->x_mm, up * front->y_mm, "slot_front", translate("sheet", "slot's front edge")});
+    } else if (solution.placing.by == PlacedBy::edge) {
+        const double y = upper.saddle_y_mm;
+        out.push_back({solution.single->edge->x_mm(y), up * y, "edge", translate("sheet", "reference edge")});
+    } else {
+        const double y = upper.saddle_y_mm;
+        out.push_back({solution.straight_saddle.slot_x_mm(y), up * y, "crown_line",
+                       translate("sheet", "crowns' line")});
+    }
     if (solution.bridge && !solution.bridge->pins.empty()) {
         const PlanPoint& pin =
             context.job.left_handed ? solution.bridge->pins.front() : solution.bridge->pins.back();
         out.push_back({pin.x_mm, up * pin.y_mm, "pin", translate("sheet", "pin")});
     }
     return out;
+}
+
+std::string marks_words(PlacedBy by) {
+    switch (by) {
+    case PlacedBy::edge:
+        return translate("sheet", "Along the outer strings, nut's front to the edge the saddles are set "
+                                  "from: bass %1, treble %2.");
+    case PlacedBy::crown_line:
+        return translate(
+            "sheet", "Along the outer strings, nut's front to the line of the crowns: bass %1, treble %2.");
+    case PlacedBy::slot_front: break;
+    }
+    return translate("sheet",
+                     "Along the outer strings, nut's front to the slot's front edge: bass %1, treble %2.");
 }
 
 class Tile {
@@ -209,17 +233,13 @@ private:
                 "sheet", "Cut along one frame and lay the marks with the same letter on one another. Then "
                          "measure nut to slot on the joined strip: it must be what is written here."));
         const Placing& place = page_.solution().placing;
-        page_.paragraph(
-            with_values(
-                translate(
-                    "sheet",
-                    "Along the outer strings, nut's front to the slot's front edge: bass %1, treble %2."),
-                page_.figure("placing.nut_bass", place.bass.nut_to_slot_front_mm),
-                page_.figure("placing.nut_treble", place.treble.nut_to_slot_front_mm)) +
-            " " +
-            with_values(translate("sheet", "Fret 12 to the same: bass %1, treble %2."),
-                        page_.figure("placing.12_bass", place.bass.fret12_to_slot_front_mm),
-                        page_.figure("placing.12_treble", place.treble.fret12_to_slot_front_mm)));
+        page_.paragraph(with_values(marks_words(place.by),
+                                    page_.figure("placing.nut_bass", place.bass.from_nut_mm),
+                                    page_.figure("placing.nut_treble", place.treble.from_nut_mm)) +
+                        " " +
+                        with_values(translate("sheet", "Fret 12 to the same: bass %1, treble %2."),
+                                    page_.figure("placing.12_bass", place.bass.from_fret12_mm),
+                                    page_.figure("placing.12_treble", place.treble.from_fret12_mm)));
     }
 
     SheetPage page_;

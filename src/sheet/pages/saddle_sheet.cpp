@@ -25,7 +25,7 @@ bool is_bridge_top(const SheetContext& context) {
 
 std::string name_of(const SheetContext& context) {
     if (is_bridge_top(context)) return translate("sheet", "Bridge top");
-    return context.solution.travel ? translate("sheet", "Single saddles") : translate("sheet", "Saddle");
+    return context.solution.single ? translate("sheet", "Single saddles") : translate("sheet", "Saddle");
 }
 
 std::string ground_words(SaddleGround ground, bool over_packing) {
@@ -43,7 +43,7 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     const SaddleDesign& saddle = context.job.design.saddle;
     const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
     std::vector<std::string> facts{material_name(saddle.material)};
-    if (!context.solution.travel && !is_bridge_top(context)) {
+    if (!context.solution.single && !is_bridge_top(context)) {
         if (saddle.blank)
             facts.front() += ", " + translate("sheet", "blank") + " " + number(saddle.blank->length_mm) +
                              " × " + number(saddle.blank->height_mm) + " × " +
@@ -208,7 +208,7 @@ private:
         double stretch = factor_;
         const double run = std::max(0.5, depth.to_mm - depth.from_mm);
         if (stretch * run > most_high_mm) stretch = most_high_mm / run;
-        page_.heading(page_.solution().travel
+        page_.heading(page_.solution().single
                           ? translate("sheet", "From above: the crowns from the reference edge")
                           : translate("sheet", "From above: the crowns between front and back face"),
                       translate("sheet", "not to scale across; the figures are in the list"));
@@ -219,21 +219,32 @@ private:
         page_.rule();
     }
 
+    std::string crown_head() const {
+        const auto& single = page_.solution().single;
+        if (!single) return translate("sheet", "crown behind front face");
+        return single->edge ? translate("sheet", "crown from the edge")
+                            : translate("sheet", "crown from the nut line");
+    }
+
     std::string crown_place(std::size_t i) {
-        const StringLine& line = page_.solution().strings[i].line;
-        const double mm = page_.solution().travel
-                              ? line.plan_x_mm(line.saddle_x_mm) - page_.solution().travel->reference_x_mm
-                              : page_.solution().straight_saddle.front_to_crown_mm[i];
-        return page_.figure(string_name(i, "crown"), mm);
+        const auto& single = page_.solution().single;
+        return page_.figure(string_name(i, "crown"),
+                            single ? single->strings[i].from_edge_mm.value_or(single->strings[i].crown_x_mm)
+                                   : page_.solution().straight_saddle.front_to_crown_mm[i]);
     }
 
     void list() {
         const bool top = is_bridge_top(page_.context());
         std::vector<TableColumn> columns{{translate("sheet", "string")},
                                          {translate("sheet", "to the string"), true},
-                                         {page_.solution().travel
-                                              ? translate("sheet", "crown from the edge")
-                                              : translate("sheet", "crown behind front face")}};
+                                         {crown_head()}};
+        const bool reserves = page_.solution().single && page_.solution().single->least_reserve();
+        const bool shared = !design_.saddle.groups.empty();
+        if (reserves)
+            for (const char* head : {QT_TRANSLATE_NOOP("sheet", "left toward the nut"),
+                                     QT_TRANSLATE_NOOP("sheet", "left away from it")})
+                columns.push_back({translate("sheet", head)});
+        if (shared) columns.push_back({translate("sheet", "pays, cents")});
         if (top)
             for (const char* head :
                  {QT_TRANSLATE_NOOP("sheet", "notch width"), QT_TRANSLATE_NOOP("sheet", "notch depth")})
@@ -246,6 +257,12 @@ private:
                 design_.string_name(i),
                 page_.figure(string_name(i, "height"), saddle_height_mm(design_, page_.solution(), i)),
                 crown_place(i)};
+            if (reserves) {
+                const Reserve& left = *page_.solution().single->strings[i].reserve;
+                row.push_back(page_.number(left.toward_nut_mm));
+                row.push_back(page_.number(left.from_nut_mm));
+            }
+            if (shared) row.push_back(fixed_text(page_.solution().single->strings[i].shared_cents, 1));
             if (top) {
                 const Notch& notch = page_.solution().notches[i];
                 row.push_back(page_.figure(string_name(i, "notch_width"), notch.width_mm));
@@ -266,7 +283,7 @@ private:
                                       "saddle stands on is not in them, so do not cut its height by this "
                                       "sheet."),
                             0.0, SheetPage::body_em);
-        if (page_.solution().travel) return;
+        if (page_.solution().single) return;
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (!is_bridge_top(page_.context()))
             page_.paragraph(

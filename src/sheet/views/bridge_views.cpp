@@ -27,7 +27,7 @@ BridgeReach bridge_reach(const Design& design, const Solution& solution, const B
         reach.behind_mm = std::max(reach.behind_mm, x_mm - at);
     };
     for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution)) include(p.x_mm);
-    for (const PlanPoint& p : slot_corners(design, solution)) include(p.x_mm);
+    for (const PlanPoint& p : saddle_corners(design, solution)) include(p.x_mm);
     for (const StringSolution& string : solution.strings)
         if (string.bridge) include(std::min(string.bridge->exit_x_mm, at + options.behind_mm));
     return reach;
@@ -67,6 +67,39 @@ Path rounded_slot(const Design& design, const Solution& solution,
     return path;
 }
 
+std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
+                               const std::function<Point(const PlanPoint&)>& on) {
+    std::vector<Path> paths;
+    const std::vector<PlanPoint> corners = slot_corners(design, solution);
+    if (design.has_slot()) {
+        Path slot = rounded_slot(design, solution, on);
+        slot.stroke = pens::thin;
+        slot.fill = Fill::paper;
+        return {slot};
+    }
+    if (!solution.single) { // nothing is cut: the line of the crowns
+        const auto middle = [&](const PlanPoint& a, const PlanPoint& b) {
+            return on({0.5 * (a.x_mm + b.x_mm), 0.5 * (a.y_mm + b.y_mm)});
+        };
+        return {line_path(Layer::scribe, middle(corners[0], corners[3]), middle(corners[1], corners[2]),
+                          pens::centre)};
+    }
+    for (const std::vector<PlanPoint>& place : saddle_places(design, solution)) {
+        std::vector<Point> points;
+        for (const PlanPoint& p : place) points.push_back(on(p));
+        Path path = closed_path(points, pens::thin, Fill::paper);
+        path.layer = Layer::scribe; // saddles are bought: where they can stand is not cut
+        paths.push_back(std::move(path));
+    }
+    if (const auto& edge = solution.single->edge) {
+        const double low_y = corners[0].y_mm;
+        const double high_y = corners[1].y_mm;
+        paths.push_back(line_path(Layer::scribe, on({edge->x_mm(low_y), low_y}),
+                                  on({edge->x_mm(high_y), high_y}), pens::outline));
+    }
+    return paths;
+}
+
 Drawing bridge_plan(const Design& design, const Solution& solution, const BridgeViewOptions& options) {
     Drawing drawing;
     const double sign = options.mirrored ? -1.0 : 1.0;
@@ -77,10 +110,8 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
     for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution))
         outline.push_back(on(p.x_mm, p.y_mm));
     drawing.add(closed_path(outline, pens::outline, Fill::material));
-    Path slot = rounded_slot(design, solution, [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); });
-    slot.stroke = pens::thin;
-    slot.fill = Fill::paper;
-    drawing.add(slot);
+    for (Path& path : saddle_paths(design, solution, [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); }))
+        drawing.add(std::move(path));
     drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, pens::centre));
     if (solution.bridge)
         for (const PlanPoint& pin : solution.bridge->pins) {
@@ -111,8 +142,9 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
             way.vertices.push_back({on(exit_x, exit_y)});
         }
         drawing.add(way);
-        drawing.add(line_path(Layer::scribe, on(crown_x, line.saddle_y_mm - 0.9),
-                              on(crown_x, line.saddle_y_mm + 0.9), pens::chosen_string));
+        const double set_x = string.single ? string.single->crown_x_mm : crown_x;
+        drawing.add(line_path(Layer::scribe, on(set_x, line.saddle_y_mm - 0.9),
+                              on(set_x, line.saddle_y_mm + 0.9), pens::chosen_string));
     }
     return drawing;
 }
@@ -136,7 +168,35 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
     drawing.add(line_path(Layer::cut, {from, 0}, {to, 0}, pens::outline));
     const double crown = string.line.plan_x_mm(string.line.saddle_x_mm) - slot_x;
     const double round = std::min({0.35 * t, std::max(0.0, crown + 0.5 * t), std::max(0.0, 0.5 * t - crown)});
-    if (bridge.floats() || !solution.bridge->height_mm) {
+    if (string.single) {
+        // A plate, and on it the saddle with its crown.
+        const double top = solution.bridge->height_mm.value_or(0.0);
+        const double set = string.single->crown_x_mm - slot_x;
+        const double edge = solution.single->edge
+                                ? solution.single->edge->x_mm(string.line.saddle_y_mm) - slot_x
+                                : front;
+        if (top > 0)
+            drawing.add(closed_path({{front, 0}, {front, top}, {back, top}, {back, 0}}, pens::outline,
+                                    Fill::material));
+        constexpr double half_saddle_mm = 3;
+        drawing.add(closed_path({{set - half_saddle_mm, top},
+                                 {set - half_saddle_mm, height - 1.5},
+                                 {set, height},
+                                 {set + half_saddle_mm, height - 1.5},
+                                 {set + half_saddle_mm, top}},
+                                pens::thin, Fill::paper));
+        drawing.add(line_path(Layer::scribe, {edge, top - 1.5}, {edge, top + 3.0}, pens::heavy));
+    } else if (bridge.stands == BridgeStands::posts) {
+        const double half_bar_mm = 5;
+        const double low = std::max(0.0, height - 9.0);
+        drawing.add(closed_path({{-half_bar_mm, low},
+                                 {-half_bar_mm, height - 2.0},
+                                 {crown, height},
+                                 {half_bar_mm, height - 2.0},
+                                 {half_bar_mm, low}},
+                                pens::outline, Fill::material));
+        drawing.add(closed_path({{-2.5, 0}, {-2.5, low}, {2.5, low}, {2.5, 0}}, pens::thin, Fill::paper));
+    } else if (!design.has_slot() || !solution.bridge->height_mm) {
         drawing.add(closed_path(
             {{front, 0}, {-0.5 * t, height - round}, {crown, height}, {0.5 * t, height - round}, {back, 0}},
             pens::outline, Fill::material));
@@ -160,9 +220,9 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
                                 pens::thin, Fill::paper));
         for (const double limit : {bridge.height_min_mm, bridge.height_max_mm})
             drawing.add(line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, pens::faint));
-        if (bridge.existing)
-            drawing.add(line_path(Layer::scribe, {front, bridge.existing->height_mm},
-                                  {back, bridge.existing->height_mm}, pens::hidden));
+        if (bridge.existing && bridge.existing->height_mm)
+            drawing.add(line_path(Layer::scribe, {front, *bridge.existing->height_mm},
+                                  {back, *bridge.existing->height_mm}, pens::hidden));
     }
     if (bridge.anchor == Anchor::pins) {
         const double pin = string.bridge->exit_x_mm + 0.5 * bridge.pins.hole_mm - slot_x;
@@ -216,11 +276,16 @@ Drawing placing_board(const Design& design, const Solution& solution, const Brid
         const auto [low, high] = across(share_of(n), 0.0);
         drawing.add(line_path(Layer::scribe, low, high, n == 12 ? pens::heavy : pens::faint));
     }
-    std::vector<Point> slot;
-    for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back({p.x_mm, sign * p.y_mm});
-    Path slot_path = closed_path(slot, pens::thin, Fill::paper);
-    slot_path.layer = Layer::slot;
-    drawing.add(slot_path);
+    const auto plan = [sign](const PlanPoint& p) { return Point{p.x_mm, sign * p.y_mm}; };
+    if (design.has_slot()) {
+        std::vector<Point> slot;
+        for (const PlanPoint& p : slot_corners(design, solution)) slot.push_back(plan(p));
+        Path slot_path = closed_path(slot, pens::thin, Fill::paper);
+        slot_path.layer = Layer::slot;
+        drawing.add(slot_path);
+    } else {
+        for (Path& path : saddle_paths(design, solution, plan)) drawing.add(std::move(path));
+    }
     const double far = solution.straight_saddle.slot_x_at_centre_mm + 8.0;
     drawing.add(line_path(Layer::centre, {-4.0, 0}, {far, 0}, pens::centre));
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {

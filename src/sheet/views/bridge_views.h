@@ -35,6 +35,11 @@ BridgeReach bridge_reach(const Design& design, const Solution& solution, const B
 Drawing placing_board(const Design& design, const Solution& solution, const BridgeViewOptions& options,
                       double stretch);
 
+/// What carries the strings in plan: the slot, where the single saddles can stand and the edge they are set
+/// from, or the line of the crowns where nothing is cut.
+std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
+                               const std::function<Point(const PlanPoint&)>& on);
+
 /// The saddle's slot with its ends as round as the saddle's. @param on from plan to the drawing, without
 /// stretching
 Path rounded_slot(const Design& design, const Solution& solution,

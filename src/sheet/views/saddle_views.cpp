@@ -205,9 +205,9 @@ private:
 
 /// Where a string's crown lies in the plan, away from the nut.
 double crown_depth_mm(const Solution& solution, std::size_t i) {
-    const StringLine& line = solution.strings[i].line;
-    return solution.travel ? line.plan_x_mm(line.saddle_x_mm) - solution.travel->reference_x_mm
-                           : solution.straight_saddle.front_to_crown_mm[i];
+    if (!solution.single) return solution.straight_saddle.front_to_crown_mm[i];
+    const SingleSaddle& one = solution.single->strings[i];
+    return one.from_edge_mm.value_or(one.crown_x_mm - solution.straight_saddle.slot_x_at_centre_mm);
 }
 
 } // namespace
@@ -267,7 +267,8 @@ Drawing saddle_front(const Design& design, const Solution& solution, const Saddl
 
 SaddleSpan saddle_plan_depth(const Design& design, const Solution& solution) {
     SaddleSpan depth{0.0, design.saddle.thickness_mm};
-    if (solution.travel) depth = {design.saddle.travel->least_mm, design.saddle.travel->most_mm};
+    if (solution.single) depth = {0.0, 0.0};
+    if (design.saddle.travel) depth = {design.saddle.travel->least_mm, design.saddle.travel->most_mm};
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         depth.from_mm = std::min(depth.from_mm, crown_depth_mm(solution, i));
         depth.to_mm = std::max(depth.to_mm, crown_depth_mm(solution, i));
@@ -287,7 +288,7 @@ Drawing saddle_plan(const Design& design, const Solution& solution, const Saddle
     const auto across = [&](double depth_mm, Stroke stroke) {
         drawing.add(line_path(Layer::scribe, {low, y(depth_mm)}, {high, y(depth_mm)}, stroke));
     };
-    if (solution.travel) {
+    if (solution.single) {
         across(0.0, pens::outline); // the bridge's reference edge
     } else {
         const double t = design.saddle.thickness_mm;
@@ -302,7 +303,7 @@ Drawing saddle_plan(const Design& design, const Solution& solution, const Saddle
         const double x = sign * solution.strings[i].saddle_along_mm;
         const double crown = crown_depth_mm(solution, i);
         const bool dark = options.chosen == i;
-        if (solution.travel)
+        if (design.saddle.travel)
             drawing.add(rectangle_path(Layer::cut, {x - half_saddle_mm, y(design.saddle.travel->most_mm)},
                                        {x + half_saddle_mm, y(design.saddle.travel->least_mm)}, pens::thin,
                                        Fill::material));

@@ -1,4 +1,6 @@
 #pragma once
+#include "sheet/drawing/drawing.h"
+
 #include <QButtonGroup>
 #include <QLabel>
 #include <QWidget>
@@ -15,6 +17,7 @@ public:
         QString name;
         QString trade;    ///< the trade-off, shown when chosen and as tooltip; may be empty
         QString shortcut; ///< shown in the tooltip; may be empty
+        Drawing picture = {}; ///< shown over the name; may be empty. 60 wide, 30 high from its lower left corner
     };
     ChoiceRow(const QString& label, const std::vector<Option>& options, QWidget* parent = nullptr);
 

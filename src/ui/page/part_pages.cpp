@@ -54,8 +54,13 @@ void PartPages::add_page(const QString& name, const std::vector<QWidget*>& parts
     if (number == 0) show_page(0);
 }
 
+void PartPages::offer_page(int page, bool offered) {
+    tabs_.button(page)->setVisible(offered);
+    if (!offered && stack_->currentIndex() == page) show_page(0);
+}
+
 void PartPages::show_page(int page) {
-    if (page < 0 || page >= stack_->count()) return;
+    if (page < 0 || page >= stack_->count() || tabs_.button(page)->isHidden()) return;
     stack_->setCurrentIndex(page);
     tabs_.button(page)->setChecked(true);
     if (isVisible()) refresh(); // what is out of sight is not kept fresh

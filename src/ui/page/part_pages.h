@@ -47,6 +47,8 @@ protected:
     void picks(ChoiceRow* choice, std::function<Picked(int)> pick);
     /// A page of choices and fields side by side, wrapping.
     void add_page(const QString& name, const std::vector<QWidget*>& parts);
+    /// Whether a page is offered; what has nothing to say of a job is not.
+    void offer_page(int page, bool offered);
     /// A field under its caption.
     static QWidget* labelled(QWidget* field, const QString& words);
     /// Several parts that come and go together.

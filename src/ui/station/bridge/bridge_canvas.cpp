@@ -75,6 +75,8 @@ void BridgeCanvas::add_fields() {
     break_ = add_number(tr("break angle at the saddle"), of_string("break_angle_deg"), 84, 18);
     floor_ = add_number(tr("wood under the slot"), whole("bridge.floor_left_mm"), 84, 16);
     moment_ = add_number(tr("turning moment"), whole("bridge.moment_nm"), 96, 16);
+    from_edge_ = add_number(tr("crown from the reference edge"), of_string("from_edge_mm"), 84, 18);
+    edge_ = add_number(tr("reference edge from the nut line"), whole("travel.reference_x_mm"), 96, 18);
 }
 
 BridgeViewOptions BridgeCanvas::options() const {
@@ -128,7 +130,7 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
     if (!has_bridge()) {
         for (QWidget* field : {pins_behind_, hole_, exit_behind_, exit_above_}) leave_out(field);
         write(QRectF(20.0, 0.4 * height(), width() - 40.0, 40.0), Qt::AlignCenter | Qt::TextWordWrap,
-              tr("This job has no bridge: choose one under Anchor, and its drawing stands here."), true);
+              tr("This job has no bridge: choose its kind below, and its drawing stands here."), true);
         return;
     }
     const BridgeOutline outline = shown_outline(design(), state().solution);
@@ -155,7 +157,7 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
     const double beside = std::min(right + 66.0, p.split - 46.0);
     const double middle = 0.5 * (low_y + high_y);
     put(width_, {beside, middle + 10.0}, tr("width"));
-    put(front_, {beside, middle - 44.0}, tr("front to slot"), 96.0);
+    put(front_, {beside, middle - 44.0}, design().has_slot() ? tr("front to slot") : tr("front to crowns"), 96.0);
     const bool pinned = design().bridge->anchor == Anchor::pins;
     pins_behind_->setVisible(pinned);
     hole_->setVisible(pinned);
@@ -167,7 +169,7 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
         put(pins_behind_, {step, row}, tr("pins behind slot"), 1.9 * step);
         put(hole_, {3.0 * step, row}, tr("pin hole"), 1.9 * step);
     } else {
-        put(exit_behind_, {step, row}, tr("exit behind slot"), 1.9 * step);
+        put(exit_behind_, {step, row}, design().has_slot() ? tr("exit behind slot") : tr("exit behind crowns"), 1.9 * step);
         put(exit_above_, {3.0 * step, row}, tr("exit over soundboard"), 1.9 * step);
     }
 }
@@ -176,14 +178,19 @@ void BridgeCanvas::lay_out_side(const Place& p) {
     // Shown and hidden once each: a field that is typed in must not go, even for a moment.
     const bool by_exposure = has_bridge() && design().bridge->auto_height;
     const bool floor = has_bridge() && state().solution.bridge->floor_left_mm.has_value();
+    const bool single = has_bridge() && state().solution.single.has_value();
+    const bool edge = single && state().solution.single->edge.has_value();
+    const bool exposed = has_bridge() && !by_exposure && !single && state().solution.bridge->height_mm;
     for (QWidget* widget : std::initializer_list<QWidget*>{plane_, over_top_, break_})
         widget->setVisible(has_bridge());
     height_->setVisible(by_exposure);
     height_given_->setVisible(has_bridge() && !by_exposure);
     exposure_target_->setVisible(by_exposure);
-    exposure_->setVisible(has_bridge() && !by_exposure);
-    floor_->setVisible(floor);
-    moment_->setVisible(has_bridge() && !floor);
+    exposure_->setVisible(exposed);
+    from_edge_->setVisible(edge);
+    edge_->setVisible(edge);
+    floor_->setVisible(floor && !single);
+    moment_->setVisible(has_bridge() && !floor && !edge);
     if (!has_bridge()) return;
     const double wide = width() - p.split;
     const double step = wide / 3.0;
@@ -198,9 +205,15 @@ void BridgeCanvas::lay_out_side(const Place& p) {
     at(0, upper, plane_, tr("fret plane"));
     at(1, upper, by_exposure ? static_cast<QWidget*>(height_) : height_given_, tr("height"));
     at(2, upper, over_top_, tr("string"));
-    at(0, lower, by_exposure ? static_cast<QWidget*>(exposure_target_) : exposure_, tr("exposed"));
+    if (edge)
+        at(0, lower, from_edge_, tr("from edge"));
+    else if (by_exposure || exposed)
+        at(0, lower, by_exposure ? static_cast<QWidget*>(exposure_target_) : exposure_, tr("exposed"));
     at(1, lower, break_, tr("break angle"));
-    at(2, lower, floor ? floor_ : moment_, floor ? tr("under slot") : tr("moment"));
+    if (edge)
+        at(2, lower, edge_, tr("edge from nut line"));
+    else
+        at(2, lower, floor ? floor_ : moment_, floor ? tr("under slot") : tr("moment"));
 }
 
 void BridgeCanvas::lay_out() {

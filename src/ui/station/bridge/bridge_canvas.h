@@ -47,6 +47,8 @@ private:
     InkNumber* exposure_;
     InkNumber* break_;
     InkNumber* floor_;
+    InkNumber* from_edge_;
+    InkNumber* edge_;
     InkNumber* moment_;
 };
 

@@ -2,7 +2,10 @@
 
 #include "core/solution/bridge_outline.h"
 #include "core/words/word_of.h"
+#include "job/edits/bridge_edits.h"
+#include "sheet/views/bridge_kind_views.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -18,7 +21,8 @@ double to_tenth(double mm) {
 
 BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : PartPages(session, binder, view, parent) {
-    add_bridge_page();
+    add_kind_page();
+    add_saddles_page();
     add_height_page();
     add_form_page();
     add_existing_page();
@@ -27,13 +31,15 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
     add_page(tr("Behind"), {background_});
 }
 
-void BridgePages::add_bridge_page() {
-    bridge_ = new ChoiceRow(tr("Bridge"), {{tr("none"), {}, {}}, {tr("one"), {}, {}}});
-    picks(bridge_, [this](int index) { return pick_bridge(index == 1); });
-    anchor_ = new ChoiceRow(
-        tr("Strings held by"),
-        {{tr("pins"), {}, {}}, {tr("tie block"), {}, {}}, {tr("hole"), {}, {}}, {tr("tailpiece"), {}, {}}});
-    picks(anchor_, [this](int index) { return pick_anchor(index); });
+void BridgePages::add_kind_page() {
+    const std::array names{tr("pinned"),          tr("tied"),      tr("holes through"),
+                           tr("glued, tailpiece"), tr("floating"),  tr("floating, wheels"),
+                           tr("plate"),            tr("plate, shared"), tr("two posts")};
+    std::vector<ChoiceRow::Option> options{{tr("none"), {}, {}}};
+    for (std::size_t i = 0; i < names.size(); ++i)
+        options.push_back({names[i], {}, {}, bridge_kind_picture(static_cast<BridgeKind>(i))});
+    kind_ = new ChoiceRow(tr("Kind of bridge"), options);
+    picks(kind_, [this](int index) { return pick_kind(index); });
     line_ =
         new ChoiceRow(tr("Pins in a line"),
                       {{tr("along the slot"),
@@ -45,35 +51,93 @@ void BridgePages::add_bridge_page() {
                     with(session_.document(), "bridge.pins.line", index == 1 ? "square" : "parallel")};
     });
     ramp_ = labelled(field("bridge.pins.ramp_mm", tr("ramp in front of the pins")), tr("ramp deep"));
-    add_page(tr("Anchor"), {bridge_, anchor_, line_, ramp_});
+    add_page(tr("Kind"), {kind_, line_, ramp_});
 }
 
-BridgePages::Picked BridgePages::pick_bridge(bool bridge) const {
-    Value document = without(session_.document(), "bridge");
-    if (bridge) {
-        // A usual pinned bridge to begin with; every figure of it is then set on the drawing.
-        document = with(document, "bridge.plane_above_top_mm", 9.0);
-        document = with(document, "bridge.height_mm", "auto");
-        document = with(document, "bridge.anchor", "pins");
-    }
-    return Pick{bridge ? tr("a bridge") : tr("no bridge"), document};
-}
-
-BridgePages::Picked BridgePages::pick_anchor(int anchor) const {
-    const auto chosen = static_cast<Anchor>(anchor);
-    Value document = with(session_.document(), "bridge.anchor", std::string(word_of(chosen)));
+BridgePages::Picked BridgePages::pick_kind(int kind) const {
     const State& state = session_.state();
-    if (!state.job.design.bridge) return std::nullopt;
-    if (chosen != Anchor::pins && !fm::find(document, "bridge.exit")) {
-        const double height = state.solution.bridge->height_mm.value_or(9.0);
-        document = with(document, "bridge.exit.behind_mm", chosen == Anchor::tailpiece ? 120.0 : 11.0);
-        document = with(document, "bridge.exit.above_top_mm",
-                        to_tenth(chosen == Anchor::tailpiece ? 2.5 : 0.6 * height));
-    }
-    // A tailpiece leaves no height to find: it stays as it is.
-    if (chosen == Anchor::tailpiece && state.job.design.bridge->auto_height)
-        document = with(document, "bridge.height_mm", to_tenth(*state.solution.bridge->height_mm));
-    return Pick{tr("how the strings are held"), document};
+    if (kind == 0) return Pick{tr("no bridge"), without_bridge(session_.document())};
+    return Pick{tr("kind of bridge"),
+                with_bridge_kind(session_.document(), state.job.design, state.solution,
+                                 static_cast<BridgeKind>(kind - 1))};
+}
+
+void BridgePages::add_saddles_page() {
+    saddles_page_ = page_count();
+    edge_ = new ChoiceRow(
+        tr("Reference edge"),
+        {{tr("where it is best"), tr("every saddle keeps the most of its travel, either way"), {}},
+         {tr("where it is"), tr("the plate cannot move: what each saddle has left is shown"), {}}});
+    picks(edge_, [this](int index) { return pick_edge(index == 1); });
+    edge_box_ =
+        boxed({labelled(field("bridge.edge_mm.bass", tr("nut line to the edge along the bass string")),
+                        tr("edge, bass")),
+               labelled(field("bridge.edge_mm.treble", tr("nut line to the edge along the treble string")),
+                        tr("edge, treble"))});
+    joined_ = new ChoiceRow(tr("This string's saddle"),
+                            {{tr("its own"), {}, {}}, {tr("its bass neighbour's, too"), {}, {}}});
+    picks(joined_, [this](int index) { return pick_joined(index == 1); });
+    QWidget* travel = boxed({labelled(field("saddle.travel_mm[0]", tr("travel from")), tr("travel from")),
+                             labelled(field("saddle.travel_mm[1]", tr("travel to")), tr("travel to"))});
+    QWidget* screws = boxed(
+        {labelled(field("saddle.travel_pitch_mm", tr("pitch of the saddles' screws")), tr("screw's pitch")),
+         labelled(field("saddle.travel_screw_mm", tr("length of the saddles' screws from the edge")),
+                  tr("screw's length")),
+         labelled(field("saddle.travel_spring_mm", tr("spring on the screw, pressed solid")),
+                  tr("spring, solid"))});
+    crowns_found_ =
+        new ChoiceRow(tr("Crowns that are there"), {{tr("not measured"), {}, {}}, {tr("measured"), {}, {}}});
+    picks(crowns_found_, [this](int index) { return pick_crowns_found(index == 1); });
+    const auto found = [](const State& s) -> const std::vector<double>* {
+        const auto& bridge = s.job.design.bridge;
+        return bridge && bridge->existing && !bridge->existing->crown_mm.empty() ? &bridge->existing->crown_mm
+                                                                                : nullptr;
+    };
+    crown_found_ = labelled(
+        field("bridge.existing.crown_mm", tr("fret 12 to this string's crown, as found"), FieldKind::length,
+              [this, found](const State& s) -> std::optional<double> {
+                  const auto* crowns = found(s);
+                  return crowns ? std::optional((*crowns)[std::min(view_.string, crowns->size() - 1)])
+                                : std::nullopt;
+              },
+              [this](const State&) {
+                  return QStringLiteral("bridge.existing.crown_mm[%1]").arg(view_.string);
+              }),
+        tr("fret 12 to crown"));
+    add_page(tr("Saddles"), {joined_, travel, edge_, edge_box_, screws, crowns_found_, crown_found_});
+}
+
+BridgePages::Picked BridgePages::pick_edge(bool given) const {
+    const State& state = session_.state();
+    Value document = without(session_.document(), "bridge.edge_mm");
+    if (!given) return Pick{tr("edge where it is best"), document};
+    const auto& single = state.solution.single;
+    if (!state.job.design.bridge || !single || !single->edge) return std::nullopt;
+    // From the nut line: the mark is counted from the nut's front.
+    const Placing& place = state.solution.placing;
+    document = with(document, "bridge.edge_mm.bass",
+                    to_tenth(place.bass.from_nut_mm + state.solution.strings.front().line.set_forward_mm));
+    document = with(document, "bridge.edge_mm.treble",
+                    to_tenth(place.treble.from_nut_mm + state.solution.strings.back().line.set_forward_mm));
+    return Pick{tr("edge where it is"), document};
+}
+
+BridgePages::Picked BridgePages::pick_joined(bool joined) const {
+    if (view_.string == 0) return std::nullopt; // has no bass neighbour
+    return Pick{joined ? tr("strings that share a saddle") : tr("a saddle of its own"),
+                with_saddle_joined(session_.document(), session_.state().job.design, view_.string, joined)};
+}
+
+BridgePages::Picked BridgePages::pick_crowns_found(bool measured) const {
+    Value document = without(session_.document(), "bridge.existing.crown_mm");
+    const State& state = session_.state();
+    if (!measured || !state.job.design.bridge) return Pick{tr("crowns not measured"), document};
+    Value::Array crowns; // where they are to stand, until they are measured
+    for (const StringSolution& string : state.solution.strings)
+        crowns.emplace_back(
+            to_tenth(string.line.saddle_x_mm - state.neck.fret_x_mm(12, string.line.scale_mm)));
+    return Pick{tr("crowns that are there"),
+                with(document, "bridge.existing.crown_mm", std::move(crowns))};
 }
 
 void BridgePages::add_height_page() {
@@ -84,10 +148,9 @@ void BridgePages::add_height_page() {
     picks(height_, [this](int index) { return pick_height(index == 1); });
     limits_ = boxed({labelled(field("bridge.height_min_mm", tr("least bridge height")), tr("least")),
                      labelled(field("bridge.height_max_mm", tr("greatest bridge height")), tr("greatest"))});
-    least_ = boxed(
-        {labelled(field("bridge.break_angle_min_deg", tr("least break angle")), tr("break at least")),
-         labelled(field("bridge.floor_min_mm", tr("least wood under the slot")), tr("floor at least"))});
-    add_page(tr("Height"), {height_, limits_, least_});
+    least_ = labelled(field("bridge.break_angle_min_deg", tr("least break angle")), tr("break at least"));
+    floor_least_ = labelled(field("bridge.floor_min_mm", tr("least wood under the slot")), tr("floor at least"));
+    add_page(tr("Height"), {height_, limits_, least_, floor_least_});
 }
 
 BridgePages::Picked BridgePages::pick_height(bool by_program) const {
@@ -137,7 +200,7 @@ void BridgePages::add_existing_page() {
         new ChoiceRow(tr("Bridge that is there"), {{tr("not measured"), {}, {}}, {tr("measured"), {}, {}}});
     picks(existing_, [this](int index) -> Picked {
         if (!session_.state().job.design.bridge) return std::nullopt;
-        Value document = without(session_.document(), "bridge.existing");
+        Value document = without(session_.document(), "bridge.existing.height_mm");
         if (index == 1)
             document = with(document, "bridge.existing.height_mm",
                             to_tenth(session_.state().solution.bridge->height_mm.value_or(9.0)));
@@ -165,27 +228,45 @@ void BridgePages::add_existing_page() {
 }
 
 void BridgePages::show_state() {
-    const auto& bridge = session_.state().job.design.bridge;
+    const Design& design = session_.state().job.design;
+    const auto& bridge = design.bridge;
     background_->refresh();
-    bridge_->set_chosen(bridge ? 1 : 0);
-    const auto of_a_bridge = std::to_array<QWidget*>({anchor_, height_, least_, form_, existing_, pocket_});
-    for (QWidget* row : of_a_bridge) row->setVisible(bridge.has_value());
+    const auto kind = kind_of_bridge(design);
+    kind_->set_chosen(kind ? static_cast<int>(*kind) + 1 : 0);
+    const bool slotted = bridge && design.has_slot();
+    const bool on_plate = bridge && bridge->stands == BridgeStands::plate;
+    offer_page(saddles_page_, on_plate);
+    for (QWidget* row : std::to_array<QWidget*>({form_, existing_, pocket_}))
+        row->setVisible(bridge.has_value());
+    least_->setVisible(bridge.has_value());
+    floor_least_->setVisible(slotted);
+    height_->setVisible(slotted && !bridge->by_tailpiece());
     const bool pinned = bridge && bridge->anchor == Anchor::pins;
     line_->setVisible(pinned);
     ramp_->setVisible(pinned);
     limits_->setVisible(bridge && bridge->auto_height);
     waist_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::waisted);
     belly_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::bellied);
-    existing_height_->setVisible(bridge && bridge->existing);
+    existing_height_->setVisible(bridge && bridge->existing && bridge->existing->height_mm);
     pocket_box_->setVisible(bridge && bridge->neck_pocket);
     if (!bridge) return;
-    anchor_->set_chosen(static_cast<int>(bridge->anchor));
     line_->set_chosen(bridge->pins.square ? 1 : 0);
-    height_->setVisible(!bridge->floats());
     height_->set_chosen(bridge->auto_height ? 1 : 0);
     form_->set_chosen(static_cast<int>(bridge->outline ? bridge->outline->form : BridgeForm::straight));
-    existing_->set_chosen(bridge->existing ? 1 : 0);
+    existing_->set_chosen(bridge->existing && bridge->existing->height_mm ? 1 : 0);
     pocket_->set_chosen(bridge->neck_pocket ? 1 : 0);
+    if (!on_plate) return;
+    edge_->set_chosen(bridge->edge_mm ? 1 : 0);
+    edge_box_->setVisible(bridge->edge_mm.has_value());
+    const bool measured = bridge->existing && !bridge->existing->crown_mm.empty();
+    crowns_found_->set_chosen(measured ? 1 : 0);
+    crown_found_->setVisible(measured);
+    const std::size_t string = std::min(view_.string, design.strings.size() - 1);
+    joined_->setVisible(string > 0);
+    const auto& groups = design.saddle.groups;
+    joined_->set_chosen(std::any_of(groups.begin(), groups.end(), [string](const SharedSaddle& group) {
+        return group.first < string && string <= group.last;
+    }));
 }
 
 } // namespace fm

@@ -4,7 +4,7 @@
 
 namespace fm {
 
-/// The bridge's choices: height, anchor, pins, form, what is there.
+/// The bridge's choices: its kind, the saddles on it, height, form, what is there.
 class BridgePages : public PartPages {
     Q_OBJECT
 public:
@@ -16,25 +16,34 @@ protected:
     void show_state() override;
 
 private:
-    void add_bridge_page();
+    void add_kind_page();
+    void add_saddles_page();
     void add_height_page();
     void add_form_page();
     void add_existing_page();
-    Picked pick_bridge(bool bridge) const;
-    Picked pick_anchor(int anchor) const;
+    Picked pick_kind(int kind) const;
+    Picked pick_edge(bool given) const;
+    Picked pick_joined(bool joined) const;
+    Picked pick_crowns_found(bool measured) const;
     Picked pick_height(bool by_program) const;
     Picked pick_form(int form) const;
 
-    ChoiceRow* bridge_ = nullptr;
-    ChoiceRow* anchor_ = nullptr;
+    ChoiceRow* kind_ = nullptr;
     ChoiceRow* line_ = nullptr;
     ChoiceRow* height_ = nullptr;
     ChoiceRow* form_ = nullptr;
+    ChoiceRow* edge_ = nullptr;
+    ChoiceRow* joined_ = nullptr;
+    ChoiceRow* crowns_found_ = nullptr;
     ChoiceRow* existing_ = nullptr;
     ChoiceRow* pocket_ = nullptr;
     QWidget* ramp_ = nullptr;
+    QWidget* edge_box_ = nullptr;
+    QWidget* crown_found_ = nullptr;
+    int saddles_page_ = 0;
     QWidget* limits_ = nullptr;
-    QWidget* least_ = nullptr; ///< break angle and wood under the slot
+    QWidget* least_ = nullptr;
+    QWidget* floor_least_ = nullptr;
     QWidget* waist_ = nullptr;
     QWidget* belly_ = nullptr;
     QWidget* existing_height_ = nullptr;

@@ -1,9 +1,29 @@
 #include "ui/station/bridge/bridge_station.h"
 
+#include "core/design/bridge_kind.h"
 #include "core/solution/check.h"
 #include "ui/look/texts.h"
 
 namespace fm {
+
+namespace {
+
+QString kind_words(BridgeKind kind) {
+    switch (kind) {
+    case BridgeKind::pinned: return BridgeStation::tr("pinned");
+    case BridgeKind::tied: return BridgeStation::tr("tied");
+    case BridgeKind::through: return BridgeStation::tr("through holes");
+    case BridgeKind::glued_tailpiece: return BridgeStation::tr("glued, tailpiece");
+    case BridgeKind::floating: return BridgeStation::tr("floating, tailpiece");
+    case BridgeKind::floating_wheels: return BridgeStation::tr("floating on wheels");
+    case BridgeKind::plate: return BridgeStation::tr("a plate, a saddle for each string");
+    case BridgeKind::plate_shared: return BridgeStation::tr("a plate with shared saddles");
+    case BridgeKind::posts: return BridgeStation::tr("a bar on two posts");
+    }
+    return {};
+}
+
+} // namespace
 
 BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* parent)
     : StationFrame(session, view, tr("Bridge"), parent), bridge_(new BridgeCanvas(session, binder_, view)),
@@ -18,10 +38,27 @@ BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* p
     for (PartCanvas* drawing : canvases())
         connect(drawing, &PartCanvas::two_points, pages_->background(), &BackgroundPage::take_two_points);
     show_views({tr("bridge"), tr("its place")}, tr("P"), tr("Which drawing"));
-    list_->set_columns({number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
-                        number_column(tr("down, N"), "strings[].saddle_down_force_n"),
-                        number_column(tr("exposed"), "strings[].exposure_mm")});
     connect(list_, &NumbersList::row_picked, this, &BridgeStation::string_picked);
+}
+
+/// What the strings have of this bridge.
+std::vector<NumberColumn> BridgeStation::columns() const {
+    const Solution& solution = session_.state().solution;
+    const NumberColumn from_edge = number_column(tr("from edge"), "strings[].from_edge_mm", Tone::strong);
+    if (solution.single && solution.single->strings.front().move_mm)
+        return {number_column(tr("move"), "strings[].crown_move_mm", Tone::strong),
+                number_column(tr("turns"), "strings[].crown_turns"), from_edge};
+    if (solution.single && !session_.state().job.design.saddle.groups.empty())
+        return {from_edge, number_column(tr("shared, ct"), "strings[].shared_cents"),
+                number_column(tr("breaks"), "strings[].break_angle_deg")};
+    if (solution.single)
+        return {from_edge, number_column(tr("to nut"), "strings[].reserve_toward_nut_mm"),
+                number_column(tr("from nut"), "strings[].reserve_from_nut_mm")};
+    std::vector<NumberColumn> all{number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
+                                  number_column(tr("down, N"), "strings[].saddle_down_force_n")};
+    if (solution.bridge && solution.bridge->height_mm)
+        all.push_back(number_column(tr("exposed"), "strings[].exposure_mm"));
+    return all;
 }
 
 void BridgeStation::pick_view(int view) {
@@ -34,7 +71,7 @@ void BridgeStation::bring(const QWidget* field) {
 
 QString BridgeStation::foot() const {
     const State& state = session_.state();
-    if (!state.solution.bridge) return tr("no bridge in this job: choose one under Anchor");
+    if (!state.solution.bridge) return tr("no bridge in this job: choose its kind");
     QStringList lines{tr("turning moment %1 N·m").arg(number_text(state.solution.bridge->moment_nm, 2))};
     if (state.plan && state.plan->moment_found_nm)
         lines.front() += tr(", as found %1").arg(number_text(*state.plan->moment_found_nm, 2));
@@ -47,9 +84,8 @@ void BridgeStation::refresh() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     QStringList facts;
-    if (const auto& bridge = state.job.design.bridge) {
-        const std::array held{tr("pinned"), tr("tied"), tr("through holes"), tr("floating, tailpiece")};
-        facts << held[static_cast<std::size_t>(bridge->anchor)];
+    if (state.job.design.bridge) {
+        facts << kind_words(*kind_of_bridge(state.job.design));
         if (const auto height = state.solution.bridge->height_mm)
             facts << tr("%1 high").arg(length_with_unit(*height, state.job.unit));
     } else {
@@ -62,6 +98,12 @@ void BridgeStation::refresh() {
     pages_->refresh();
     drawings_->setCurrentIndex(view_.placing ? 1 : 0);
     canvas()->refresh();
+    const ColumnsOf of{state.job.design.saddle.are_single(),
+                       state.solution.single && state.solution.single->strings.front().move_mm,
+                       !state.job.design.saddle.groups.empty(),
+                       state.solution.bridge && state.solution.bridge->height_mm};
+    if (columns_of_ != of) list_->set_columns(columns());
+    columns_of_ = of;
     list_->set_foot(foot());
     list_->refresh();
 }
@@ -77,7 +119,7 @@ QString bridge_state(const State& state) {
 
 QString first_bridge_number(const State& state, const ViewState& view) {
     return state.job.design.bridge && !view.placing ? QStringLiteral("break_angle_deg")
-                                                    : QStringLiteral("placing.bass.fret12_to_slot_front_mm");
+                                                    : mark_key(state.solution.placing.by, "bass", "fret12");
 }
 
 } // namespace

@@ -26,6 +26,13 @@ protected:
 
 private:
     QString foot() const;
+    std::vector<NumberColumn> columns() const;
+    /// What the columns depend on: set anew only with it.
+    struct ColumnsOf {
+        bool single, moved, shared, high;
+        friend bool operator==(const ColumnsOf&, const ColumnsOf&) = default;
+    };
+    std::optional<ColumnsOf> columns_of_;
 
     BridgeCanvas* bridge_;
     PlacingCanvas* placing_;

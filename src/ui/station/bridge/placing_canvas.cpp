@@ -15,7 +15,24 @@ constexpr double board_top = 58;
 constexpr double left_room = 60;
 constexpr double right_room = 50;
 constexpr double foot = 162; // marks and their captions
+/// What the marks go to, in a word.
+QString mark_words(PlacedBy by) {
+    switch (by) {
+    case PlacedBy::edge: return PlacingCanvas::tr("edge");
+    case PlacedBy::crown_line: return PlacingCanvas::tr("crowns");
+    case PlacedBy::slot_front: break;
+    }
+    return PlacingCanvas::tr("slot");
+}
+
 } // namespace
+
+QString mark_key(PlacedBy by, const char* side, const char* from) {
+    constexpr std::array to{"slot_front", "edge", "crown_line"};
+    return QStringLiteral("placing.%1.%2_to_%3_mm")
+        .arg(QLatin1String(side), QLatin1String(from),
+             QLatin1String(to[static_cast<std::size_t>(by)]));
+}
 
 PlacingCanvas::PlacingCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : PartCanvas(session, binder, view, tr("Drawing of the bridge's place"), parent) {
@@ -36,17 +53,16 @@ PlacingCanvas::PlacingCanvas(Session& session, FieldBinder& binder, const ViewSt
     }
     shift_ = add_number(tr("shift toward the treble that balances the last fret"),
                         whole("placing.balancing_shift_mm"), 84, 20);
-    fret12_bass_ = add_number(tr("fret 12 to the slot's front, bass"),
-                              whole("placing.bass.fret12_to_slot_front_mm"), 104, 18);
-    fret12_treble_ = add_number(tr("fret 12 to the slot's front, treble"),
-                                whole("placing.treble.fret12_to_slot_front_mm"), 104, 18);
-    nut_bass_ =
-        add_number(tr("nut to the slot's front, bass"), whole("placing.bass.nut_to_slot_front_mm"), 104, 18);
-    nut_treble_ = add_number(tr("nut to the slot's front, treble"),
-                             whole("placing.treble.nut_to_slot_front_mm"), 104, 18);
-    diagonal_bass_ = add_number(tr("diagonal, bass fret 12 to treble slot"),
+    const auto mark = [](const char* side, const char* from) {
+        return [side, from](const State& s) { return mark_key(s.solution.placing.by, side, from); };
+    };
+    fret12_bass_ = add_number(tr("fret 12 to the bridge, bass"), mark("bass", "fret12"), 104, 18);
+    fret12_treble_ = add_number(tr("fret 12 to the bridge, treble"), mark("treble", "fret12"), 104, 18);
+    nut_bass_ = add_number(tr("nut to the bridge, bass"), mark("bass", "nut"), 104, 18);
+    nut_treble_ = add_number(tr("nut to the bridge, treble"), mark("treble", "nut"), 104, 18);
+    diagonal_bass_ = add_number(tr("diagonal, bass fret 12 to the treble side"),
                                 whole("placing.diagonal_from_bass_mm"), 104, 18);
-    diagonal_treble_ = add_number(tr("diagonal, treble fret 12 to bass slot"),
+    diagonal_treble_ = add_number(tr("diagonal, treble fret 12 to the bass side"),
                                   whole("placing.diagonal_from_treble_mm"), 104, 18);
 }
 
@@ -101,13 +117,14 @@ void PlacingCanvas::lay_out() {
     const double upper = height() - foot + 46.0;
     const double lower = upper + 66.0;
     const double step = (width() - 20.0) / 4.0;
+    const QString to = mark_words(state().solution.placing.by);
     const auto slot = [&](int n) { return 10.0 + (n + 0.5) * step; };
-    put(fret12_bass_, {slot(0), upper}, tr("fret 12 to slot, bass"), step - 4.0);
-    put(fret12_treble_, {slot(1), upper}, tr("fret 12 to slot, treble"), step - 4.0);
+    put(fret12_bass_, {slot(0), upper}, tr("fret 12 to %1, bass").arg(to), step - 4.0);
+    put(fret12_treble_, {slot(1), upper}, tr("fret 12 to %1, treble").arg(to), step - 4.0);
     put(diagonal_bass_, {slot(2), upper}, tr("diagonal, bass to treble"), step - 4.0);
     put(diagonal_treble_, {slot(3), upper}, tr("diagonal, treble to bass"), step - 4.0);
-    put(nut_bass_, {slot(0), lower}, tr("nut to slot, bass"), step - 4.0);
-    put(nut_treble_, {slot(1), lower}, tr("nut to slot, treble"), step - 4.0);
+    put(nut_bass_, {slot(0), lower}, tr("nut to %1, bass").arg(to), step - 4.0);
+    put(nut_treble_, {slot(1), lower}, tr("nut to %1, treble").arg(to), step - 4.0);
     put(shift_, {slot(2) + 0.5 * step, lower}, tr("shift to the treble that balances the last fret"),
         2.0 * step - 8.0);
 }

@@ -6,6 +6,9 @@
 
 namespace fm {
 
+/// The key of a mark: @param side "bass" or "treble" @param from "fret12" or "nut"
+QString mark_key(PlacedBy by, const char* side, const char* from);
+
 /// Where the bridge goes: the board with the margins of its outer strings, the shift that would balance them,
 /// and the distances that place the slot.
 class PlacingCanvas : public PartCanvas {

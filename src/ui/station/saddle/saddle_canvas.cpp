@@ -81,8 +81,10 @@ void SaddleCanvas::add_fields() {
         },
         120);
     crown_ = add_number(
-        tr("crown from the front face"),
+        tr("crown from the front face, or the edge it is set from"),
         [chosen_string](const State& s) {
+            if (s.solution.single)
+                return QString::fromStdString(string_key(chosen_string(s), "from_edge_mm"));
             return QStringLiteral("straight_saddle.front_to_crown_mm[%1]").arg(chosen_string(s));
         },
         84, 18);
@@ -254,15 +256,15 @@ void SaddleCanvas::lay_out_plan(const Place& p) {
     const double px = p.stretch * p.scale;
     const double top = p.plan.y() + depth.from_mm * px;
     const double bottom = p.plan.y() + depth.to_mm * px;
-    const bool travel = state().solution.travel.has_value();
-    thickness_->setVisible(!travel);
-    span_->setVisible(!travel);
+    const bool single = state().solution.single.has_value();
+    thickness_->setVisible(!single);
+    span_->setVisible(!single);
     const double middle = 0.5 * (top + bottom);
     for (QWidget* widget : std::initializer_list<QWidget*>{crown_, thickness_, span_})
         widget->resize(static_cast<int>(std::min(84.0, beside_px() - 4.0)), widget->height());
-    put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0}, tr("from front, ×%1").arg(p.stretch), beside_px());
+    put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0}, (single ? tr("from edge, ×%1") : tr("from front, ×%1")).arg(p.stretch), beside_px());
     const double beside = p.high + 0.5 * beside_px() + 4.0;
-    if (travel) return;
+    if (single) return;
     put(thickness_, {beside, middle - 28.0}, tr("thick"));
     put(span_, {beside, middle + 20.0}, tr("span"), beside_px() + 8.0);
 }
@@ -274,17 +276,17 @@ void SaddleCanvas::lay_out_end(const Place& p) {
           tr("cut at %1").arg(QString::fromStdString(design().string_name(chosen()))));
     const double row = std::min(height() - 108.0, p.end.y() + 3.2 * p.end_scale + 34.0);
     const bool bridge = state().solution.bridge.has_value();
-    const bool floats = design().bridge && design().bridge->floats();
+    const bool slot_cut = design().has_slot();
     exposure_->setVisible(bridge && slot);
     break_->setVisible(bridge);
-    slot_depth_->setVisible(bridge && !floats);
+    slot_depth_->setVisible(bridge && slot_cut);
     const double aside = 0.25 * end_px();
     const double wide = 2.0 * aside - 2.0;
     for (QWidget* widget : std::initializer_list<QWidget*>{exposure_, break_, slot_depth_, angle_})
         widget->resize(static_cast<int>(std::min(84.0, wide)), widget->height());
     if (bridge && slot) put(exposure_, {middle - aside, row}, tr("exposed"), wide);
     if (bridge) put(break_, {middle + aside, row}, tr("break angle"), wide);
-    if (bridge && !floats) put(slot_depth_, {middle - aside, row + 58.0}, tr("slot depth"), wide);
+    if (bridge && slot_cut) put(slot_depth_, {middle - aside, row + 58.0}, tr("slot depth"), wide);
     put(angle_, {middle + aside, row + 58.0}, tr("saddle's angle"), wide);
 }
 

@@ -113,12 +113,14 @@ void SaddlePages::add_piece_page() {
     };
     measure("saddle.length_mm", tr("saddle length"), tr("length"), FieldKind::length,
             [](const State& s) -> std::optional<double> { return s.solution.saddle.length_mm; });
+    const std::size_t of_slot = parts.size(); // what follows only a saddle in a slot has
     measure("saddle.end_radius_mm", tr("radius of the ends"), tr("end radius"), FieldKind::length,
             [](const State& s) -> std::optional<double> { return s.solution.saddle.end_radius_mm; });
     parts.push_back(labelled(field("saddle.lean_deg", tr("lean toward the nut")), tr("leans")));
     parts.push_back(labelled(field("saddle.under_mm", tr("pickup or packing in the slot")), tr("under it")));
     parts.push_back(
         labelled(field("saddle.crown_edge_mm", tr("crown stays from the faces")), tr("crown inside")));
+    in_slot_.assign(parts.begin() + static_cast<std::ptrdiff_t>(of_slot), parts.end());
     add_page(tr("Piece"), parts);
 }
 
@@ -197,8 +199,12 @@ void SaddlePages::show_state() {
     show_material(material_, saddle.material);
     existing_->set_chosen(saddle.existing_height ? 1 : 0);
     existing_box_->setVisible(saddle.existing_height.has_value());
+    const Design& design = session_.state().job.design;
+    for (QWidget* part : in_slot_) part->setVisible(design.has_slot());
+    existing_->setVisible(!saddle.are_single());
+    single_->setVisible(!design.bridge); // with a bridge its kind says so
     single_->set_chosen(saddle.travel ? 1 : 0);
-    travel_->setVisible(saddle.travel.has_value());
+    travel_->setVisible(saddle.travel.has_value() && !design.bridge);
 }
 
 } // namespace fm

@@ -35,6 +35,7 @@ private:
     QWidget* screws_ = nullptr;
     QWidget* existing_box_ = nullptr;
     QWidget* travel_ = nullptr;
+    std::vector<QWidget*> in_slot_; ///< parts of the page Piece
 };
 
 } // namespace fm

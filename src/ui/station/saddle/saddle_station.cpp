@@ -36,10 +36,11 @@ void SaddleStation::choose_columns() {
     const State& state = session_.state();
     const SaddleGround ground = saddle_ground(state.job.design, state.solution);
     const bool notched = !state.solution.notches.empty();
-    const auto wanted = std::tuple(view_.stage, ground, state.job.design.saddle.by_screws());
-    if (columns_ == wanted && columns_notched_ == notched) return;
+    const bool single = state.solution.single.has_value();
+    const auto wanted =
+        std::tuple(view_.stage, ground, state.job.design.saddle.by_screws(), notched, single);
+    if (columns_ == wanted) return;
     columns_ = wanted;
-    columns_notched_ = notched;
     if (view_.stage == CutStage::fitted) {
         const auto top = [](const State& s, std::size_t i) -> std::optional<double> {
             const auto cut = saddle_change_cut(s);
@@ -68,7 +69,8 @@ void SaddleStation::choose_columns() {
     const NumberColumn last = notched ? number_column(tr("notch"), "notches[].width_mm")
                                       : number_column(tr("off"), "straight_saddle.residuals_mm[]");
     list_->set_columns({number_column(tr("height"), height, Tone::strong),
-                        number_column(tr("crown"), "straight_saddle.front_to_crown_mm[]"),
+                        single ? number_column(tr("from edge"), "strings[].from_edge_mm")
+                               : number_column(tr("crown"), "straight_saddle.front_to_crown_mm[]"),
                         number_column(tr("longer"), "strings[].compensation_mm"), last});
 }
 
@@ -94,10 +96,10 @@ QString SaddleStation::foot() const {
                           length_with_unit(cut->bottom_mm.treble_mm, unit));
         return lines.join(QLatin1Char('\n'));
     }
-    if (state.solution.travel)
+    if (const auto least = state.solution.single ? state.solution.single->least_reserve() : std::nullopt)
         lines << tr("reserve: %1 toward the nut, %2 away from it")
-                     .arg(length_with_unit(state.solution.travel->reserve_toward_nut_mm, unit),
-                          length_with_unit(state.solution.travel->reserve_from_nut_mm, unit));
+                     .arg(length_with_unit(least->toward_nut_mm, unit),
+                          length_with_unit(least->from_nut_mm, unit));
     const auto radius = state.solution.saddle.crown_radius_mm;
     if (!radius) {
         lines << tr("top straight");
@@ -118,12 +120,13 @@ void SaddleStation::refresh() {
     const State& state = session_.state();
     const Design& design = state.job.design;
     const Unit unit = state.job.unit;
-    const bool floats = design.bridge && design.bridge->floats();
     QStringList facts{QString::fromStdString(material_name(design.saddle.material)).left(40)};
-    facts << (floats ? tr("the floating bridge's top")
+    facts << (state.solution.single                             ? tr("single saddles")
+              : design.bridge && design.bridge->floats() ? tr("the floating bridge's top")
+              : !design.has_slot()                       ? tr("the bar's top")
                      : tr("%1 × %2").arg(length_short(state.solution.saddle.length_mm, unit),
                                          length_short(design.saddle.thickness_mm, unit)));
-    if (!state.solution.straight_saddle.fits && !state.solution.travel)
+    if (!state.solution.straight_saddle.fits && design.has_slot())
         facts << tr("a straight line does not hold every crown");
     show_facts(facts);
     choose_view(view_.side == NutSide::found ? 0 : 1);
@@ -146,6 +149,12 @@ void SaddleStation::refresh() {
 namespace {
 
 QString next_at_saddle(const State& state) {
+    const Design& design = state.job.design;
+    if (!state.plan && state.solution.single)
+        return StationWords::tr("Set every crown from the reference edge");
+    if (!state.plan && !design.has_slot())
+        return design.bridge->floats() ? StationWords::tr("Cut the notches of its top")
+                                       : StationWords::tr("Set the bar square, then its height");
     if (!state.plan) return StationWords::tr("Fit the thickness to its slot");
     if (state.plan->saddle.left()) return StationWords::tr("Leave it: within the gauge");
     if (state.plan->saddle.choice == SaddleChoice::renew) return StationWords::tr("Make a new saddle");

@@ -29,8 +29,7 @@ private:
     SaddleCanvas* canvas_;
     SaddlePages* pages_;
     NumbersList* list_;
-    std::optional<std::tuple<CutStage, SaddleGround, bool>> columns_; ///< what they were chosen for
-    bool columns_notched_ = false;
+    std::optional<std::tuple<CutStage, SaddleGround, bool, bool, bool>> columns_; ///< what they were chosen for
 };
 
 StationKind saddle_kind();
