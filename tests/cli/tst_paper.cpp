@@ -85,10 +85,18 @@ constexpr Rule rules[] = {
     {"card.strings[].gap1", "strings[].open_gaps_mm.0"},
     {"card.strings[].pressed2", "strings[].pressed_gap_mm.2"},
     {"card.strings[].pressed3", "strings[].pressed_gap_mm.3"},
-    {"placing.nut_bass", "placing.bass.nut_to_slot_front_mm"},
-    {"placing.nut_treble", "placing.treble.nut_to_slot_front_mm"},
-    {"placing.12_bass", "placing.bass.fret12_to_slot_front_mm"},
-    {"placing.12_treble", "placing.treble.fret12_to_slot_front_mm"},
+    {"placing.nut_bass", "placing.bass.nut_to_slot_front_mm"}, // of three one is there
+    {"placing.nut_bass", "placing.bass.nut_to_edge_mm"},
+    {"placing.nut_bass", "placing.bass.nut_to_crown_line_mm"},
+    {"placing.12_bass", "placing.bass.fret12_to_slot_front_mm"}, // of three one is there
+    {"placing.12_bass", "placing.bass.fret12_to_edge_mm"},
+    {"placing.12_bass", "placing.bass.fret12_to_crown_line_mm"},
+    {"placing.nut_treble", "placing.treble.nut_to_slot_front_mm"}, // of three one is there
+    {"placing.nut_treble", "placing.treble.nut_to_edge_mm"},
+    {"placing.nut_treble", "placing.treble.nut_to_crown_line_mm"},
+    {"placing.12_treble", "placing.treble.fret12_to_slot_front_mm"}, // of three one is there
+    {"placing.12_treble", "placing.treble.fret12_to_edge_mm"},
+    {"placing.12_treble", "placing.treble.fret12_to_crown_line_mm"},
 };
 
 /// Figures that `solve` does not print: taken off the drawing, whose outlines other tests measure, or from
@@ -97,7 +105,7 @@ constexpr const char* of_the_drawing[] = {
     "nut.edge_left",      "nut.edge_right",         "nut.highest",
     "saddle.highest",     "bridge.front",           "bridge.back",
     "bridge.slot_bass",   "bridge.slot_treble",     "placing.fret12",
-    "placing.slot_front", "placing.nut_front",      "placing.pin",
+    "placing.slot_front", "placing.edge", "placing.crown_line", "placing.nut_front",      "placing.pin",
     "board.frets[].bass", "board.frets[].treble",   "board.strings[].12",
     "card.relief_there",  "card.strings[].nut_off", "card.strings[].saddle_off"};
 

@@ -91,7 +91,7 @@ private Q_SLOTS:
         row("set_forward_at_limit", "curlew",
             "saddle.compensation.nut = \"each\"; saddle.compensation.set_forward_max_mm = 0.1",
             "as far forward as is looked for, 0.10 mm");
-        row("saddle_too_thin", "curlew", "saddle.thickness_mm = 1.2", "the saddle is 1.20 mm thick");
+        row("saddle_too_thin", "kittiwake", "saddle.thickness_mm = 1.2", "the saddle is 1.20 mm thick");
         row("travel_too_short", "groundswell", "saddle.travel_mm = [0, 0.2]",
             "its saddle cannot reach its place");
         row("plane_too_high", "kittiwake", "bridge.plane_above_top_mm = 16", "too high at the saddle");

@@ -100,7 +100,7 @@ private Q_SLOTS:
                     const double y = y0 + (y1 - y0) * share;
                     const double behind = x - saddle.slot_x_mm(y);
                     return behind * std::cos(saddle.line.angle_deg * std::acos(-1.0) / 180.0) +
-                           0.5 * design.saddle.thickness_mm;
+                           (design.has_slot() ? 0.5 * design.saddle.thickness_mm : 0.0);
                 };
                 double low = 0;
                 double high = 2;

@@ -289,8 +289,10 @@ private:
             for (const Item& item : page.items) {
                 const auto* text = std::get_if<Text>(&item);
                 const auto* linear = std::get_if<LinearDimension>(&item);
+                const auto* ordinate = std::get_if<OrdinateDimension>(&item);
                 if ((text && text->text.find(words) != std::string::npos) ||
-                    (linear && linear->text.find(words) != std::string::npos))
+                    (linear && linear->text.find(words) != std::string::npos) ||
+                    (ordinate && ordinate->text.find(words) != std::string::npos))
                     return true;
             }
         return false;

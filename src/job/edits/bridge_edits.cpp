@@ -88,8 +88,11 @@ Value with_bridge_kind(const Value& document, const Design& design, const Soluti
     const double height_mm =
         to_tenth(solution.bridge ? solution.bridge->height_mm.value_or(9.0) : 9.0);
     Value changed = had_one ? document : with(document, "bridge.plane_above_top_mm", 9.0);
-    changed = with(changed, "bridge.stands", std::string(word_of(make.stands)));
     changed = with(changed, "bridge.anchor", std::string(word_of(make.anchor)));
+    const BridgeStands usual =
+        make.anchor == Anchor::tailpiece ? BridgeStands::floating : BridgeStands::glued;
+    changed = make.stands == usual ? without(changed, "bridge.stands")
+                                   : with(changed, "bridge.stands", std::string(word_of(make.stands)));
     if (make.anchor == Anchor::pins)
         changed = without(changed, "bridge.exit");
     else

@@ -139,6 +139,8 @@ void read_bridge(Reader& root, Design& design) {
         if (existing.has("crown_mm"))
             made.existing->crown_mm =
                 existing.numbers("crown_mm", range_of("bridge.existing.crown_mm[]"), design.strings.size());
+        else
+            (void)existing.number("height_mm", range_of("bridge.existing.height_mm")); // one of them must be
         read_fields(existing, "bridge.existing.", design);
     }
     if (bridge.has("neck_pocket")) {

@@ -157,7 +157,7 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
     const double beside = std::min(right + 66.0, p.split - 46.0);
     const double middle = 0.5 * (low_y + high_y);
     put(width_, {beside, middle + 10.0}, tr("width"));
-    put(front_, {beside, middle - 44.0}, design().has_slot() ? tr("front to slot") : tr("front to crowns"), 96.0);
+    put(front_, {beside, middle - 44.0}, design().has_slot() ? tr("front to slot") : tr("front edge"), 96.0);
     const bool pinned = design().bridge->anchor == Anchor::pins;
     pins_behind_->setVisible(pinned);
     hole_->setVisible(pinned);

@@ -104,7 +104,8 @@ void BridgePages::add_saddles_page() {
                   return QStringLiteral("bridge.existing.crown_mm[%1]").arg(view_.string);
               }),
         tr("fret 12 to crown"));
-    add_page(tr("Saddles"), {joined_, travel, edge_, edge_box_, screws, crowns_found_, crown_found_});
+    on_plate_ = {joined_, travel, edge_, edge_box_, screws, crowns_found_, crown_found_};
+    add_page(tr("Saddles"), on_plate_);
 }
 
 BridgePages::Picked BridgePages::pick_edge(bool given) const {
@@ -236,6 +237,7 @@ void BridgePages::show_state() {
     const bool slotted = bridge && design.has_slot();
     const bool on_plate = bridge && bridge->stands == BridgeStands::plate;
     offer_page(saddles_page_, on_plate);
+    for (QWidget* part : on_plate_) part->setVisible(on_plate);
     for (QWidget* row : std::to_array<QWidget*>({form_, existing_, pocket_}))
         row->setVisible(bridge.has_value());
     least_->setVisible(bridge.has_value());

@@ -41,6 +41,7 @@ private:
     QWidget* edge_box_ = nullptr;
     QWidget* crown_found_ = nullptr;
     int saddles_page_ = 0;
+    std::vector<QWidget*> on_plate_; ///< parts of that page
     QWidget* limits_ = nullptr;
     QWidget* least_ = nullptr;
     QWidget* floor_least_ = nullptr;
