@@ -67,6 +67,23 @@ Path rounded_slot(const Design& design, const Solution& solution,
     return path;
 }
 
+namespace {
+
+/// A post from above, by sixteen sides: what is bought and not cut.
+Path post_path(double x_mm, double y_mm, const std::function<Point(const PlanPoint&)>& on) {
+    constexpr double half_post_mm = 3;
+    std::vector<Point> points;
+    for (int i = 0; i < 16; ++i) {
+        const double turn = i * std::numbers::pi / 8.0;
+        points.push_back(on({x_mm + half_post_mm * std::cos(turn), y_mm + half_post_mm * std::sin(turn)}));
+    }
+    Path path = closed_path(points, pens::thin, Fill::paper);
+    path.layer = Layer::scribe;
+    return path;
+}
+
+} // namespace
+
 std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
                                const std::function<Point(const PlanPoint&)>& on) {
     std::vector<Path> paths;
@@ -77,12 +94,17 @@ std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
         slot.fill = Fill::paper;
         return {slot};
     }
-    if (!solution.single) { // nothing is cut: the line of the crowns
+    if (!solution.single) { // nothing is cut: the line of the crowns, and what it stands on
         const auto middle = [&](const PlanPoint& a, const PlanPoint& b) {
             return on({0.5 * (a.x_mm + b.x_mm), 0.5 * (a.y_mm + b.y_mm)});
         };
-        return {line_path(Layer::scribe, middle(corners[0], corners[3]), middle(corners[1], corners[2]),
-                          pens::centre)};
+        paths.push_back(line_path(Layer::scribe, middle(corners[0], corners[3]),
+                                  middle(corners[1], corners[2]), pens::centre));
+        if (design.bridge && design.bridge->stands == BridgeStands::posts && design.saddle.screws_across_mm)
+            for (const double y : {design.saddle.screws_across_mm->bass_mm,
+                                   design.saddle.screws_across_mm->treble_mm})
+                paths.push_back(post_path(solution.straight_saddle.slot_x_mm(y), y, on));
+        return paths;
     }
     for (const std::vector<PlanPoint>& place : saddle_places(design, solution)) {
         std::vector<Point> points;

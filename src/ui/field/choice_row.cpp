@@ -8,11 +8,13 @@
 #include <QToolButton>
 #include <QVBoxLayout>
 
+#include <algorithm>
+
 namespace fm {
 
 namespace {
 
-constexpr QSize picture_px{72, 36};
+constexpr QSize picture_px{60, 30};
 
 /// A drawing as an icon, in the colours that hold when it is painted.
 class DrawnIcon : public QIconEngine {
@@ -48,7 +50,9 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(3);
-    if (!label.isEmpty()) {
+    const bool drawn = std::any_of(options.begin(), options.end(),
+                                   [](const Option& option) { return !option.picture.items.empty(); });
+    if (!label.isEmpty() && !drawn) { // pictures say what is chosen
         auto* heading = new QLabel(label);
         heading->setProperty("caption", true);
         column->addWidget(heading);
@@ -65,6 +69,7 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
             button->setIconSize(picture_px);
             button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
         }
+        button->setProperty("drawn", drawn);
         button->setProperty("choice", true);
         button->setProperty("tight", label.isEmpty());
         button->setFocusPolicy(Qt::TabFocus);
@@ -78,7 +83,7 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
         button->installEventFilter(this);
         group_.addButton(button, static_cast<int>(i));
         flow->addWidget(button);
-        trades = trades || !options[i].trade.isEmpty();
+        trades = trades || (!drawn && !options[i].trade.isEmpty());
     }
     column->addWidget(buttons);
     if (trades && !label.isEmpty()) {

@@ -111,6 +111,7 @@ QMenu::separator { height: 1px; background: $hairline; margin: 4px 8px; }
 QToolTip { background: $list; color: $ink; border: 1px solid $hairline; padding: 4px; }
 QToolButton[choice="true"] { border: 1px solid $ink; padding: 4px 8px; font-size: 15px; min-height: 22px; background: $list; color: $ink; }
 QToolButton[tight="true"] { padding: 4px 6px; }
+QToolButton[drawn="true"] { padding: 1px 1px; font-size: 13px; min-width: 66px; min-height: 48px; }
 QToolButton[choice="true"]:checked { background: $on; color: $onText; }
 QToolButton[choice="true"]:focus { border: 2px solid $yours; }
 QToolButton[page="true"] { border: none; border-bottom: 3px solid transparent; padding: 4px 2px; margin-right: 6px; min-height: 24px; color: $caption; background: transparent; }

@@ -211,7 +211,7 @@ void BridgeCanvas::lay_out_side(const Place& p) {
         at(0, lower, by_exposure ? static_cast<QWidget*>(exposure_target_) : exposure_, tr("exposed"));
     at(1, lower, break_, tr("break angle"));
     if (edge)
-        at(2, lower, edge_, tr("edge from nut line"));
+        at(2, lower, edge_, tr("edge from nut"));
     else
         at(2, lower, floor ? floor_ : moment_, floor ? tr("under slot") : tr("moment"));
 }

@@ -32,12 +32,21 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
 }
 
 void BridgePages::add_kind_page() {
-    const std::array names{tr("pinned"),          tr("tied"),      tr("holes through"),
-                           tr("glued, tailpiece"), tr("floating"),  tr("floating, wheels"),
-                           tr("plate"),            tr("plate, shared"), tr("two posts")};
+    const std::array names{tr("pinned"),   tr("tied"),   tr("through"), tr("tailpiece"), tr("floating"),
+                           tr("on wheels"), tr("plate"), tr("shared"),  tr("two posts")};
+    const std::array told{
+        tr("glued on, the strings held by pins"),
+        tr("glued on, the strings tied to a block"),
+        tr("glued on, the strings through holes from behind"),
+        tr("glued on, the strings to a tailpiece"),
+        tr("held down by the strings, in one piece with a notched top"),
+        tr("held down by the strings, its height set by two wheels"),
+        tr("a plate with a saddle for each string"),
+        tr("a plate with saddles that neighbours share"),
+        tr("a bar on two posts")};
     std::vector<ChoiceRow::Option> options{{tr("none"), {}, {}}};
     for (std::size_t i = 0; i < names.size(); ++i)
-        options.push_back({names[i], {}, {}, bridge_kind_picture(static_cast<BridgeKind>(i))});
+        options.push_back({names[i], told[i], {}, bridge_kind_picture(static_cast<BridgeKind>(i))});
     kind_ = new ChoiceRow(tr("Kind of bridge"), options);
     picks(kind_, [this](int index) { return pick_kind(index); });
     line_ =

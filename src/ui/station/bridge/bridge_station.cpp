@@ -113,8 +113,15 @@ namespace {
 QString bridge_state(const State& state) {
     if (!state.solution.bridge) return StationWords::tr("none in this job");
     const auto height = state.solution.bridge->height_mm;
-    return height ? StationWords::tr("%1 high").arg(length_with_unit(*height, state.job.unit))
-                  : StationWords::tr("floating");
+    if (height && state.job.design.has_slot())
+        return StationWords::tr("%1 high").arg(length_with_unit(*height, state.job.unit));
+    switch (state.job.design.bridge->stands) {
+    case BridgeStands::floating: return StationWords::tr("floating");
+    case BridgeStands::plate: return StationWords::tr("single saddles");
+    case BridgeStands::posts: return StationWords::tr("on two posts");
+    case BridgeStands::glued: break;
+    }
+    return StationWords::tr("glued");
 }
 
 QString first_bridge_number(const State& state, const ViewState& view) {
