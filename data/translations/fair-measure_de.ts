@@ -782,39 +782,39 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Moment</translation>
     </message>
     <message>
-        <source>This job has no bridge: choose one under Anchor, and its drawing stands here.</source>
-        <translation>Dieser Auftrag hat keinen Steg: unter Halt einen wählen, dann steht hier seine Zeichnung.</translation>
+        <source>crown from the reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reference edge from the nut line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This job has no bridge: choose its kind below, and its drawing stands here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>front edge</source>
+        <translation type="unfinished">Vorderkante</translation>
+    </message>
+    <message>
+        <source>exit behind crowns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge from nut</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
     <name>fm::BridgePages</name>
     <message>
-        <source>Bridge</source>
-        <translation>Steg</translation>
-    </message>
-    <message>
         <source>none</source>
         <translation>keiner</translation>
-    </message>
-    <message>
-        <source>one</source>
-        <translation>einer</translation>
-    </message>
-    <message>
-        <source>Strings held by</source>
-        <translation>Saiten gehalten von</translation>
-    </message>
-    <message>
-        <source>pins</source>
-        <translation>Pins</translation>
-    </message>
-    <message>
-        <source>tie block</source>
-        <translation>Knüpfblock</translation>
-    </message>
-    <message>
-        <source>hole</source>
-        <translation>Loch</translation>
     </message>
     <message>
         <source>tailpiece</source>
@@ -849,20 +849,8 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Rampe tief</translation>
     </message>
     <message>
-        <source>Anchor</source>
-        <translation>Halt</translation>
-    </message>
-    <message>
-        <source>a bridge</source>
-        <translation>ein Steg</translation>
-    </message>
-    <message>
         <source>no bridge</source>
         <translation>kein Steg</translation>
-    </message>
-    <message>
-        <source>how the strings are held</source>
-        <translation>wie die Saiten gehalten sind</translation>
     </message>
     <message>
         <source>Bridge height</source>
@@ -1048,6 +1036,206 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>as far behind the slot on every string; break angles differ with the heights</source>
         <translation>bei jeder Saite gleich weit hinter der Nut; die Knickwinkel folgen den Höhen</translation>
     </message>
+    <message>
+        <source>pinned</source>
+        <translation type="unfinished">mit Pins</translation>
+    </message>
+    <message>
+        <source>tied</source>
+        <translation type="unfinished">geknüpft</translation>
+    </message>
+    <message>
+        <source>through</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>floating</source>
+        <translation type="unfinished">schwebend</translation>
+    </message>
+    <message>
+        <source>on wheels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>plate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shared</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>two posts</source>
+        <translation type="unfinished">zwei Pfosten</translation>
+    </message>
+    <message>
+        <source>glued on, the strings held by pins</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>glued on, the strings tied to a block</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>glued on, the strings through holes from behind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>glued on, the strings to a tailpiece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held down by the strings, in one piece with a notched top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>held down by the strings, its height set by two wheels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plate with a saddle for each string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plate with saddles that neighbours share</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a bar on two posts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kind of bridge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>kind of bridge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where it is best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every saddle keeps the most of its travel, either way</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>where it is</source>
+        <translation type="unfinished">wo sie ist</translation>
+    </message>
+    <message>
+        <source>the plate cannot move: what each saddle has left is shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut line to the edge along the bass string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge, bass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut line to the edge along the treble string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge, treble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>This string&apos;s saddle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its bass neighbour&apos;s, too</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>travel from</source>
+        <translation type="unfinished">Verstellweg von</translation>
+    </message>
+    <message>
+        <source>travel to</source>
+        <translation type="unfinished">Verstellweg bis</translation>
+    </message>
+    <message>
+        <source>pitch of the saddles&apos; screws</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>screw&apos;s pitch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>length of the saddles&apos; screws from the edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>screw&apos;s length</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spring on the screw, pressed solid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>spring, solid</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Crowns that are there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to this string&apos;s crown, as found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to crown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Saddles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge where it is best</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge where it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strings that share a saddle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a saddle of its own</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crowns not measured</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crowns that are there</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>fm::BridgeStation</name>
@@ -1088,10 +1276,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Überstand</translation>
     </message>
     <message>
-        <source>no bridge in this job: choose one under Anchor</source>
-        <translation>kein Steg in diesem Auftrag: unter Halt einen wählen</translation>
-    </message>
-    <message>
         <source>turning moment %1 N·m</source>
         <translation>Drehmoment %1 N·m</translation>
     </message>
@@ -1126,6 +1310,54 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>none in this job</source>
         <translation>keiner in diesem Auftrag</translation>
+    </message>
+    <message>
+        <source>glued, tailpiece</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>floating on wheels</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plate, a saddle for each string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a plate with shared saddles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a bar on two posts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>move</source>
+        <translation type="unfinished">schieben</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>shared, ct</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from nut</source>
+        <translation type="unfinished">ab Sattel</translation>
+    </message>
+    <message>
+        <source>no bridge in this job: choose its kind</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3631,30 +3863,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Versatz zum Diskant, der am letzten Bund ausgleicht</translation>
     </message>
     <message>
-        <source>fret 12 to the slot&apos;s front, bass</source>
-        <translation>Bund 12 bis Nutvorderkante, Bass</translation>
-    </message>
-    <message>
-        <source>fret 12 to the slot&apos;s front, treble</source>
-        <translation>Bund 12 bis Nutvorderkante, Diskant</translation>
-    </message>
-    <message>
-        <source>nut to the slot&apos;s front, bass</source>
-        <translation>Sattel bis Nutvorderkante, Bass</translation>
-    </message>
-    <message>
-        <source>nut to the slot&apos;s front, treble</source>
-        <translation>Sattel bis Nutvorderkante, Diskant</translation>
-    </message>
-    <message>
-        <source>diagonal, bass fret 12 to treble slot</source>
-        <translation>Diagonale, Bund 12 Bass bis Nut Diskant</translation>
-    </message>
-    <message>
-        <source>diagonal, treble fret 12 to bass slot</source>
-        <translation>Diagonale, Bund 12 Diskant bis Nut Bass</translation>
-    </message>
-    <message>
         <source>treble</source>
         <translation>Diskant</translation>
     </message>
@@ -3667,14 +3875,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Ränder der Außensaiten längs des Griffbretts; quer ×%1, der Kopf links</translation>
     </message>
     <message>
-        <source>fret 12 to slot, bass</source>
-        <translation>Bund 12 bis Nut, Bass</translation>
-    </message>
-    <message>
-        <source>fret 12 to slot, treble</source>
-        <translation>Bund 12 bis Nut, Diskant</translation>
-    </message>
-    <message>
         <source>diagonal, bass to treble</source>
         <translation>Diagonale Bass–Diskant</translation>
     </message>
@@ -3683,16 +3883,60 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Diagonale Diskant–Bass</translation>
     </message>
     <message>
-        <source>nut to slot, bass</source>
-        <translation>Sattel bis Nut, Bass</translation>
-    </message>
-    <message>
-        <source>nut to slot, treble</source>
-        <translation>Sattel bis Nut, Diskant</translation>
-    </message>
-    <message>
         <source>shift to the treble that balances the last fret</source>
         <translation>Versatz zum Diskant, der am letzten Bund ausgleicht</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation type="unfinished">Rand</translation>
+    </message>
+    <message>
+        <source>crowns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation type="unfinished">Kerbe</translation>
+    </message>
+    <message>
+        <source>fret 12 to the bridge, bass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to the bridge, treble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut to the bridge, bass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut to the bridge, treble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>diagonal, bass fret 12 to the treble side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>diagonal, treble fret 12 to the bass side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to %1, bass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to %1, treble</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut to %1, bass</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut to %1, treble</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4280,10 +4524,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Stegeinlage an der Saite</translation>
     </message>
     <message>
-        <source>crown from the front face</source>
-        <translation>Krone ab der Vorderseite</translation>
-    </message>
-    <message>
         <source>thickness the crowns need</source>
         <translation>Dicke, die die Kronen brauchen</translation>
     </message>
@@ -4370,6 +4610,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>at 12,</source>
         <translation>Lage 12.,</translation>
+    </message>
+    <message>
+        <source>crown from the front face, or the edge it is set from</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from edge, ×%1</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -4800,6 +5048,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>screws down: bass %1, treble %2; minus is up</source>
         <translation>Schrauben tiefer: Bass %1, Diskant %2; minus ist höher</translation>
+    </message>
+    <message>
+        <source>from edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>single saddles</source>
+        <translation type="unfinished">einzelne Reiter</translation>
+    </message>
+    <message>
+        <source>the bar&apos;s top</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -5421,6 +5681,30 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Go to the record: found, decided, done, left</source>
         <translation>Zur Akte: gefunden, entschieden, getan, gelassen</translation>
+    </message>
+    <message>
+        <source>single saddles</source>
+        <translation type="unfinished">einzelne Reiter</translation>
+    </message>
+    <message>
+        <source>on two posts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>glued</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set every crown from the reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut the notches of its top</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set the bar square, then its height</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -8102,10 +8386,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Stift quer</translation>
     </message>
     <message>
-        <source>reference edge and its reserve</source>
-        <translation>Bezugskante und ihre Reserve</translation>
-    </message>
-    <message>
         <source>half of both strings</source>
         <translation>Hälfte beider Saiten</translation>
     </message>
@@ -8748,14 +9028,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>the floor and the depth of the notch, raised where the fair line stands over it</source>
         <translation>der Grund und die Tiefe der Kerbe, angehoben, wo die ausgeglichene Linie darüber steht</translation>
-    </message>
-    <message>
-        <source>along the string, in true length, to where the front edge of the slot crosses it</source>
-        <translation>entlang der Saite, in wahrer Länge, bis wo die Vorderkante der Nut sie kreuzt</translation>
-    </message>
-    <message>
-        <source>in true length, to where the front edge of the slot crosses the outer string of the other side</source>
-        <translation>in wahrer Länge, bis wo die Vorderkante der Nut die Außensaite der anderen Seite kreuzt</translation>
     </message>
     <message>
         <source>from the edge of the usable board to the outer side of the string</source>
@@ -9645,6 +9917,182 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>the tables hold no such part bought ready: it is not in this</source>
         <translation>die Tabellen enthalten kein solches Fertigteil: Es ist nicht dabei</translation>
     </message>
+    <message>
+        <source>edge at the bass string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge at the treble string</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crown as found</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in true length, to where that line crosses the outer string of the other side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>along the string, in true length, to where that line crosses it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to the reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut to the reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fret 12 to the crowns&apos; line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nut to the crowns&apos; line</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>as it is given: through its places along the outer strings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in plan; strings that share a saddle stand where the squares of what they pay at fret 12 are least</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>how far its crown stands off its own place, times what one millimetre there changes at fret 12</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>along the centreline, from the edge to the crown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from the near end of its travel to where its crown stands</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from where its crown stands to the far end of its travel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>from fret 12 along the string: where it is to stand less where it was found; minus is toward the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what is to be moved over the thread&apos;s pitch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the least of all saddles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crown as its saddle is set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crown from the reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its saddle&apos;s reserve toward the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its saddle&apos;s reserve away from the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>error at fret 12 on a shared saddle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its saddle is to be moved</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>turns of its saddle&apos;s screw</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reference edge on the centreline</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>angle of the reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least reserve toward the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>least reserve away from the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{where} holds {0}; a string is named by a whole number from 0, the bass, to {1}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{where} holds no string; a saddle carries at least one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{where}: strings that share a saddle are neighbours, named from the bass on, and no string stands on two</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0} and {1} share a saddle and stand {2} apart: a saddle of its own for each, or other neighbours</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: its crown would stand {1} from the edge; the screw ends at {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{0}: its crown would stand {1} from the edge; the spring, pressed solid, takes {2}</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>{where} is {0}, inside the outer string at {1}: what is turned there moves the other side, too</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>edge&apos;s angle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crown from the edge</source>
+        <translation type="unfinished">Krone ab Kante</translation>
+    </message>
+    <message>
+        <source>reserve</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>its own crown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>off its own crown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crown as set</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>to move</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -10043,10 +10491,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>1. Print this page at 100 %, not fitted to the page, on the paper the sheets will use.</source>
         <translation>1. Diese Seite mit 100 % drucken, nicht an die Seite angepasst, auf dem Papier der Blätter.</translation>
-    </message>
-    <message>
-        <source>2. Measure bar X and bar Y with a caliper, from the middle of one cross line to the middle of the other, and enter what it reads.</source>
-        <translation>2. Balken X und Balken Y mit dem Messschieber messen, von Mitte Querstrich zu Mitte Querstrich, und eintragen, was er zeigt.</translation>
     </message>
     <message>
         <source>3. Print the page again as a sheet for that printer: the frame&apos;s sides and its diagonal must then read what is written at them.</source>
@@ -10763,6 +11207,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>STOP, not passed: %1.</source>
         <translation>HALT, nicht übergangen: %1.</translation>
+    </message>
+    <message>
+        <source>reference edge</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Along the outer strings, nut&apos;s front to the edge the saddles are set from: bass %1, treble %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Along the outer strings, nut&apos;s front to the line of the crowns: bass %1, treble %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>2. Measure bar X and bar Y with a caliper, from the middle of one cross pens::fine to the middle of the other, and enter what it reads.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>crown from the nut line</source>
+        <translation type="unfinished">Krone ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>left toward the nut</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>left away from it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>pays, cents</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

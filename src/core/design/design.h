@@ -290,11 +290,17 @@ constexpr std::array<std::string_view, 4> words_of(BridgeStands) {
     return {"glued", "floating", "plate", "posts"};
 }
 
+/// Pins along the slot, square to the centreline, or each where its string breaks by the same angle as the rest.
+enum class PinsLine { parallel, square, equal_angle };
+constexpr std::array<std::string_view, 3> words_of(PinsLine) {
+    return {"parallel", "square", "equal_angle"};
+}
+
 struct Pins {
-    double behind_mm = 8;
+    double behind_mm = 8; ///< of equal_angle the mean of all
     double hole_mm = 5;
     double ramp_mm = 1;
-    bool square = false; ///< square to the centreline, else parallel to the slot
+    PinsLine line = PinsLine::parallel;
     std::optional<Spacing> spacing;
 };
 
@@ -323,6 +329,8 @@ struct BridgeOutline {
 struct ExistingBridge {
     std::optional<double> height_mm;
     std::vector<double> crown_mm; ///< as found, one a string: fret 12 to crown along the string; or empty
+    /// As found, the outer strings' undersides over the soundboard right before it.
+    std::optional<EdgeMargins> string_over_top_mm;
 };
 
 struct NeckPocket {
@@ -332,6 +340,7 @@ struct NeckPocket {
 
 struct BridgeDesign {
     double plane_above_top_mm = 0;
+    bool plane_from_strings = false; ///< not given: by the strings over the old top and their action as found
     bool auto_height = false;
     std::optional<double> height_mm; ///< none with auto_height, or a tailpiece without one
     double exposure_target_mm = 3;

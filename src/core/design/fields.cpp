@@ -113,6 +113,11 @@ template <auto Member> auto* in_exit(auto& design) {
     return design.bridge && design.bridge->anchor != Anchor::pins ? &(design.bridge->exit.*Member) : nullptr;
 }
 
+template <auto Member> auto* in_old_strings(auto& design) {
+    return design.bridge && design.bridge->existing ? in<Member>(design.bridge->existing->string_over_top_mm)
+                                                    : nullptr;
+}
+
 std::vector<Field> neck_fields() {
     return {
         must<[](auto& d, Index) { return &d.neck.fret_height_mm; }>(
@@ -376,9 +381,9 @@ std::vector<Field> saddle_fields() {
 
 std::vector<Field> bridge_fields() {
     return {
-        must<[](auto& d, Index) { return in_bridge<&BridgeDesign::plane_above_top_mm>(d); }>(
+        by_hand(must<[](auto& d, Index) { return in_bridge<&BridgeDesign::plane_above_top_mm>(d); }>(
             "bridge.plane_above_top_mm", length, {-20, 100},
-            QT_TRANSLATE_NOOP("messages", "fret plane over the soundboard"), by("half_mm_rule")),
+            QT_TRANSLATE_NOOP("messages", "fret plane over the soundboard"), by("half_mm_rule"))),
         by_hand(may<[](auto& d, Index) { return in_bridge<&BridgeDesign::height_mm>(d); }>(
             "bridge.height_mm", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "bridge height"),
             by("caliper"))),
@@ -430,6 +435,10 @@ std::vector<Field> bridge_fields() {
         may<[](auto& d, Index) {
             return d.bridge ? in<&ExistingBridge::height_mm>(d.bridge->existing) : nullptr;
         }>("bridge.existing.height_mm", length, {0.5, 100}),
+        must<[](auto& d, Index) { return in_old_strings<&EdgeMargins::bass_mm>(d); }>(
+            "bridge.existing.string_over_top_mm.bass", length, {0, 100}),
+        must<[](auto& d, Index) { return in_old_strings<&EdgeMargins::treble_mm>(d); }>(
+            "bridge.existing.string_over_top_mm.treble", length, {0, 100}),
         of_strings(Grows::like_its_neighbour, must<[](auto& d, Index i) {
                        return d.bridge && d.bridge->existing ? item(d.bridge->existing->crown_mm, i) : nullptr;
                    }>("bridge.existing.crown_mm[]", length, {50, 700},

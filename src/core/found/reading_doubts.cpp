@@ -1,5 +1,6 @@
 #include "core/found/reading_doubts.h"
 
+#include "core/found/fret_plane.h"
 #include "core/found/as_found.h"
 
 namespace fm {
@@ -33,6 +34,14 @@ std::vector<Message> reading_doubts(const Design& design, const Solution& target
     const Neck neck(design_as_found(design, entries).neck);
     const std::vector<KnownString> known = known_heights(design, target, entries);
     std::vector<Message> doubts;
+    // Further apart than a rule in half millimetres reads at either side.
+    constexpr double tilt_told_mm = 0.5;
+    const auto plane = fret_plane_as_found(design, target, entries);
+    if (plane && std::abs(plane->at_bass_mm - plane->at_treble_mm) > tilt_told_mm)
+        doubts.push_back({"plane_tilted",
+                          Severity::warning,
+                          "bridge.existing.string_over_top_mm",
+                          {LengthMm{plane->at_bass_mm}, LengthMm{plane->at_treble_mm}}});
     for (std::size_t i = 0; i < known.size(); ++i) {
         const std::string name = design.string_name(i);
         const std::string where = "readings.strings[" + std::to_string(i) + "]";

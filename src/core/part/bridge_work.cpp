@@ -1,6 +1,7 @@
 #include "core/part/bridge_work.h"
 
 #include "core/design/spacing.h"
+#include "core/string/root.h"
 
 #include <algorithm>
 #include <cmath>
@@ -23,19 +24,68 @@ double exit_above_top_mm(const BridgeDesign& bridge, std::optional<double> heigh
     return height_mm.value_or(0.0) - bridge.pins.ramp_mm;
 }
 
+double rise(const BridgeStringInput& string) {
+    const StringLine& line = string.line;
+    return std::atan((string.ends.saddle_z_mm - string.ends.nut_z_mm) /
+                     (line.saddle_x_mm - line.set_forward_mm));
+}
+
 Slopes slopes(const BridgeDesign& bridge, const BridgeStringInput& string, double exit_x_mm,
               std::optional<double> height_mm) {
     const StringLine& line = string.line;
     const double over_top_mm = bridge.plane_above_top_mm + string.ends.saddle_z_mm;
     const double run_mm = (exit_x_mm - line.plan_x_mm(line.saddle_x_mm)) / line.plan_cosine;
-    return {std::atan((string.ends.saddle_z_mm - string.ends.nut_z_mm) /
-                      (line.saddle_x_mm - line.set_forward_mm)),
+    return {rise(string),
             std::atan((over_top_mm - exit_above_top_mm(bridge, height_mm)) / run_mm)};
+}
+
+/// How far behind its crown a string leaves that breaks by an angle, in plan [mm]; its change with the angle.
+ValueAndSlope run_mm(const BridgeDesign& bridge, const BridgeStringInput& string, double height_mm,
+                     double angle) {
+    const double drop_mm = bridge.plane_above_top_mm + string.ends.saddle_z_mm - (height_mm - bridge.pins.ramp_mm);
+    const double behind = angle - rise(string);
+    return {string.line.plan_cosine * drop_mm / std::tan(behind),
+            -string.line.plan_cosine * drop_mm / std::pow(std::sin(behind), 2)};
+}
+
+/// Pins behind the slot so that every string breaks by the same angle; none where no angle does it.
+/// @param slot_x_mm where the slot's middle stands at each pin
+std::vector<double> equal_angle_pins_mm(const BridgeDesign& bridge,
+                                        const std::vector<BridgeStringInput>& strings,
+                                        const std::vector<double>& slot_x_mm, double height_mm) {
+    constexpr double nearly = 1e-6; // a string that leaves level, or straight down, leaves nowhere
+    double least = 0;
+    double most = std::numbers::pi;
+    for (const BridgeStringInput& string : strings) {
+        least = std::max(least, rise(string) + nearly);
+        most = std::min(most, rise(string) + 0.5 * std::numbers::pi - nearly);
+        if (run_mm(bridge, string, height_mm, rise(string) + 0.1).value <= 0) return {};
+    }
+    const auto count = static_cast<double>(strings.size());
+    const auto pin_x_mm = [&](std::size_t i, double angle) {
+        const StringLine& line = strings[i].line;
+        return line.plan_x_mm(line.saddle_x_mm) + run_mm(bridge, strings[i], height_mm, angle).value +
+               0.5 * bridge.pins.hole_mm;
+    };
+    // The mean distance behind the slot falls as the angle grows.
+    const auto off = [&](double angle) {
+        ValueAndSlope sum{bridge.pins.behind_mm, 0};
+        for (std::size_t i = 0; i < strings.size(); ++i) {
+            sum.value -= (pin_x_mm(i, angle) - slot_x_mm[i]) / count;
+            sum.slope -= run_mm(bridge, strings[i], height_mm, angle).slope / count;
+        }
+        return sum;
+    };
+    const auto angle = bracketed_root(off, 0.5 * (least + most), least, most, 1e-13);
+    std::vector<double> pins_x_mm;
+    for (std::size_t i = 0; angle && i < strings.size(); ++i) pins_x_mm.push_back(pin_x_mm(i, *angle));
+    return pins_x_mm;
 }
 
 std::vector<PlanPoint> pin_places(const Design& design, const BridgeDesign& bridge,
                                   const StraightSaddle& saddle,
-                                  const std::vector<BridgeStringInput>& strings) {
+                                  const std::vector<BridgeStringInput>& strings,
+                                  std::optional<double> height_mm) {
     const Pins& pins = bridge.pins;
     std::vector<double> y_mm;
     if (pins.spacing) {
@@ -47,9 +97,17 @@ std::vector<PlanPoint> pin_places(const Design& design, const BridgeDesign& brid
     double mean_slot_mm = 0;
     for (const BridgeStringInput& string : strings)
         mean_slot_mm += saddle.slot_x_mm(string.line.saddle_y_mm) / static_cast<double>(strings.size());
+    std::vector<double> slot_x_mm;
+    for (const double y : y_mm) slot_x_mm.push_back(saddle.slot_x_mm(y));
+    std::vector<double> equal_x_mm;
+    if (pins.line == PinsLine::equal_angle)
+        equal_x_mm = equal_angle_pins_mm(bridge, strings, slot_x_mm, height_mm.value_or(0.0));
     std::vector<PlanPoint> places;
-    for (const double y : y_mm)
-        places.push_back({(pins.square ? mean_slot_mm : saddle.slot_x_mm(y)) + pins.behind_mm, y});
+    for (std::size_t i = 0; i < y_mm.size(); ++i) {
+        const double along_slot_mm =
+            (pins.line == PinsLine::square ? mean_slot_mm : slot_x_mm[i]) + pins.behind_mm;
+        places.push_back({equal_x_mm.empty() ? along_slot_mm : equal_x_mm[i], y_mm[i]});
+    }
     return places;
 }
 
@@ -84,8 +142,9 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
         mean_over_top_mm +=
             (bridge.plane_above_top_mm + string.ends.saddle_z_mm) / static_cast<double>(strings.size());
     choose_height(bridge, mean_over_top_mm, solution);
-    if (bridge.anchor == Anchor::pins) solution.pins = pin_places(design, bridge, saddle, strings);
-    if (solution.height_mm && design.saddle.slot_depth_mm)
+    if (bridge.anchor == Anchor::pins) 
+        solution.pins = pin_places(design, bridge, saddle, strings, solution.height_mm);
+    if (design.has_slot() && solution.height_mm && design.saddle.slot_depth_mm)
         solution.floor_left_mm = *solution.height_mm - *design.saddle.slot_depth_mm;
     if (bridge.neck_pocket && solution.plane_off_mm != 0.0)
         solution.neck_packing_mm = solution.plane_off_mm * -bridge.neck_pocket->length_mm /

@@ -244,10 +244,18 @@ Working neck_packing(const Asked& a) {
 
 Working pin_x(const Asked& a) {
     const PlanPoint& pin = a.solution.bridge->pins[a.number.item];
-    const double behind_mm = a.design.bridge->pins.behind_mm;
+    const Pins& pins = a.design.bridge->pins;
+    if (pins.line == PinsLine::equal_angle)
+        return worked(
+            QT_TRANSLATE_NOOP("messages", "where this string breaks by the angle that all do; in the mean they "
+                                          "stand behind the slot as far as is given"),
+            {computed("name.slot_line", a.solution.straight_saddle.slot_x_mm(pin.y_mm), "", ' '),
+             computed("name.break_angle", a.solution.bridge->strings[a.number.item].break_angle_deg,
+                      string_key(a.number.item, "break_angle_deg"), ' ', TermKind::angle),
+             given(a, "bridge.pins.behind_mm", ' ')});
     return worked(
         QT_TRANSLATE_NOOP("messages", "the slot's middle there and how far the pins stand behind it"),
-        {computed("name.slot_line", pin.x_mm - behind_mm, ""), given(a, "bridge.pins.behind_mm")});
+        {computed("name.slot_line", pin.x_mm - pins.behind_mm, ""), given(a, "bridge.pins.behind_mm")});
 }
 
 Working pin_y(const Asked& a) {

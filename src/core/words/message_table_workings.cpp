@@ -57,6 +57,7 @@ constexpr MessageEntry table[] = {
     {"name.limiting_fret", QT_TRANSLATE_NOOP("messages", "limiting fret")},
     {"name.clearance_there", QT_TRANSLATE_NOOP("messages", "clearance there")},
     {"name.saddle_angle", QT_TRANSLATE_NOOP("messages", "saddle angle")},
+    {"name.break_angle", QT_TRANSLATE_NOOP("messages", "break angle")},
     {"name.edge", QT_TRANSLATE_NOOP("messages", "reference edge")},
     {"name.edge_angle", QT_TRANSLATE_NOOP("messages", "edge's angle")},
     {"name.from_edge", QT_TRANSLATE_NOOP("messages", "crown from the edge")},

@@ -2,6 +2,8 @@
 // need none are rows of core/design/fields, with what is allowed of them.
 #include "core/design/inputs.h"
 #include "core/design/spacing.h"
+#include "core/found/fret_plane.h"
+#include "core/solution/solution.h"
 #include "core/words/pitch.h"
 #include "core/words/word_of.h"
 #include "job/read/read_parts.h"
@@ -189,6 +191,21 @@ Ordered read_ordered(Reader& root) {
 
 namespace {
 
+/// Where the plane passes does not move the strings over it: they are solved without it.
+void put_fret_plane(Job& job, std::vector<Message>& problems) {
+    const auto plane = fret_plane_as_found(job.design, solve(job.design), job.readings);
+    const Range allowed = range_of("bridge.plane_above_top_mm");
+    if (!plane)
+        problems.push_back({"plane_needs_action", Severity::error, "bridge.plane_above_top_mm", {}});
+    else if (plane->at_centre_mm < allowed.least || plane->at_centre_mm > allowed.most)
+        problems.push_back({"number_out_of_range",
+                            Severity::error,
+                            "bridge.plane_above_top_mm",
+                            {plane->at_centre_mm, allowed.least, allowed.most}});
+    else
+        job.design.bridge->plane_above_top_mm = plane->at_centre_mm;
+}
+
 void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.title = root.text_or("title", "");
     job.owner = root.text_or("owner", "");
@@ -228,6 +245,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.behind_board = read_background(root, "board");
     if (root.has("tools")) job.tools = read_tools(root.object("tools", false));
     if (!problems.empty()) return;
+    if (design.bridge && design.bridge->plane_from_strings) put_fret_plane(job, problems);
     design.uncertainties = read_uncertainties(root, design);
     const Neck neck(design.neck);
     check_first_fret(neck, problems);

@@ -73,6 +73,23 @@ void read_outline(Reader& bridge, BridgeDesign& design) {
         made.belly_mm = reader.number("belly_mm", range_of("bridge.outline.belly_mm"));
 }
 
+void read_existing(Reader& bridge, BridgeDesign& made, Design& design) {
+    if (!bridge.has("existing")) return;
+    Reader existing = bridge.object("existing", false);
+    made.existing.emplace();
+    if (existing.has("crown_mm"))
+        made.existing->crown_mm =
+            existing.numbers("crown_mm", range_of("bridge.existing.crown_mm[]"), design.strings.size());
+    if (existing.has("string_over_top_mm")) {
+        Reader over_top = existing.object("string_over_top_mm", false);
+        made.existing->string_over_top_mm.emplace();
+        read_fields(over_top, "bridge.existing.string_over_top_mm.", design);
+    }
+    if (made.existing->crown_mm.empty() && !made.existing->string_over_top_mm)
+        (void)existing.number("height_mm", range_of("bridge.existing.height_mm")); // something must be
+    read_fields(existing, "bridge.existing.", design);
+}
+
 } // namespace
 
 void read_saddle(Reader& root, Design& design) {
@@ -118,10 +135,16 @@ void read_bridge(Reader& root, Design& design) {
     if (made.by_tailpiece()) made.break_angle_min_deg = 6.0;
     read_fields(bridge, "bridge.", design);
     read_bridge_height(bridge, made);
+    read_existing(bridge, made, design);
+    made.plane_from_strings =
+        !bridge.has("plane_above_top_mm") && made.existing && made.existing->string_over_top_mm;
+    if (!made.plane_from_strings)
+        made.plane_above_top_mm =
+            bridge.number("plane_above_top_mm", range_of("bridge.plane_above_top_mm"));
     if (made.anchor == Anchor::pins) {
         Reader pins = bridge.object("pins", false);
         read_fields(pins, "bridge.pins.", design);
-        made.pins.square = pins.word("line", {"parallel", "square"}, 0) == 1;
+        made.pins.line = pins.choice_or("line", PinsLine::parallel);
         if (pins.has("spacing")) made.pins.spacing = read_spacing(pins, "bridge.pins.spacing", design);
     } else {
         Reader exit = bridge.object("exit", true);
@@ -133,16 +156,6 @@ void read_bridge(Reader& root, Design& design) {
         read_fields(edge, "bridge.edge_mm.", design);
     }
     if (bridge.has("outline")) read_outline(bridge, made);
-    if (bridge.has("existing")) {
-        Reader existing = bridge.object("existing", false);
-        made.existing.emplace();
-        if (existing.has("crown_mm"))
-            made.existing->crown_mm =
-                existing.numbers("crown_mm", range_of("bridge.existing.crown_mm[]"), design.strings.size());
-        else
-            (void)existing.number("height_mm", range_of("bridge.existing.height_mm")); // one of them must be
-        read_fields(existing, "bridge.existing.", design);
-    }
     if (bridge.has("neck_pocket")) {
         Reader pocket = bridge.object("neck_pocket", false);
         made.neck_pocket.emplace();

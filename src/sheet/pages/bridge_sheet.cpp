@@ -141,10 +141,14 @@ private:
             values.push_back({origin.y + scale_ * up, at,
                               page_.figure("bridge." + name, std::abs(up)) + " " + words, std::abs(up)});
         };
-        const double edge = origin.x + (left ? -1.0 : 1.0) * scale_ * half_;
+        const double edge_x = origin.x + (left ? -1.0 : 1.0) * scale_ * half_;
         if (!left) {
-            add("front", front, edge, translate("sheet", "front edge"));
-            add("back", back, edge, translate("sheet", "back edge"));
+            add("front", front, edge_x, translate("sheet", "front edge"));
+            add("back", back, edge_x, translate("sheet", "back edge"));
+            return values;
+        }
+        if (const auto edge = page_.solution().single ? page_.solution().single->edge : std::nullopt) {
+            add("edge", slot_x() - edge->x_mm(0.0), edge_x, translate("sheet", "reference edge"));
             return values;
         }
         // The slot's ends, on either side.
@@ -170,7 +174,9 @@ private:
                 ? translate("sheet", "True size 1:1")
                 : with_values(translate("sheet", "Too large for this paper: %1. Cut by the figures."),
                               scale_text(scale_)),
-            translate("sheet", "across from the centreline; along from the slot's centreline on it"));
+            design_.has_slot()
+                ? translate("sheet", "across from the centreline; along from the slot's centreline on it")
+                : translate("sheet", "across from the centreline; along from the crowns' line on it"));
         std::vector<Ordinate> strings = strings_across({0.0, 0.0});
         std::vector<Ordinate> pins = pins_across({0.0, 0.0});
         const double top_room = SheetPage::longest(strings) + 12.0;

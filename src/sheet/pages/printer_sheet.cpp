@@ -21,7 +21,7 @@ std::vector<Sheet> printer_sheets(const SheetContext& context) {
                    0.0, em);
     page.paragraph(translate("sheet",
                              "2. Measure bar X and bar Y with a caliper, from the middle of one cross "
-                             "pens::fine to the middle of the other, and enter what it reads."),
+                             "line to the middle of the other, and enter what it reads."),
                    0.0, em);
     page.paragraph(translate("sheet",
                              "3. Print the page again as a sheet for that printer: the frame's sides and "

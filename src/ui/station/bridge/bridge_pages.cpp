@@ -54,10 +54,11 @@ void BridgePages::add_kind_page() {
                       {{tr("along the slot"),
                         tr("as far behind the slot on every string; break angles differ with the heights"),
                         {}},
-                       {tr("square"), tr("looks square; break angles differ a little"), {}}});
+                       {tr("square"), tr("looks square; break angles differ a little"), {}},
+                       {tr("equal angle"), tr("every string breaks alike; the pins stand in a curve"), {}}});
     picks(line_, [this](int index) -> Picked {
-        return Pick{tr("line of the pins"),
-                    with(session_.document(), "bridge.pins.line", index == 1 ? "square" : "parallel")};
+        return Pick{tr("line of the pins"), with(session_.document(), "bridge.pins.line",
+                                                 std::string(word_of(static_cast<PinsLine>(index))))};
     });
     ramp_ = labelled(field("bridge.pins.ramp_mm", tr("ramp in front of the pins")), tr("ramp deep"));
     add_page(tr("Kind"), {kind_, line_, ramp_});
@@ -218,6 +219,17 @@ void BridgePages::add_existing_page() {
     });
     existing_height_ = labelled(field("bridge.existing.height_mm", tr("height of the bridge that is there")),
                                 tr("its height"));
+    plane_by_ = new ChoiceRow(
+        tr("Fret plane over the top"),
+        {{tr("measured"), {}, {}},
+         {tr("by the old strings"), tr("from the strings over the old top, and their action as found"), {}}});
+    picks(plane_by_, [this](int index) { return pick_plane_by(index == 1); });
+    over_top_ = boxed({labelled(field("bridge.existing.string_over_top_mm.bass",
+                                      tr("bass string over the top before the old bridge")),
+                                tr("string, bass")),
+                       labelled(field("bridge.existing.string_over_top_mm.treble",
+                                      tr("treble string over the top before the old bridge")),
+                                tr("string, treble"))});
     pocket_ =
         new ChoiceRow(tr("Neck"), {{tr("fixed"), {}, {}},
                                    {tr("bolted in a pocket"), tr("packing tilts it; says how much"), {}}});
@@ -234,7 +246,26 @@ void BridgePages::add_existing_page() {
     pocket_box_ =
         boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),
                labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line")), tr("pivot"))});
-    add_page(tr("There now"), {existing_, existing_height_, pocket_, pocket_box_});
+    add_page(tr("There now"), {existing_, existing_height_, plane_by_, over_top_, pocket_, pocket_box_});
+}
+
+BridgePages::Picked BridgePages::pick_plane_by(bool strings) const {
+    const State& state = session_.state();
+    if (!state.job.design.bridge) return std::nullopt;
+    Value document = without(session_.document(), "bridge.existing.string_over_top_mm");
+    const Value* left = fm::find(document, "bridge.existing");
+    if (left && left->object() && left->object()->empty()) document = without(document, "bridge.existing");
+    if (!strings)
+        return Pick{tr("fret plane as measured"),
+                    with(document, "bridge.plane_above_top_mm",
+                         to_tenth(state.job.design.bridge->plane_above_top_mm))};
+    const auto over_top = [&](std::size_t i) {
+        return to_tenth(state.solution.strings[i].bridge->height_over_top_mm);
+    };
+    document = with(document, "bridge.existing.string_over_top_mm.bass", over_top(0));
+    document = with(document, "bridge.existing.string_over_top_mm.treble",
+                    over_top(state.solution.strings.size() - 1));
+    return Pick{tr("fret plane by the old strings"), without(document, "bridge.plane_above_top_mm")};
 }
 
 void BridgePages::show_state() {
@@ -247,7 +278,7 @@ void BridgePages::show_state() {
     const bool on_plate = bridge && bridge->stands == BridgeStands::plate;
     offer_page(saddles_page_, on_plate);
     for (QWidget* part : on_plate_) part->setVisible(on_plate);
-    for (QWidget* row : std::to_array<QWidget*>({form_, existing_, pocket_}))
+    for (QWidget* row : std::to_array<QWidget*>({form_, existing_, plane_by_, pocket_}))
         row->setVisible(bridge.has_value());
     least_->setVisible(bridge.has_value());
     floor_least_->setVisible(slotted);
@@ -259,12 +290,14 @@ void BridgePages::show_state() {
     waist_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::waisted);
     belly_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::bellied);
     existing_height_->setVisible(bridge && bridge->existing && bridge->existing->height_mm);
+    over_top_->setVisible(bridge && bridge->existing && bridge->existing->string_over_top_mm);
     pocket_box_->setVisible(bridge && bridge->neck_pocket);
     if (!bridge) return;
-    line_->set_chosen(bridge->pins.square ? 1 : 0);
+    line_->set_chosen(static_cast<int>(bridge->pins.line));
     height_->set_chosen(bridge->auto_height ? 1 : 0);
     form_->set_chosen(static_cast<int>(bridge->outline ? bridge->outline->form : BridgeForm::straight));
     existing_->set_chosen(bridge->existing && bridge->existing->height_mm ? 1 : 0);
+    plane_by_->set_chosen(bridge->plane_from_strings ? 1 : 0);
     pocket_->set_chosen(bridge->neck_pocket ? 1 : 0);
     if (!on_plate) return;
     edge_->set_chosen(bridge->edge_mm ? 1 : 0);

@@ -25,6 +25,7 @@ private:
     Picked pick_edge(bool given) const;
     Picked pick_joined(bool joined) const;
     Picked pick_crowns_found(bool measured) const;
+    Picked pick_plane_by(bool strings) const;
     Picked pick_height(bool by_program) const;
     Picked pick_form(int form) const;
 
@@ -36,6 +37,7 @@ private:
     ChoiceRow* joined_ = nullptr;
     ChoiceRow* crowns_found_ = nullptr;
     ChoiceRow* existing_ = nullptr;
+    ChoiceRow* plane_by_ = nullptr;
     ChoiceRow* pocket_ = nullptr;
     QWidget* ramp_ = nullptr;
     QWidget* edge_box_ = nullptr;
@@ -48,6 +50,7 @@ private:
     QWidget* waist_ = nullptr;
     QWidget* belly_ = nullptr;
     QWidget* existing_height_ = nullptr;
+    QWidget* over_top_ = nullptr;
     QWidget* pocket_box_ = nullptr;
     BackgroundPage* background_ = nullptr;
 };

@@ -1,0 +1,188 @@
+#include "common/jobs.h"
+#include "core/design/bridge_kind.h"
+#include "core/found/fret_plane.h"
+#include "core/solution/solution.h"
+#include "job/document/json.h"
+#include "job/edits/bridge_edits.h"
+
+#include <QTest>
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+#include <random>
+
+using namespace fm;
+using namespace fm::test;
+
+/// Kinds of bridge, pins at equal angles, the fret plane over an old top: docs/mathematics.md, "Saddle and
+/// bridge".
+class TestBridges : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void pins_at_equal_angles_are_at_equal_angles() {
+        int tried = 0;
+        for (unsigned seed = 0; tried < 1000; ++seed) {
+            const Value random = RandomJob(seed).document();
+            if (!find(random, "bridge") || find(random, "bridge.exit")) continue;
+            Value document = with(random, "bridge.pins.line", "equal_angle");
+            document = with(document, "bridge.height_mm", 5.0); // low enough that every string falls behind it
+            document = with(document, "bridge.plane_above_top_mm", 9.0);
+            const JobResult read = read_job(document);
+            if (!read.job) continue;
+            ++tried;
+            const Design& design = read.job->design;
+            const Solution solution = solve(design);
+            const double wanted_deg = solution.strings.front().bridge->break_angle_deg;
+            double behind_mm = 0;
+            for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+                QVERIFY2(std::abs(solution.strings[i].bridge->break_angle_deg - wanted_deg) < 1e-8,
+                         qPrintable(QString::number(seed)));
+                const PlanPoint& pin = solution.bridge->pins[i];
+                behind_mm += (pin.x_mm - solution.straight_saddle.slot_x_mm(pin.y_mm)) /
+                             static_cast<double>(solution.strings.size());
+            }
+            QVERIFY2(std::abs(behind_mm - design.bridge->pins.behind_mm) < 1e-8,
+                     qPrintable(QString::number(seed)));
+            // Looked for by halves: the angle at which the pins stand behind the slot as far as is wanted.
+            const auto pin_x_mm = [&](std::size_t i, double angle_deg) {
+                const StringSolution& string = solution.strings[i];
+                const StringLine& line = string.line;
+                const double falls = (angle_deg - string.bridge->slope_before_deg) * std::numbers::pi / 180.0;
+                const double drop_mm = string.bridge->height_over_top_mm - 5.0 + design.bridge->pins.ramp_mm;
+                return line.plan_x_mm(line.saddle_x_mm) + line.plan_cosine * drop_mm / std::tan(falls) +
+                       0.5 * design.bridge->pins.hole_mm;
+            };
+            double low = 1.5; // the steepest rise to a saddle is less
+            double high = 85;
+            for (int k = 0; k < 100; ++k) {
+                const double middle = 0.5 * (low + high);
+                double mean = 0;
+                for (std::size_t i = 0; i < solution.strings.size(); ++i)
+                    mean += (pin_x_mm(i, middle) -
+                             solution.straight_saddle.slot_x_mm(solution.bridge->pins[i].y_mm)) /
+                            static_cast<double>(solution.strings.size());
+                (mean > design.bridge->pins.behind_mm ? low : high) = middle;
+            }
+            for (std::size_t i = 0; i < solution.strings.size(); ++i)
+                QVERIFY2(std::abs(pin_x_mm(i, low) - solution.bridge->pins[i].x_mm) < 1e-6,
+                         qPrintable(QString::number(seed)));
+        }
+    }
+
+    void a_string_that_does_not_fall_has_pins_along_the_slot() {
+        Design design = job_of(demo_document("kittiwake")).design;
+        design.bridge->auto_height = false;
+        design.bridge->height_mm = 40; // over the strings
+        const Solution parallel = solve(design);
+        design.bridge->pins.line = PinsLine::equal_angle;
+        const Solution equal = solve(design);
+        for (std::size_t i = 0; i < equal.bridge->pins.size(); ++i)
+            QCOMPARE(equal.bridge->pins[i].x_mm, parallel.bridge->pins[i].x_mm);
+    }
+
+    /// Strings put over a top on which the plane is known give that plane again.
+    void the_plane_follows_from_the_strings() {
+        std::mt19937 random(18);
+        const auto number = [&](double least, double most) {
+            return std::uniform_real_distribution(least, most)(random);
+        };
+        for (int k = 0; k < 1000; ++k) {
+            const double bass_p = number(2, 15);
+            const double treble_p = bass_p + number(-1, 1);
+            StringLine bass;
+            StringLine treble;
+            bass.saddle_y_mm = -number(5, 40);
+            treble.saddle_y_mm = number(5, 40);
+            const double bass_z = number(1, 6);
+            const double treble_z = number(1, 6);
+            const FretPlane plane =
+                fret_plane({bass_p + bass_z, treble_p + treble_z}, bass, bass_z, treble, treble_z);
+            const double share = -bass.saddle_y_mm / (treble.saddle_y_mm - bass.saddle_y_mm);
+            QVERIFY(std::abs(plane.at_centre_mm - (bass_p + share * (treble_p - bass_p))) < 1e-9);
+            QVERIFY(std::abs(plane.at_bass_mm - bass_p) < 1e-9 && std::abs(plane.at_treble_mm - treble_p) < 1e-9);
+        }
+    }
+
+    void a_job_without_a_plane_gets_it_from_what_was_found() {
+        Value document = demo_document("kittiwake");
+        const Job job = job_of(document);
+        Value::Array strings;
+        for (std::size_t i = 0; i < job.design.strings.size(); ++i) {
+            Value read = with(Value(Value::Object{}), "open_gap_fret1_mm", 0.6);
+            strings.push_back(with(read, "action12_mm", 2.9 - 0.1 * static_cast<double>(i)));
+        }
+        Value entry = with(Value(Value::Object{}), "state", "found");
+        entry = with(entry, "strings", strings);
+        document = with(document, "readings", Value::Array{entry});
+        const Job found = job_of(document);
+        const Solution solution = solve(found.design);
+        const std::vector<KnownString> known = known_heights(found.design, solution, found.readings);
+        constexpr double plane_mm = 8.125;
+        Value measured = without(document, "bridge.plane_above_top_mm");
+        measured = with(measured, "bridge.existing.string_over_top_mm.bass",
+                        plane_mm + *known.front().saddle_z_mm);
+        measured = with(measured, "bridge.existing.string_over_top_mm.treble",
+                        plane_mm + *known.back().saddle_z_mm);
+        const Job derived = job_of(measured);
+        QVERIFY(derived.design.bridge->plane_from_strings);
+        QVERIFY(std::abs(derived.design.bridge->plane_above_top_mm - plane_mm) < 1e-9);
+        // A later action, of the new saddle, does not move the top.
+        Value later = with(Value(Value::Object{}), "state", "left");
+        for (Value& string : strings) string = with(string, "action12_mm", 2.0);
+        later = with(later, "strings", strings);
+        const Job left = job_of(with(measured, "readings", Value::Array{entry, later}));
+        QVERIFY(std::abs(left.design.bridge->plane_above_top_mm - plane_mm) < 1e-9);
+        // What is given wins; without readings it is asked for.
+        const Job given = job_of(with(measured, "bridge.plane_above_top_mm", 7.0));
+        QVERIFY(!given.design.bridge->plane_from_strings && given.design.bridge->plane_above_top_mm == 7.0);
+        const JobResult unread = read_job(without(measured, "readings"));
+        QVERIFY(!unread.job);
+        QCOMPARE(unread.problems.front().id, std::string("plane_needs_action"));
+    }
+
+    void every_kind_is_made_from_every_other() {
+        for (const char* name : {"kittiwake", "curlew", "lantern", "groundswell", "teal"}) {
+            Value document = demo_document(name);
+            for (std::size_t from = 0; from < words_of(BridgeKind{}).size(); ++from)
+                for (std::size_t to = 0; to < words_of(BridgeKind{}).size(); ++to)
+                    for (const std::size_t kind : {from, to}) {
+                        const Job job = job_of(document);
+                        document = with_bridge_kind(document, job.design, solve(job.design),
+                                                    static_cast<BridgeKind>(kind));
+                        const JobResult read = read_job(document);
+                        QVERIFY2(read.job, read.problems.empty() ? "" : english(read.problems.front()).c_str());
+                        if (read.job->design.strings.size() == 1 &&
+                            static_cast<BridgeKind>(kind) == BridgeKind::plate_shared)
+                            continue;
+                        QCOMPARE(kind_of_bridge(read.job->design), static_cast<BridgeKind>(kind));
+                    }
+            const Job bare = job_of(without_bridge(document));
+            QVERIFY(!bare.design.bridge && bare.design.has_slot());
+        }
+    }
+
+    void each_kind_has_only_what_it_has() {
+        for (const std::string_view word : words_of(BridgeKind{})) {
+            const Job job = job_of(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(
+                QLatin1String(word.data(), static_cast<qsizetype>(word.size())))));
+            QCOMPARE(std::string(word_of(*kind_of_bridge(job.design))), std::string(word));
+            const Solution solution = solve(job.design);
+            QVERIFY2(solution.warnings.empty(),
+                     solution.warnings.empty() ? "" : english(solution.warnings.front()).c_str());
+            const bool slot = job.design.has_slot();
+            const bool plate = job.design.bridge->stands == BridgeStands::plate;
+            QCOMPARE(solution.placing.by, plate  ? PlacedBy::edge
+                                          : slot ? PlacedBy::slot_front
+                                                 : PlacedBy::crown_line);
+            QCOMPARE(solution.single.has_value(), plate);
+            QCOMPARE(solution.notches.empty(), !job.design.bridge->floats());
+            QCOMPARE(solution.bridge->pins.empty(), job.design.bridge->anchor != Anchor::pins);
+            QCOMPARE(solution.bridge->floor_left_mm.has_value(), slot);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestBridges)
+#include "tst_bridges.moc"

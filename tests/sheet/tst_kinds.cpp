@@ -1,0 +1,88 @@
+#include "common/jobs.h"
+#include "core/design/bridge_kind.h"
+#include "job/state/state.h"
+#include "sheet/drawing/fonts.h"
+#include "sheet/machine/machine_files.h"
+#include "sheet/pages/sheet_book.h"
+#include "sheet/views/bridge_kind_views.h"
+#include "sheet/views/bridge_views.h"
+
+#include <QTest>
+
+using namespace fm;
+using namespace fm::test;
+
+namespace {
+
+QStringList words_on(const Sheet& sheet) {
+    QStringList words;
+    for (const Item& item : sheet.page.items) {
+        if (const auto* text = std::get_if<Text>(&item)) words << QString::fromStdString(text->text);
+        if (const auto* line = std::get_if<LinearDimension>(&item))
+            words << QString::fromStdString(line->text);
+        if (const auto* ordinate = std::get_if<OrdinateDimension>(&item))
+            words << QString::fromStdString(ordinate->text);
+    }
+    return words;
+}
+
+} // namespace
+
+/// Every kind of bridge on paper and for a machine: each with what it has, and with nothing it has not.
+class TestKinds : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { load_fonts(); }
+
+    void its_sheets_say_only_what_is_there_data() {
+        QTest::addColumn<QString>("kind");
+        for (const std::string_view word : words_of(BridgeKind{}))
+            QTest::addRow("%s", word.data()) << QString::fromLatin1(word.data());
+    }
+    void its_sheets_say_only_what_is_there() {
+        QFETCH(const QString, kind);
+        const Value document = document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(kind));
+        const auto state = state_of(document).state;
+        QVERIFY(state);
+        const Design& design = state->job.design;
+        const Tools tools;
+        const SheetBook book{*state, tools, SheetStyle{}, {}};
+        for (const SheetPart part : {SheetPart::bridge, SheetPart::saddle, SheetPart::placing}) {
+            const std::vector<Sheet> sheets = printing_of(book, {part}).sheets;
+            QVERIFY(!sheets.empty());
+            const QString all = words_on(sheets.front()).join(QLatin1Char('\n'));
+            const auto says = [&](const char* words) {
+                return all.contains(QLatin1String(words), Qt::CaseInsensitive);
+            };
+            if (!design.has_slot()) QVERIFY2(!says("slot"), qPrintable(all));
+            if (part == SheetPart::bridge) QCOMPARE(says("pin behind slot"), design.bridge->anchor == Anchor::pins);
+            if (part == SheetPart::saddle)
+                QCOMPARE(says("crown from the edge"), design.bridge->stands == BridgeStands::plate);
+            if (part == SheetPart::placing)
+                QCOMPARE(says("the edge the saddles are set"), design.bridge->stands == BridgeStands::plate);
+        }
+        // The part for a machine: a slot where there is one, holes where there are pins.
+        const MachineFile file =
+            machine_file(*state, MachinePartKind::bridge, QStringLiteral(".svg"), std::nullopt);
+        QVERIFY2(!file.bytes.isEmpty(), file.fault.c_str());
+        QCOMPARE(file.bytes.contains("slot"), design.has_slot());
+        QCOMPARE(file.bytes.contains("hole"), design.bridge->anchor == Anchor::pins);
+    }
+
+    void every_kind_has_a_picture_of_its_own() {
+        std::vector<Drawing> pictures;
+        for (std::size_t i = 0; i < words_of(BridgeKind{}).size(); ++i) {
+            pictures.push_back(bridge_kind_picture(static_cast<BridgeKind>(i)));
+            QVERIFY(!pictures.back().items.empty());
+            for (const Item& item : pictures.back().items) {
+                const auto* path = std::get_if<Path>(&item);
+                if (!path) continue;
+                for (const Vertex& vertex : path->vertices)
+                    QVERIFY(vertex.at.x >= 0 && vertex.at.x <= 60 && vertex.at.y >= 0 && vertex.at.y <= 30);
+            }
+        }
+    }
+};
+
+QTEST_MAIN(TestKinds)
+#include "tst_kinds.moc"
