@@ -129,7 +129,10 @@ private:
                                  : "tailpiece");
         if (anchor == 0) {
             out = with(out, "bridge.pins.behind_mm", number(8, 14));
-            if (chance(0.5)) out = with(out, "bridge.pins.line", count % 2 == 0 ? "square" : "equal_angle");
+            if (chance(0.5)) {
+                const bool even = find(out, "strings")->array()->size() % 2 == 0;
+                out = with(out, "bridge.pins.line", even ? "square" : "equal_angle");
+            }
         } else {
             out = with(out, "bridge.exit.behind_mm", anchor == 3 ? number(80, 150) : number(10, 20));
             out = with(out, "bridge.exit.above_top_mm", number(1, 5));
