@@ -783,31 +783,31 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
     <message>
         <source>crown from the reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Krone ab der Bezugskante</translation>
     </message>
     <message>
         <source>reference edge from the nut line</source>
-        <translation type="unfinished"></translation>
+        <translation>Bezugskante ab der Sattellinie</translation>
     </message>
     <message>
         <source>This job has no bridge: choose its kind below, and its drawing stands here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieser Auftrag hat keinen Steg: unten seine Art wählen, dann steht hier die Zeichnung.</translation>
     </message>
     <message>
         <source>front edge</source>
-        <translation type="unfinished">Vorderkante</translation>
+        <translation>Vorderkante</translation>
     </message>
     <message>
         <source>exit behind crowns</source>
-        <translation type="unfinished"></translation>
+        <translation>Austritt hinter Kronen</translation>
     </message>
     <message>
         <source>from edge</source>
-        <translation type="unfinished"></translation>
+        <translation>ab Kante</translation>
     </message>
     <message>
         <source>edge from nut</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante ab Sattel</translation>
     </message>
 </context>
 <context>
@@ -1038,203 +1038,247 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
     <message>
         <source>pinned</source>
-        <translation type="unfinished">mit Pins</translation>
+        <translation>mit Pins</translation>
     </message>
     <message>
         <source>tied</source>
-        <translation type="unfinished">geknüpft</translation>
+        <translation>geknüpft</translation>
     </message>
     <message>
         <source>through</source>
-        <translation type="unfinished"></translation>
+        <translation>durch</translation>
     </message>
     <message>
         <source>floating</source>
-        <translation type="unfinished">schwebend</translation>
+        <translation>schwebend</translation>
     </message>
     <message>
         <source>on wheels</source>
-        <translation type="unfinished"></translation>
+        <translation>auf Rädern</translation>
     </message>
     <message>
         <source>plate</source>
-        <translation type="unfinished"></translation>
+        <translation>Platte</translation>
     </message>
     <message>
         <source>shared</source>
-        <translation type="unfinished"></translation>
+        <translation>geteilt</translation>
     </message>
     <message>
         <source>two posts</source>
-        <translation type="unfinished">zwei Pfosten</translation>
+        <translation>zwei Pfosten</translation>
     </message>
     <message>
         <source>glued on, the strings held by pins</source>
-        <translation type="unfinished"></translation>
+        <translation>aufgeleimt, die Saiten von Pins gehalten</translation>
     </message>
     <message>
         <source>glued on, the strings tied to a block</source>
-        <translation type="unfinished"></translation>
+        <translation>aufgeleimt, die Saiten an einen Block geknüpft</translation>
     </message>
     <message>
         <source>glued on, the strings through holes from behind</source>
-        <translation type="unfinished"></translation>
+        <translation>aufgeleimt, die Saiten von hinten durch Löcher</translation>
     </message>
     <message>
         <source>glued on, the strings to a tailpiece</source>
-        <translation type="unfinished"></translation>
+        <translation>aufgeleimt, die Saiten an einem Saitenhalter</translation>
     </message>
     <message>
         <source>held down by the strings, in one piece with a notched top</source>
-        <translation type="unfinished"></translation>
+        <translation>von den Saiten gehalten, aus einem Stück mit gekerbter Oberkante</translation>
     </message>
     <message>
         <source>held down by the strings, its height set by two wheels</source>
-        <translation type="unfinished"></translation>
+        <translation>von den Saiten gehalten, die Höhe mit zwei Rädern gestellt</translation>
     </message>
     <message>
         <source>a plate with a saddle for each string</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Platte mit einem Reiter für jede Saite</translation>
     </message>
     <message>
         <source>a plate with saddles that neighbours share</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Platte mit Reitern, die Nachbarn teilen</translation>
     </message>
     <message>
         <source>a bar on two posts</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Balken auf zwei Pfosten</translation>
     </message>
     <message>
         <source>Kind of bridge</source>
-        <translation type="unfinished"></translation>
+        <translation>Art des Stegs</translation>
     </message>
     <message>
         <source>Kind</source>
-        <translation type="unfinished"></translation>
+        <translation>Art</translation>
     </message>
     <message>
         <source>kind of bridge</source>
-        <translation type="unfinished"></translation>
+        <translation>Art des Stegs</translation>
     </message>
     <message>
         <source>Reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Bezugskante</translation>
     </message>
     <message>
         <source>where it is best</source>
-        <translation type="unfinished"></translation>
+        <translation>wo sie am besten liegt</translation>
     </message>
     <message>
         <source>every saddle keeps the most of its travel, either way</source>
-        <translation type="unfinished"></translation>
+        <translation>jeder Reiter behält am meisten Weg, nach beiden Seiten</translation>
     </message>
     <message>
         <source>where it is</source>
-        <translation type="unfinished">wo sie ist</translation>
+        <translation>wo sie ist</translation>
     </message>
     <message>
         <source>the plate cannot move: what each saddle has left is shown</source>
-        <translation type="unfinished"></translation>
+        <translation>die Platte bleibt, wo sie ist: was jeder Reiter übrig hat, wird gezeigt</translation>
     </message>
     <message>
         <source>nut line to the edge along the bass string</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattellinie bis Kante längs der Basssaite</translation>
     </message>
     <message>
         <source>edge, bass</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante, Bass</translation>
     </message>
     <message>
         <source>nut line to the edge along the treble string</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattellinie bis Kante längs der Diskantsaite</translation>
     </message>
     <message>
         <source>edge, treble</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante, Diskant</translation>
     </message>
     <message>
         <source>This string&apos;s saddle</source>
-        <translation type="unfinished"></translation>
+        <translation>Reiter dieser Saite</translation>
     </message>
     <message>
         <source>its own</source>
-        <translation type="unfinished"></translation>
+        <translation>ein eigener</translation>
     </message>
     <message>
         <source>its bass neighbour&apos;s, too</source>
-        <translation type="unfinished"></translation>
+        <translation>auch der des Bassnachbarn</translation>
     </message>
     <message>
         <source>travel from</source>
-        <translation type="unfinished">Verstellweg von</translation>
+        <translation>Weg von</translation>
     </message>
     <message>
         <source>travel to</source>
-        <translation type="unfinished">Verstellweg bis</translation>
+        <translation>Weg bis</translation>
     </message>
     <message>
         <source>pitch of the saddles&apos; screws</source>
-        <translation type="unfinished"></translation>
+        <translation>Steigung der Reiterschrauben</translation>
     </message>
     <message>
         <source>screw&apos;s pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>Steigung</translation>
     </message>
     <message>
         <source>length of the saddles&apos; screws from the edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Länge der Reiterschrauben ab der Kante</translation>
     </message>
     <message>
         <source>screw&apos;s length</source>
-        <translation type="unfinished"></translation>
+        <translation>Schraube lang</translation>
     </message>
     <message>
         <source>spring on the screw, pressed solid</source>
-        <translation type="unfinished"></translation>
+        <translation>Feder auf der Schraube, ganz gedrückt</translation>
     </message>
     <message>
         <source>spring, solid</source>
-        <translation type="unfinished"></translation>
+        <translation>Feder, gedrückt</translation>
     </message>
     <message>
         <source>Crowns that are there</source>
-        <translation type="unfinished"></translation>
+        <translation>Kronen, wie vorgefunden</translation>
     </message>
     <message>
         <source>fret 12 to this string&apos;s crown, as found</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis zur Krone dieser Saite, wie vorgefunden</translation>
     </message>
     <message>
         <source>fret 12 to crown</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis Krone</translation>
     </message>
     <message>
         <source>Saddles</source>
-        <translation type="unfinished"></translation>
+        <translation>Reiter</translation>
     </message>
     <message>
         <source>edge where it is best</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante, wo sie am besten liegt</translation>
     </message>
     <message>
         <source>edge where it is</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante, wo sie ist</translation>
     </message>
     <message>
         <source>strings that share a saddle</source>
-        <translation type="unfinished"></translation>
+        <translation>Saiten auf einem Reiter</translation>
     </message>
     <message>
         <source>a saddle of its own</source>
-        <translation type="unfinished"></translation>
+        <translation>ein eigener Reiter</translation>
     </message>
     <message>
         <source>crowns not measured</source>
-        <translation type="unfinished"></translation>
+        <translation>Kronen nicht gemessen</translation>
     </message>
     <message>
         <source>crowns that are there</source>
-        <translation type="unfinished"></translation>
+        <translation>Kronen, wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>equal angle</source>
+        <translation>gleicher Winkel</translation>
+    </message>
+    <message>
+        <source>every string breaks alike; the pins stand in a curve</source>
+        <translation>jede Saite knickt gleich; die Pins stehen in einem Bogen</translation>
+    </message>
+    <message>
+        <source>Fret plane over the top</source>
+        <translation>Bundebene über der Decke</translation>
+    </message>
+    <message>
+        <source>by the old strings</source>
+        <translation>nach den alten Saiten</translation>
+    </message>
+    <message>
+        <source>from the strings over the old top, and their action as found</source>
+        <translation>aus den Saiten über der alten Decke und ihrer Saitenlage, wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>bass string over the top before the old bridge</source>
+        <translation>Basssaite über der Decke vor dem alten Steg</translation>
+    </message>
+    <message>
+        <source>string, bass</source>
+        <translation>Saite, Bass</translation>
+    </message>
+    <message>
+        <source>treble string over the top before the old bridge</source>
+        <translation>Diskantsaite über der Decke vor dem alten Steg</translation>
+    </message>
+    <message>
+        <source>string, treble</source>
+        <translation>Saite, Diskant</translation>
+    </message>
+    <message>
+        <source>fret plane as measured</source>
+        <translation>Bundebene wie gemessen</translation>
+    </message>
+    <message>
+        <source>fret plane by the old strings</source>
+        <translation>Bundebene nach den alten Saiten</translation>
     </message>
 </context>
 <context>
@@ -1313,51 +1357,51 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
     <message>
         <source>glued, tailpiece</source>
-        <translation type="unfinished"></translation>
+        <translation>aufgeleimt, Saitenhalter</translation>
     </message>
     <message>
         <source>floating on wheels</source>
-        <translation type="unfinished"></translation>
+        <translation>schwebend auf Rädern</translation>
     </message>
     <message>
         <source>a plate, a saddle for each string</source>
-        <translation type="unfinished"></translation>
+        <translation>Platte, ein Reiter für jede Saite</translation>
     </message>
     <message>
         <source>a plate with shared saddles</source>
-        <translation type="unfinished"></translation>
+        <translation>Platte mit geteilten Reitern</translation>
     </message>
     <message>
         <source>a bar on two posts</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Balken auf zwei Pfosten</translation>
     </message>
     <message>
         <source>from edge</source>
-        <translation type="unfinished"></translation>
+        <translation>ab Kante</translation>
     </message>
     <message>
         <source>move</source>
-        <translation type="unfinished">schieben</translation>
+        <translation>schieben</translation>
     </message>
     <message>
         <source>turns</source>
-        <translation type="unfinished"></translation>
+        <translation>Umdrehungen</translation>
     </message>
     <message>
         <source>shared, ct</source>
-        <translation type="unfinished"></translation>
+        <translation>geteilt, ct</translation>
     </message>
     <message>
         <source>to nut</source>
-        <translation type="unfinished"></translation>
+        <translation>zum Sattel</translation>
     </message>
     <message>
         <source>from nut</source>
-        <translation type="unfinished">ab Sattel</translation>
+        <translation>vom Sattel</translation>
     </message>
     <message>
         <source>no bridge in this job: choose its kind</source>
-        <translation type="unfinished"></translation>
+        <translation>kein Steg in diesem Auftrag: seine Art wählen</translation>
     </message>
 </context>
 <context>
@@ -3888,55 +3932,55 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
     <message>
         <source>edge</source>
-        <translation type="unfinished">Rand</translation>
+        <translation>Kante</translation>
     </message>
     <message>
         <source>crowns</source>
-        <translation type="unfinished"></translation>
+        <translation>Kronen</translation>
     </message>
     <message>
         <source>slot</source>
-        <translation type="unfinished">Kerbe</translation>
+        <translation>Nut</translation>
     </message>
     <message>
         <source>fret 12 to the bridge, bass</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis zum Steg, Bass</translation>
     </message>
     <message>
         <source>fret 12 to the bridge, treble</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis zum Steg, Diskant</translation>
     </message>
     <message>
         <source>nut to the bridge, bass</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel bis zum Steg, Bass</translation>
     </message>
     <message>
         <source>nut to the bridge, treble</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel bis zum Steg, Diskant</translation>
     </message>
     <message>
         <source>diagonal, bass fret 12 to the treble side</source>
-        <translation type="unfinished"></translation>
+        <translation>Diagonale, Bund 12 Bass bis Diskantseite</translation>
     </message>
     <message>
         <source>diagonal, treble fret 12 to the bass side</source>
-        <translation type="unfinished"></translation>
+        <translation>Diagonale, Bund 12 Diskant bis Bassseite</translation>
     </message>
     <message>
         <source>fret 12 to %1, bass</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis %1, Bass</translation>
     </message>
     <message>
         <source>fret 12 to %1, treble</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis %1, Diskant</translation>
     </message>
     <message>
         <source>nut to %1, bass</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel bis %1, Bass</translation>
     </message>
     <message>
         <source>nut to %1, treble</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel bis %1, Diskant</translation>
     </message>
 </context>
 <context>
@@ -4613,11 +4657,11 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>crown from the front face, or the edge it is set from</source>
-        <translation type="unfinished"></translation>
+        <translation>Krone ab der Vorderseite oder der Bezugskante</translation>
     </message>
     <message>
         <source>from edge, ×%1</source>
-        <translation type="unfinished"></translation>
+        <translation>ab Kante, ×%1</translation>
     </message>
 </context>
 <context>
@@ -5051,15 +5095,15 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>from edge</source>
-        <translation type="unfinished"></translation>
+        <translation>ab Kante</translation>
     </message>
     <message>
         <source>single saddles</source>
-        <translation type="unfinished">einzelne Reiter</translation>
+        <translation>einzelne Reiter</translation>
     </message>
     <message>
         <source>the bar&apos;s top</source>
-        <translation type="unfinished"></translation>
+        <translation>die Oberkante des Balkens</translation>
     </message>
 </context>
 <context>
@@ -5684,27 +5728,27 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>single saddles</source>
-        <translation type="unfinished">einzelne Reiter</translation>
+        <translation>einzelne Reiter</translation>
     </message>
     <message>
         <source>on two posts</source>
-        <translation type="unfinished"></translation>
+        <translation>auf zwei Pfosten</translation>
     </message>
     <message>
         <source>glued</source>
-        <translation type="unfinished"></translation>
+        <translation>aufgeleimt</translation>
     </message>
     <message>
         <source>Set every crown from the reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Krone ab der Bezugskante stellen</translation>
     </message>
     <message>
         <source>Cut the notches of its top</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Kerben der Oberkante schneiden</translation>
     </message>
     <message>
         <source>Set the bar square, then its height</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Balken winklig stellen, dann seine Höhe</translation>
     </message>
 </context>
 <context>
@@ -9919,179 +9963,191 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>edge at the bass string</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante an der Basssaite</translation>
     </message>
     <message>
         <source>edge at the treble string</source>
-        <translation type="unfinished"></translation>
+        <translation>Kante an der Diskantsaite</translation>
     </message>
     <message>
         <source>crown as found</source>
-        <translation type="unfinished"></translation>
+        <translation>Krone, wie vorgefunden</translation>
     </message>
     <message>
         <source>in true length, to where that line crosses the outer string of the other side</source>
-        <translation type="unfinished"></translation>
+        <translation>in wahrer Länge, bis wo diese Linie die äußere Saite der anderen Seite kreuzt</translation>
     </message>
     <message>
         <source>along the string, in true length, to where that line crosses it</source>
-        <translation type="unfinished"></translation>
+        <translation>an der Saite entlang, in wahrer Länge, bis wo diese Linie sie kreuzt</translation>
     </message>
     <message>
         <source>fret 12 to the reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis Bezugskante</translation>
     </message>
     <message>
         <source>nut to the reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel bis Bezugskante</translation>
     </message>
     <message>
         <source>fret 12 to the crowns&apos; line</source>
-        <translation type="unfinished"></translation>
+        <translation>Bund 12 bis Kronenlinie</translation>
     </message>
     <message>
         <source>nut to the crowns&apos; line</source>
-        <translation type="unfinished"></translation>
+        <translation>Sattel bis Kronenlinie</translation>
     </message>
     <message>
         <source>as it is given: through its places along the outer strings</source>
-        <translation type="unfinished"></translation>
+        <translation>wie angegeben: durch ihre Stellen an den äußeren Saiten</translation>
     </message>
     <message>
         <source>in plan; strings that share a saddle stand where the squares of what they pay at fret 12 are least</source>
-        <translation type="unfinished"></translation>
+        <translation>im Grundriss; Saiten auf einem Reiter stehen, wo die Quadrate dessen, was sie am 12. Bund zahlen, am kleinsten sind</translation>
     </message>
     <message>
         <source>how far its crown stands off its own place, times what one millimetre there changes at fret 12</source>
-        <translation type="unfinished"></translation>
+        <translation>wie weit ihre Krone von der eigenen Stelle absteht, mal was ein Millimeter dort am 12. Bund ändert</translation>
     </message>
     <message>
         <source>along the centreline, from the edge to the crown</source>
-        <translation type="unfinished"></translation>
+        <translation>an der Mittellinie entlang, von der Kante bis zur Krone</translation>
     </message>
     <message>
         <source>from the near end of its travel to where its crown stands</source>
-        <translation type="unfinished"></translation>
+        <translation>vom nahen Ende des Wegs bis zur Krone</translation>
     </message>
     <message>
         <source>from where its crown stands to the far end of its travel</source>
-        <translation type="unfinished"></translation>
+        <translation>von der Krone bis zum fernen Ende des Wegs</translation>
     </message>
     <message>
         <source>from fret 12 along the string: where it is to stand less where it was found; minus is toward the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>ab Bund 12 an der Saite entlang: wo sie stehen soll weniger wo sie stand; minus geht zum Sattel</translation>
     </message>
     <message>
         <source>what is to be moved over the thread&apos;s pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>was zu schieben ist durch die Steigung des Gewindes</translation>
     </message>
     <message>
         <source>the least of all saddles</source>
-        <translation type="unfinished"></translation>
+        <translation>der kleinste aller Reiter</translation>
     </message>
     <message>
         <source>crown as its saddle is set</source>
-        <translation type="unfinished"></translation>
+        <translation>Krone, wie der Reiter steht</translation>
     </message>
     <message>
         <source>crown from the reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Krone ab der Bezugskante</translation>
     </message>
     <message>
         <source>its saddle&apos;s reserve toward the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>Reserve des Reiters zum Sattel hin</translation>
     </message>
     <message>
         <source>its saddle&apos;s reserve away from the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>Reserve des Reiters vom Sattel weg</translation>
     </message>
     <message>
         <source>error at fret 12 on a shared saddle</source>
-        <translation type="unfinished"></translation>
+        <translation>Fehler am 12. Bund auf geteiltem Reiter</translation>
     </message>
     <message>
         <source>its saddle is to be moved</source>
-        <translation type="unfinished"></translation>
+        <translation>der Reiter ist zu schieben</translation>
     </message>
     <message>
         <source>turns of its saddle&apos;s screw</source>
-        <translation type="unfinished"></translation>
+        <translation>Umdrehungen der Reiterschraube</translation>
     </message>
     <message>
         <source>reference edge on the centreline</source>
-        <translation type="unfinished"></translation>
+        <translation>Bezugskante auf der Mittellinie</translation>
     </message>
     <message>
         <source>angle of the reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Winkel der Bezugskante</translation>
     </message>
     <message>
         <source>least reserve toward the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>kleinste Reserve zum Sattel hin</translation>
     </message>
     <message>
         <source>least reserve away from the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>kleinste Reserve vom Sattel weg</translation>
     </message>
     <message>
         <source>{where} holds {0}; a string is named by a whole number from 0, the bass, to {1}</source>
-        <translation type="unfinished"></translation>
+        <translation>{where} enthält {0}; eine Saite wird mit einer ganzen Zahl von 0, dem Bass, bis {1} genannt</translation>
     </message>
     <message>
         <source>{where} holds no string; a saddle carries at least one</source>
-        <translation type="unfinished"></translation>
+        <translation>{where} enthält keine Saite; ein Reiter trägt mindestens eine</translation>
     </message>
     <message>
         <source>{where}: strings that share a saddle are neighbours, named from the bass on, and no string stands on two</source>
-        <translation type="unfinished"></translation>
+        <translation>{where}: Saiten auf einem Reiter sind Nachbarn, vom Bass an genannt, und keine steht auf zweien</translation>
     </message>
     <message>
         <source>{0} and {1} share a saddle and stand {2} apart: a saddle of its own for each, or other neighbours</source>
-        <translation type="unfinished"></translation>
+        <translation>{0} und {1} teilen einen Reiter und liegen {2} auseinander: jede einen eigenen Reiter, oder andere Nachbarn</translation>
     </message>
     <message>
         <source>{0}: its crown would stand {1} from the edge; the screw ends at {2}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: ihre Krone stünde {1} von der Kante; die Schraube endet bei {2}</translation>
     </message>
     <message>
         <source>{0}: its crown would stand {1} from the edge; the spring, pressed solid, takes {2}</source>
-        <translation type="unfinished"></translation>
+        <translation>{0}: ihre Krone stünde {1} von der Kante; die Feder braucht ganz gedrückt {2}</translation>
     </message>
     <message>
         <source>{where} is {0}, inside the outer string at {1}: what is turned there moves the other side, too</source>
-        <translation type="unfinished"></translation>
+        <translation>{where} ist {0}, innerhalb der äußeren Saite bei {1}: was dort gedreht wird, bewegt auch die andere Seite</translation>
     </message>
     <message>
         <source>reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Bezugskante</translation>
     </message>
     <message>
         <source>edge&apos;s angle</source>
-        <translation type="unfinished"></translation>
+        <translation>Winkel der Kante</translation>
     </message>
     <message>
         <source>crown from the edge</source>
-        <translation type="unfinished">Krone ab Kante</translation>
+        <translation>Krone ab Kante</translation>
     </message>
     <message>
         <source>reserve</source>
-        <translation type="unfinished"></translation>
+        <translation>Reserve</translation>
     </message>
     <message>
         <source>its own crown</source>
-        <translation type="unfinished"></translation>
+        <translation>die eigene Krone</translation>
     </message>
     <message>
         <source>off its own crown</source>
-        <translation type="unfinished"></translation>
+        <translation>neben der eigenen Krone</translation>
     </message>
     <message>
         <source>crown as set</source>
-        <translation type="unfinished"></translation>
+        <translation>Krone, wie gestellt</translation>
     </message>
     <message>
         <source>to move</source>
-        <translation type="unfinished"></translation>
+        <translation>zu schieben</translation>
+    </message>
+    <message>
+        <source>where this string breaks by the angle that all do; in the mean they stand behind the slot as far as is given</source>
+        <translation>wo diese Saite um denselben Winkel knickt wie alle; im Mittel stehen sie so weit hinter der Nut wie angegeben</translation>
+    </message>
+    <message>
+        <source>{where} is missing; it follows from the strings over the old top once the action of both outer strings is read as found</source>
+        <translation>{where} fehlt; es folgt aus den Saiten über der alten Decke, sobald die Saitenlage beider äußeren Saiten im Zustand vorher gelesen ist</translation>
+    </message>
+    <message>
+        <source>by the strings over the old top the fret plane passes {0} over it at the bass and {1} at the treble: the top is sunk or waved, or one was misread</source>
+        <translation>nach den Saiten über der alten Decke liegt die Bundebene am Bass {0} und am Diskant {1} über ihr: die Decke ist eingesunken oder wellig, oder eine ist falsch abgelesen</translation>
     </message>
 </context>
 <context>
@@ -11210,35 +11266,39 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>reference edge</source>
-        <translation type="unfinished"></translation>
+        <translation>Bezugskante</translation>
     </message>
     <message>
         <source>Along the outer strings, nut&apos;s front to the edge the saddles are set from: bass %1, treble %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Längs der äußeren Saiten, Sattelvorderseite bis zur Bezugskante der Reiter: Bass %1, Diskant %2.</translation>
     </message>
     <message>
         <source>Along the outer strings, nut&apos;s front to the line of the crowns: bass %1, treble %2.</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>2. Measure bar X and bar Y with a caliper, from the middle of one cross pens::fine to the middle of the other, and enter what it reads.</source>
-        <translation type="unfinished"></translation>
+        <translation>Längs der äußeren Saiten, Sattelvorderseite bis zur Linie der Kronen: Bass %1, Diskant %2.</translation>
     </message>
     <message>
         <source>crown from the nut line</source>
-        <translation type="unfinished">Krone ab der Sattellinie</translation>
+        <translation>Krone ab der Sattellinie</translation>
     </message>
     <message>
         <source>left toward the nut</source>
-        <translation type="unfinished"></translation>
+        <translation>übrig zum Sattel</translation>
     </message>
     <message>
         <source>left away from it</source>
-        <translation type="unfinished"></translation>
+        <translation>übrig vom Sattel weg</translation>
     </message>
     <message>
         <source>pays, cents</source>
-        <translation type="unfinished"></translation>
+        <translation>zahlt, Cent</translation>
+    </message>
+    <message>
+        <source>across from the centreline; along from the crowns&apos; line on it</source>
+        <translation>quer ab der Mittellinie; längs ab der Kronenlinie auf ihr</translation>
+    </message>
+    <message>
+        <source>2. Measure bar X and bar Y with a caliper, from the middle of one cross line to the middle of the other, and enter what it reads.</source>
+        <translation>2. Balken X und Balken Y mit dem Messschieber messen, von der Mitte des einen Querstrichs zur Mitte des anderen, und eintragen, was er zeigt.</translation>
     </message>
 </context>
 <context>
