@@ -10537,8 +10537,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>von vorn gesehen, Kopf links</translation>
     </message>
     <message>
-        <source>Cut along one frame and lay the marks with the same letter on one another. Then measure nut to slot on the joined strip: it must be what is written here.</source>
-        <translation>An einem Rahmen ausschneiden und die Marken mit gleichem Buchstaben übereinanderlegen. Dann am Streifen Sattel bis Nut messen: es muss sein, was hier steht.</translation>
+        <source>Cut along one frame and lay the marks with the same letter on one another. Then measure from the nut&apos;s front on the joined strip: it must be what is written here.</source>
+        <translation>An einem Rahmen entlang schneiden und die Marken mit demselben Buchstaben aufeinanderlegen. Dann auf dem zusammengefügten Streifen ab der Sattelvorderseite messen: es muss sein, was hier steht.</translation>
     </message>
     <message>
         <source>drawn as it is, whatever printer is chosen</source>

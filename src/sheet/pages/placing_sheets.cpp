@@ -230,8 +230,8 @@ private:
         page_.go_to(origin_.y - half_ - under_strip_mm);
         if (tiles_ > 1)
             page_.paragraph(translate(
-                "sheet", "Cut along one frame and lay the marks with the same letter on one another. Then "
-                         "measure nut to slot on the joined strip: it must be what is written here."));
+                "sheet", "Cut along one frame and lay the marks with the same letter on one another. Then measure "
+                         "from the nut's front on the joined strip: it must be what is written here."));
         const Placing& place = page_.solution().placing;
         page_.paragraph(with_values(marks_words(place.by),
                                     page_.figure("placing.nut_bass", place.bass.from_nut_mm),
