@@ -11300,6 +11300,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>2. Measure bar X and bar Y with a caliper, from the middle of one cross line to the middle of the other, and enter what it reads.</source>
         <translation>2. Balken X und Balken Y mit dem Messschieber messen, von der Mitte des einen Querstrichs zur Mitte des anderen, und eintragen, was er zeigt.</translation>
     </message>
+    <message>
+        <source>Bar on posts</source>
+        <translation>Balken auf Pfosten</translation>
+    </message>
 </context>
 <context>
     <name>texts</name>

@@ -25,7 +25,8 @@ bool is_bridge_top(const SheetContext& context) {
 
 std::string name_of(const SheetContext& context) {
     if (is_bridge_top(context)) return translate("sheet", "Bridge top");
-    return context.solution.single ? translate("sheet", "Single saddles") : translate("sheet", "Saddle");
+    if (context.solution.single) return translate("sheet", "Single saddles");
+    return context.job.design.has_slot() ? translate("sheet", "Saddle") : translate("sheet", "Bar on posts");
 }
 
 std::string ground_words(SaddleGround ground, bool over_packing) {
@@ -43,7 +44,7 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     const SaddleDesign& saddle = context.job.design.saddle;
     const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
     std::vector<std::string> facts{material_name(saddle.material)};
-    if (!context.solution.single && !is_bridge_top(context)) {
+    if (context.job.design.has_slot()) {
         if (saddle.blank)
             facts.front() += ", " + translate("sheet", "blank") + " " + number(saddle.blank->length_mm) +
                              " × " + number(saddle.blank->height_mm) + " × " +
@@ -285,7 +286,7 @@ private:
                             0.0, SheetPage::body_em);
         if (page_.solution().single) return;
         const double angle = page_.solution().straight_saddle.line.angle_deg;
-        if (!is_bridge_top(page_.context()))
+        if (design_.has_slot())
             page_.paragraph(
                 with_values(translate("sheet", "Thickness %1; it holds in its slot without being forced."),
                             page_.figure("saddle.thickness", design_.saddle.thickness_mm)));
