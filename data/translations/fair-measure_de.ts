@@ -1280,6 +1280,90 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>fret plane by the old strings</source>
         <translation>Bundebene nach den alten Saiten</translation>
     </message>
+    <message>
+        <source>hole drilled before the reamer</source>
+        <translation>vor der Reibahle gebohrtes Loch</translation>
+    </message>
+    <message>
+        <source>drilled</source>
+        <translation>gebohrt</translation>
+    </message>
+    <message>
+        <source>taper of pins and reamer</source>
+        <translation>Konus von Pins und Reibahle</translation>
+    </message>
+    <message>
+        <source>taper</source>
+        <translation>Konus</translation>
+    </message>
+    <message>
+        <source>chamfer at the top of the hole</source>
+        <translation>Fase oben am Loch</translation>
+    </message>
+    <message>
+        <source>chamfer</source>
+        <translation>Fase</translation>
+    </message>
+    <message>
+        <source>back edge to the slot&apos;s middle</source>
+        <translation>Hinterkante bis Mitte der Nut</translation>
+    </message>
+    <message>
+        <source>back to slot</source>
+        <translation>hinten bis Nut</translation>
+    </message>
+    <message>
+        <source>front edge to this string&apos;s pin</source>
+        <translation>Vorderkante bis zum Pin dieser Saite</translation>
+    </message>
+    <message>
+        <source>front to pin</source>
+        <translation>vorn bis Pin</translation>
+    </message>
+    <message>
+        <source>Its strings held by</source>
+        <translation>Seine Saiten hält</translation>
+    </message>
+    <message>
+        <source>as the new one</source>
+        <translation>wie beim neuen</translation>
+    </message>
+    <message>
+        <source>pins</source>
+        <translation>Pins</translation>
+    </message>
+    <message>
+        <source>tie block</source>
+        <translation>Knüpfblock</translation>
+    </message>
+    <message>
+        <source>hole</source>
+        <translation>Loch</translation>
+    </message>
+    <message>
+        <source>old exit behind the slot</source>
+        <translation>alter Austritt hinter der Nut</translation>
+    </message>
+    <message>
+        <source>exit behind</source>
+        <translation>Austritt hinten</translation>
+    </message>
+    <message>
+        <source>old exit over the soundboard</source>
+        <translation>alter Austritt über der Decke</translation>
+    </message>
+    <message>
+        <source>exit over top</source>
+        <translation>Austritt über Decke</translation>
+    </message>
+    <message>
+        <source>old bridge held as the new one</source>
+        <translation>alter Steg hält wie der neue</translation>
+    </message>
+    <message>
+        <source>how the old bridge held its strings</source>
+        <translation>wie der alte Steg die Saiten hielt</translation>
+    </message>
 </context>
 <context>
     <name>fm::BridgeStation</name>
@@ -1402,6 +1486,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>no bridge in this job: choose its kind</source>
         <translation>kein Steg in diesem Auftrag: seine Art wählen</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>reamer %1 past where it fills the drilled hole</source>
+        <translation>Reibahle %1 weiter, als wo sie das Bohrloch füllt</translation>
     </message>
 </context>
 <context>
@@ -10149,6 +10241,66 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>by the strings over the old top the fret plane passes {0} over it at the bass and {1} at the treble: the top is sunk or waved, or one was misread</source>
         <translation>nach den Saiten über der alten Decke liegt die Bundebene am Bass {0} und am Diskant {1} über ihr: die Decke ist eingesunken oder wellig, oder eine ist falsch abgelesen</translation>
     </message>
+    <message>
+        <source>pin hole</source>
+        <translation>Pinloch</translation>
+    </message>
+    <message>
+        <source>taper</source>
+        <translation>Konus</translation>
+    </message>
+    <message>
+        <source>pilot hole</source>
+        <translation>Bohrloch</translation>
+    </message>
+    <message>
+        <source>bridge width</source>
+        <translation>Stegbreite</translation>
+    </message>
+    <message>
+        <source>front edge to the slot</source>
+        <translation>Vorderkante bis Nut</translation>
+    </message>
+    <message>
+        <source>the pin from the nut line less the bridge&apos;s front edge</source>
+        <translation>der Pin ab der Sattellinie weniger die Vorderkante des Stegs</translation>
+    </message>
+    <message>
+        <source>the bridge&apos;s width less its front edge to the slot&apos;s middle</source>
+        <translation>die Breite des Stegs weniger Vorderkante bis Mitte der Nut</translation>
+    </message>
+    <message>
+        <source>half of what the hole is wider than the pilot, over the tangent of half the taper</source>
+        <translation>die Hälfte dessen, was das Loch weiter ist als das Bohrloch, durch den Tangens des halben Konus</translation>
+    </message>
+    <message>
+        <source>pin from the bridge&apos;s front edge</source>
+        <translation>Pin ab der Vorderkante des Stegs</translation>
+    </message>
+    <message>
+        <source>slot&apos;s middle from the bridge&apos;s back edge</source>
+        <translation>Mitte der Nut ab der Hinterkante des Stegs</translation>
+    </message>
+    <message>
+        <source>reamer past the pilot hole</source>
+        <translation>Reibahle über das Bohrloch hinaus</translation>
+    </message>
+    <message>
+        <source>the strings will turn the bridge with {0} N·m instead of {1} as found: more than a tenth harder, and the top has to bear it</source>
+        <translation>die Saiten werden den Steg mit {0} N·m drehen statt mit {1} wie vorgefunden: mehr als ein Zehntel stärker, und die Decke muss es tragen</translation>
+    </message>
+    <message>
+        <source>{0} and {1}: between their pins&apos; holes {2} of wood would be left</source>
+        <translation>{0} und {1}: zwischen ihren Pinlöchern blieben {2} Holz</translation>
+    </message>
+    <message>
+        <source>pin</source>
+        <translation>Pin</translation>
+    </message>
+    <message>
+        <source>front edge</source>
+        <translation>Vorderkante</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -11303,6 +11455,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Bar on posts</source>
         <translation>Balken auf Pfosten</translation>
+    </message>
+    <message>
+        <source>drilled %1, reamed at %2</source>
+        <translation>gebohrt %1, gerieben mit %2</translation>
+    </message>
+    <message>
+        <source>%1 further</source>
+        <translation>%1 weiter</translation>
+    </message>
+    <message>
+        <source>holes chamfered %1</source>
+        <translation>Löcher gefast %1</translation>
     </message>
 </context>
 <context>

@@ -132,6 +132,8 @@ Value plan_json(const Job& job, const Solution& target, const Plan& plan, const 
         .add("order", std::string(word_of(plan.order)))
         .add("steps", std::move(steps))
         .add("moment_found_nm", or_null(plan.moment_found_nm))
+        .add("break_angles_found_deg",
+             Value::Array(plan.breaks_found_deg.begin(), plan.breaks_found_deg.end()))
         .add("stops", stops_json(job, stops_of(design, target, plan, job.survey)))
         .add("warnings", std::move(warnings))
         .take();

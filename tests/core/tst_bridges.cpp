@@ -4,6 +4,7 @@
 #include "core/solution/solution.h"
 #include "job/document/json.h"
 #include "job/edits/bridge_edits.h"
+#include "job/state/state.h"
 
 #include <QTest>
 
@@ -140,6 +141,71 @@ private Q_SLOTS:
         const JobResult unread = read_job(without(measured, "readings"));
         QVERIFY(!unread.job);
         QCOMPARE(unread.problems.front().id, std::string("plane_needs_action"));
+    }
+
+    void the_old_bridge_has_its_own_break_and_moment() {
+        Value document = demo_document("kittiwake");
+        Value::Array strings;
+        for (std::size_t i = 0; i < job_of(document).design.strings.size(); ++i) {
+            const Value read = with(Value(Value::Object{}), "open_gap_fret1_mm", 0.6);
+            strings.push_back(with(read, "action12_mm", 2.9));
+        }
+        const Value entry = with(with(Value(Value::Object{}), "state", "found"), "strings", strings);
+        document = with(document, "readings", Value::Array{entry});
+        document = with(document, "bridge.existing.height_mm", 7.0);
+        const auto plan_of = [](const Value& with_old) { return *state_of(with_old).state->plan; };
+        const Plan same = plan_of(document);
+        document = with(document, "bridge.existing.anchor", "tie");
+        document = with(document, "bridge.existing.exit.behind_mm", 20.0);
+        document = with(document, "bridge.existing.exit.above_top_mm", 6.0);
+        const auto state = state_of(document).state;
+        const Plan tied = *state->plan;
+        QCOMPARE(*tied.moment_found_nm, *same.moment_found_nm); // held at the bridge, both
+        for (std::size_t i = 0; i < tied.breaks_found_deg.size(); ++i) {
+            const StringLine& line = state->written.strings[i].line;
+            const double over_mm = state->job.design.bridge->plane_above_top_mm + *state->known[i].saddle_z_mm;
+            const double run_mm = state->written.straight_saddle.slot_x_mm(line.saddle_y_mm) + 20.0 -
+                                  line.plan_x_mm(line.saddle_x_mm);
+            const double rises = std::atan((*state->known[i].saddle_z_mm - state->written.strings[i].ends.nut_z_mm) /
+                                           (line.saddle_x_mm - line.set_forward_mm));
+            const double wanted =
+                (rises + std::atan((over_mm - 6.0) * line.plan_cosine / run_mm)) * 180.0 / std::numbers::pi;
+            QVERIFY(std::abs(tied.breaks_found_deg[i] - wanted) < 1e-9);
+            QVERIFY(std::abs(tied.breaks_found_deg[i] - same.breaks_found_deg[i]) > 0.1);
+        }
+        // Held by a tailpiece hardly anything turned it: what is new is said.
+        document = with(document, "bridge.existing.anchor", "tailpiece");
+        const auto before = state_of(document).state;
+        QVERIFY(std::any_of(before->reading_doubts.begin(), before->reading_doubts.end(),
+                            [](const Message& doubt) { return doubt.id == "moment_raised"; }));
+        QVERIFY(std::none_of(state->reading_doubts.begin(), state->reading_doubts.end(),
+                             [](const Message& doubt) { return doubt.id == "moment_raised"; }));
+    }
+
+    void pins_are_told_from_where_a_fence_stands() {
+        Value document = document_of(QStringLiteral(TEST_DATA "/kinds/pinned.fmjob"));
+        document = with(document, "bridge.pins.taper_deg", 3.0);
+        document = with(document, "bridge.pins.pilot_mm", 4.6);
+        Design design = job_of(document).design;
+        const Solution solution = solve(design);
+        const BridgeSolution& bridge = *solution.bridge;
+        QCOMPARE(*bridge.slot_from_back_mm, 32.0 - 9.0);
+        const double middle_mm =
+            0.5 * (solution.strings.front().line.saddle_y_mm + solution.strings.back().line.saddle_y_mm);
+        for (std::size_t i = 0; i < bridge.pins.size(); ++i)
+            QVERIFY(std::abs(bridge.pins_from_front_mm[i] -
+                             (9.0 + 8.5 + solution.straight_saddle.line.slope * (bridge.pins[i].y_mm - middle_mm))) <
+                    1e-9);
+        // A cone of 3° is 0.6 mm wider so much further down.
+        QVERIFY(std::abs(2.0 * *bridge.ream_mm * std::tan(1.5 * std::numbers::pi / 180.0) - 0.6) < 1e-9);
+        const auto meets = [](const Solution& solved) {
+            return std::any_of(solved.warnings.begin(), solved.warnings.end(),
+                               [](const Message& message) { return message.id == "pins_meet"; });
+        };
+        QVERIFY(!meets(solution));
+        design.bridge->pins.hole_mm = 10.2; // strings 11.1 apart
+        QVERIFY(meets(solve(design)));
+        QVERIFY(!read_job(with(document, "bridge.pins.pilot_mm", 5.3)).job); // wider than the hole
     }
 
     void every_kind_is_made_from_every_other() {

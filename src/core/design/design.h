@@ -301,6 +301,9 @@ struct Pins {
     double hole_mm = 5;
     double ramp_mm = 1;
     PinsLine line = PinsLine::parallel;
+    std::optional<double> taper_deg;  ///< between both sides of the reamer, as the pins'
+    std::optional<double> pilot_mm;   ///< drilled first
+    std::optional<double> chamfer_mm; ///< at the top of the hole
     std::optional<Spacing> spacing;
 };
 
@@ -329,6 +332,8 @@ struct BridgeOutline {
 struct ExistingBridge {
     std::optional<double> height_mm;
     std::vector<double> crown_mm; ///< as found, one a string: fret 12 to crown along the string; or empty
+    std::optional<Anchor> anchor; ///< none: as the new one's
+    std::optional<Exit> exit;
     /// As found, the outer strings' undersides over the soundboard right before it.
     std::optional<EdgeMargins> string_over_top_mm;
 };

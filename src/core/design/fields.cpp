@@ -118,6 +118,10 @@ template <auto Member> auto* in_old_strings(auto& design) {
                                                     : nullptr;
 }
 
+template <auto Member> auto* in_old_exit(auto& design) {
+    return design.bridge && design.bridge->existing ? in<Member>(design.bridge->existing->exit) : nullptr;
+}
+
 std::vector<Field> neck_fields() {
     return {
         must<[](auto& d, Index) { return &d.neck.fret_height_mm; }>(
@@ -405,10 +409,16 @@ std::vector<Field> bridge_fields() {
             "bridge.break_angle_min_deg", angle, {0, 90}),
         may<[](auto& d, Index) { return in_pins<&Pins::behind_mm>(d); }>(
             "bridge.pins.behind_mm", length, {0, 200}, QT_TRANSLATE_NOOP("messages", "pins behind it")),
-        may<[](auto& d, Index) { return in_pins<&Pins::hole_mm>(d); }>("bridge.pins.hole_mm", length,
-                                                                       {0.5, 20}),
+        may<[](auto& d, Index) { return in_pins<&Pins::hole_mm>(d); }>("bridge.pins.hole_mm", length, {0.5, 20},
+            QT_TRANSLATE_NOOP("messages", "pin hole")),
         may<[](auto& d, Index) { return in_pins<&Pins::ramp_mm>(d); }>("bridge.pins.ramp_mm", length,
                                                                        {0, 30}),
+        may<[](auto& d, Index) { return in_pins<&Pins::taper_deg>(d); }>("bridge.pins.taper_deg", angle, {0.5, 15},
+            QT_TRANSLATE_NOOP("messages", "taper")),
+        may<[](auto& d, Index) { return in_pins<&Pins::pilot_mm>(d); }>("bridge.pins.pilot_mm", length, {0.5, 20},
+            QT_TRANSLATE_NOOP("messages", "pilot hole")),
+        may<[](auto& d, Index) { return in_pins<&Pins::chamfer_mm>(d); }>("bridge.pins.chamfer_mm", length,
+                                                                          {0, 5}),
         of_strings(Grows::between_neighbours, must<[](auto& d, Index i) {
                        return d.bridge && d.bridge->pins.spacing ? item(d.bridge->pins.spacing->each_mm, i)
                                                                  : nullptr;
@@ -416,9 +426,10 @@ std::vector<Field> bridge_fields() {
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::length_mm>(d); }>(
             "bridge.outline.length_mm", length, {20, 400})),
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::width_mm>(d); }>(
-            "bridge.outline.width_mm", length, {5, 150})),
+            "bridge.outline.width_mm", length, {5, 150}, QT_TRANSLATE_NOOP("messages", "bridge width"))),
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::front_mm>(d); }>(
-            "bridge.outline.front_mm", length, {0, 150})),
+            "bridge.outline.front_mm", length, {0, 150},
+            QT_TRANSLATE_NOOP("messages", "front edge to the slot"))),
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::middle_mm>(d); }>(
             "bridge.outline.middle_mm", length, {0, 400})),
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::wing_width_mm>(d); }>(
@@ -435,6 +446,10 @@ std::vector<Field> bridge_fields() {
         may<[](auto& d, Index) {
             return d.bridge ? in<&ExistingBridge::height_mm>(d.bridge->existing) : nullptr;
         }>("bridge.existing.height_mm", length, {0.5, 100}),
+        must<[](auto& d, Index) { return in_old_exit<&Exit::behind_mm>(d); }>(
+            "bridge.existing.exit.behind_mm", length, {0.1, 500}),
+        must<[](auto& d, Index) { return in_old_exit<&Exit::above_top_mm>(d); }>(
+            "bridge.existing.exit.above_top_mm", length, {-50, 100}),
         must<[](auto& d, Index) { return in_old_strings<&EdgeMargins::bass_mm>(d); }>(
             "bridge.existing.string_over_top_mm.bass", length, {0, 100}),
         must<[](auto& d, Index) { return in_old_strings<&EdgeMargins::treble_mm>(d); }>(

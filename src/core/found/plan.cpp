@@ -119,19 +119,17 @@ public:
         return list;
     }
 
-    std::optional<double> moment_nm() const {
+    /// The bridge that is there, under the strings as they stand.
+    std::optional<BridgeSolution> bridge() const {
         if (!design_.bridge || !target_.bridge) return std::nullopt;
         std::vector<BridgeStringInput> strings;
-        std::vector<double> exits_mm;
         for (std::size_t i = 0; i < at_.size(); ++i) {
             if (!at_[i]) return std::nullopt;
             const StringSolution& wanted = target_.strings[i];
             strings.push_back({wanted.line, {wanted.ends.nut_z_mm, at_[i]->saddle_z_mm}, wanted.tension_n()});
-            exits_mm.push_back(wanted.bridge->exit_x_mm);
         }
-        const auto height_mm = design_.bridge->existing ? std::optional(design_.bridge->existing->height_mm)
-                                                        : target_.bridge->height_mm;
-        return turning_moment_nm(*design_.bridge, strings, exits_mm, height_mm);
+        return bridge_solution(design_, bridge_as_found(*design_.bridge, target_.bridge->height_mm),
+                               target_.straight_saddle, strings);
     }
 
     std::vector<std::size_t> unread() const {
@@ -225,7 +223,11 @@ std::optional<Plan> plan(const Design& design, const Solution& target, const Rea
     Plan made;
     made.order = order;
     made.unread = planning.unread();
-    made.moment_found_nm = planning.moment_nm();
+    if (const auto bridge = planning.bridge()) {
+        made.moment_found_nm = bridge->moment_nm;
+        for (const BridgeString& string : bridge->strings)
+            made.breaks_found_deg.push_back(string.break_angle_deg);
+    }
     planning.decide(made);
     planning.do_relief(made.relief);
     if (order == PlanOrder::neck_saddle_nut) {

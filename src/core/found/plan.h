@@ -68,7 +68,9 @@ struct Plan {
     SaddleStep saddle;
     NutStep nut;
     std::vector<std::optional<PlannedString>> strings; ///< nothing for strings never read
-    std::optional<double> moment_found_nm; ///< about the soundboard, as found; needs a bridge and all strings
+    // Of the bridge as found; they need a bridge and all strings.
+    std::optional<double> moment_found_nm; ///< about the soundboard
+    std::vector<double> breaks_found_deg;  ///< one a string, or empty
     std::vector<std::size_t> unread;       ///< strings without both numbers
     std::vector<Message> notes;            ///< choices that could not be, and what is done instead
 };

@@ -72,4 +72,15 @@ std::vector<Message> reading_doubts(const Design& design, const Solution& target
     return doubts;
 }
 
+std::optional<Message> moment_doubt(const Plan& plan, const Solution& wanted) {
+    constexpr double told_from = 1.1;
+    constexpr double least_nm = 0.1; // of strings held by a tailpiece hardly anything is left
+    if (!plan.moment_found_nm || !wanted.bridge) return std::nullopt;
+    const double found_nm = *plan.moment_found_nm;
+    const double will_nm = wanted.bridge->moment_nm;
+    if (will_nm <= told_from * found_nm || will_nm - found_nm < least_nm) return std::nullopt;
+    const auto shown = [](double nm) { return std::round(nm * 100.0) / 100.0; };
+    return Message{"moment_raised", Severity::warning, "bridge", {shown(will_nm), shown(found_nm)}};
+}
+
 } // namespace fm

@@ -134,6 +134,17 @@ double turning_moment_nm(const BridgeDesign& bridge, const std::vector<BridgeStr
     return moment_nm;
 }
 
+BridgeDesign bridge_as_found(const BridgeDesign& bridge, std::optional<double> new_height_mm) {
+    BridgeDesign found = bridge;
+    found.auto_height = false;
+    found.height_mm = new_height_mm;
+    if (!bridge.existing) return found;
+    if (bridge.existing->height_mm) found.height_mm = bridge.existing->height_mm;
+    found.anchor = bridge.existing->anchor.value_or(bridge.anchor);
+    if (bridge.existing->exit) found.exit = *bridge.existing->exit;
+    return found;
+}
+
 BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge, const StraightSaddle& saddle,
                                const std::vector<BridgeStringInput>& strings) {
     BridgeSolution solution;
@@ -144,6 +155,9 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
     choose_height(bridge, mean_over_top_mm, solution);
     if (bridge.anchor == Anchor::pins) 
         solution.pins = pin_places(design, bridge, saddle, strings, solution.height_mm);
+    if (bridge.anchor == Anchor::pins && bridge.pins.taper_deg && bridge.pins.pilot_mm)
+        solution.ream_mm = (bridge.pins.hole_mm - *bridge.pins.pilot_mm) /
+                           (2.0 * std::tan(0.5 * *bridge.pins.taper_deg / degrees));
     if (design.has_slot() && solution.height_mm && design.saddle.slot_depth_mm)
         solution.floor_left_mm = *solution.height_mm - *design.saddle.slot_depth_mm;
     if (bridge.neck_pocket && solution.plane_off_mm != 0.0)

@@ -34,6 +34,10 @@ struct BridgeSolution {
     std::optional<double> floor_left_mm;   ///< wood under the saddle's slot
     std::optional<double> neck_packing_mm; ///< in the pocket, to bring the plane where it belongs
     std::vector<PlanPoint> pins;           ///< empty unless the strings are pinned
+    // Where a fence stands at its front edge; nothing without an outline.
+    std::vector<double> pins_from_front_mm;
+    std::optional<double> slot_from_back_mm; ///< its middle, amid the strings
+    std::optional<double> ream_mm; ///< how far the reamer goes in from where it first fills the pilot hole
     std::vector<BridgeString> strings;
 };
 
@@ -45,6 +49,9 @@ struct BridgeStringInput {
 };
 BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge, const StraightSaddle& saddle,
                                const std::vector<BridgeStringInput>& strings);
+
+/// The bridge that is there: its own height and anchor where they are known, else the new one's.
+BridgeDesign bridge_as_found(const BridgeDesign& bridge, std::optional<double> new_height_mm);
 
 /// Turning moment about the soundboard with the strings at those heights over it [N·m].
 double turning_moment_nm(const BridgeDesign& bridge, const std::vector<BridgeStringInput>& strings,

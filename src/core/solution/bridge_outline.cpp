@@ -38,9 +38,13 @@ BridgeOutline shown_outline(const Design& design, const Solution& solution) {
     return plain;
 }
 
+double front_edge_mm(const BridgeOutline& outline, const Solution& solution) {
+    return solution.straight_saddle.slot_x_mm(middle_y_mm(solution)) - outline.front_mm;
+}
+
 std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution) {
     const double y = middle_y_mm(solution);
-    const double front = solution.straight_saddle.slot_x_mm(y) - outline.front_mm;
+    const double front = front_edge_mm(outline, solution);
     const double back = front + outline.width_mm;
     const double half = 0.5 * outline.length_mm;
     switch (outline.form) {

@@ -11,6 +11,9 @@ namespace fm {
 /// The outline as given, or a plain straight one around slot and pins.
 BridgeOutline shown_outline(const Design& design, const Solution& solution);
 
+/// Where its front edge stands, from the nut line.
+double front_edge_mm(const BridgeOutline& outline, const Solution& solution);
+
 /// Its corners in plan, in order around it; curved edges as points closer than a hundredth of a mm.
 std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution);
 

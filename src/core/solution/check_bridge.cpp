@@ -2,6 +2,7 @@
 #include "core/solution/check_parts.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace fm {
 
@@ -56,6 +57,21 @@ void doubt_outline(const Design& design, const Solution& solution, std::vector<M
         if (!all)
             out.push_back(
                 {"pin_outside_bridge", Severity::warning, "bridge.outline", {design.string_name(i)}});
+    }
+}
+
+/// Holes that meet, or nearly.
+void doubt_pins(const Design& design, const Solution& solution, std::vector<Message>& out) {
+    constexpr double least_wood_mm = 1;
+    const std::vector<PlanPoint>& pins = solution.bridge->pins;
+    for (std::size_t i = 0; i + 1 < pins.size(); ++i) {
+        const double apart_mm = std::hypot(pins[i + 1].x_mm - pins[i].x_mm, pins[i + 1].y_mm - pins[i].y_mm);
+        const double wood_mm = apart_mm - design.bridge->pins.hole_mm;
+        if (wood_mm < least_wood_mm)
+            out.push_back({"pins_meet",
+                           wood_mm <= 0 ? Severity::error : Severity::warning,
+                           "bridge.pins.hole_mm",
+                           {design.string_name(i), design.string_name(i + 1), LengthMm{wood_mm}}});
     }
 }
 
@@ -136,6 +152,7 @@ void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std
                        "saddle.slot_depth_mm",
                        {LengthMm{*bridge.floor_left_mm}, LengthMm{design.bridge->floor_min_mm}}});
     if (design.bridge->outline) doubt_outline(design, solution, out);
+    doubt_pins(design, solution, out);
     for (std::size_t i = 0; i < bridge.strings.size(); ++i) {
         doubt_exit(design, i, solution, out);
         doubt_string_at_bridge(design, i, bridge.strings[i], out);

@@ -258,6 +258,27 @@ Working pin_x(const Asked& a) {
         {computed("name.slot_line", pin.x_mm - pins.behind_mm, ""), given(a, "bridge.pins.behind_mm")});
 }
 
+Working pin_from_front(const Asked& a) {
+    const PlanPoint& pin = a.solution.bridge->pins[a.number.item];
+    return worked(QT_TRANSLATE_NOOP("messages", "the pin from the nut line less the bridge's front edge"),
+                  {computed("name.pin", pin.x_mm, "bridge.pins[" + std::to_string(a.number.item) + "].x_mm"),
+                   computed("name.front_edge",
+                            pin.x_mm - a.solution.bridge->pins_from_front_mm[a.number.item], "", '-')});
+}
+
+Working slot_from_back(const Asked& a) {
+    return worked(QT_TRANSLATE_NOOP("messages", "the bridge's width less its front edge to the slot's middle"),
+                  {given(a, "bridge.outline.width_mm"), given(a, "bridge.outline.front_mm", '-')});
+}
+
+Working reamed(const Asked& a) {
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "half of what the hole is wider than the pilot, over the tangent of half "
+                                      "the taper"),
+        {given(a, "bridge.pins.hole_mm", ' '), given(a, "bridge.pins.pilot_mm", ' '),
+         given(a, "bridge.pins.taper_deg", ' ')});
+}
+
 Working pin_y(const Asked& a) {
     return worked(QT_TRANSLATE_NOOP("messages", "as the strings at the saddle, or by the pins' own spacing"),
                   {computed("name.across", a.solution.bridge->pins[a.number.item].y_mm,
@@ -460,6 +481,16 @@ std::vector<Quantity> saddle_quantities() {
         {"bridge.pins[].y_mm", Kind::length, [](All s, Index) -> Index { return pins_of(s).size(); },
          [](All s, Index, Index k) -> Number { return pins_of(s)[k].y_mm; },
          QT_TRANSLATE_NOOP("messages", "pin across"), pin_y},
+        {"bridge.pins_from_front_mm[]", Kind::length,
+         [](All s, Index) -> Index { return s.bridge ? s.bridge->pins_from_front_mm.size() : 0; },
+         [](All s, Index, Index k) -> Number { return s.bridge->pins_from_front_mm[k]; },
+         QT_TRANSLATE_NOOP("messages", "pin from the bridge's front edge"), pin_from_front},
+        one<of_bridge<&BridgeSolution::slot_from_back_mm>>(
+            "bridge.slot_from_back_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "slot's middle from the bridge's back edge"), slot_from_back),
+        one<of_bridge<&BridgeSolution::ream_mm>>("bridge.ream_mm", Kind::length,
+                                                 QT_TRANSLATE_NOOP("messages", "reamer past the pilot hole"),
+                                                 reamed),
         each<of_single<[](const SingleSaddle& one) { return Number(one.crown_x_mm); }>>(
             "strings[].crown_set_mm", Kind::length,
             QT_TRANSLATE_NOOP("messages", "crown as its saddle is set"), crown_set),

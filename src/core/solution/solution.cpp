@@ -1,5 +1,6 @@
 #include "core/solution/solution.h"
 
+#include "core/solution/bridge_outline.h"
 #include "core/design/spacing.h"
 #include "core/solution/check.h"
 
@@ -147,6 +148,13 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
     if (design.bridge) {
         solution.bridge = bridge_solution(design, *design.bridge, solution.straight_saddle, inputs);
         solution.notches = bridge_notches(design, along_mm, *solution.bridge);
+        if (design.bridge->outline) {
+            const double front_mm = front_edge_mm(*design.bridge->outline, solution);
+            for (const PlanPoint& pin : solution.bridge->pins)
+                solution.bridge->pins_from_front_mm.push_back(pin.x_mm - front_mm);
+            solution.bridge->slot_from_back_mm =
+                design.bridge->outline->width_mm - design.bridge->outline->front_mm;
+        }
         for (std::size_t i = 0; i < solution.strings.size(); ++i)
             solution.strings[i].bridge = solution.bridge->strings[i];
     }

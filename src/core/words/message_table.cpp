@@ -252,6 +252,11 @@ constexpr MessageEntry table[] = {
                                                      "bridge of {1}: the neck's angle is at fault")},
     {"plane_too_low", QT_TRANSLATE_NOOP("messages", "the fret plane passes {0} too low at the saddle for a "
                                                     "bridge of {1}: the neck's angle is at fault")},
+    {"moment_raised",
+     QT_TRANSLATE_NOOP("messages", "the strings will turn the bridge with {0} N·m instead of {1} as found: more "
+                                   "than a tenth harder, and the top has to bear it")},
+    {"pins_meet",
+     QT_TRANSLATE_NOOP("messages", "{0} and {1}: between their pins' holes {2} of wood would be left")},
     {"plane_tilted",
      QT_TRANSLATE_NOOP("messages", "by the strings over the old top the fret plane passes {0} over it at the "
                                    "bass and {1} at the treble: the top is sunk or waved, or one was misread")},

@@ -58,6 +58,8 @@ constexpr MessageEntry table[] = {
     {"name.clearance_there", QT_TRANSLATE_NOOP("messages", "clearance there")},
     {"name.saddle_angle", QT_TRANSLATE_NOOP("messages", "saddle angle")},
     {"name.break_angle", QT_TRANSLATE_NOOP("messages", "break angle")},
+    {"name.pin", QT_TRANSLATE_NOOP("messages", "pin")},
+    {"name.front_edge", QT_TRANSLATE_NOOP("messages", "front edge")},
     {"name.edge", QT_TRANSLATE_NOOP("messages", "reference edge")},
     {"name.edge_angle", QT_TRANSLATE_NOOP("messages", "edge's angle")},
     {"name.from_edge", QT_TRANSLATE_NOOP("messages", "crown from the edge")},

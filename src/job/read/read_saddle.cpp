@@ -85,6 +85,12 @@ void read_existing(Reader& bridge, BridgeDesign& made, Design& design) {
         made.existing->string_over_top_mm.emplace();
         read_fields(over_top, "bridge.existing.string_over_top_mm.", design);
     }
+    made.existing->anchor = existing.choice_if<Anchor>("anchor");
+    if (existing.has("exit") || made.existing->anchor.value_or(Anchor::pins) != Anchor::pins) {
+        Reader exit = existing.object("exit", true);
+        made.existing->exit.emplace();
+        read_fields(exit, "bridge.existing.exit.", design);
+    }
     if (made.existing->crown_mm.empty() && !made.existing->string_over_top_mm)
         (void)existing.number("height_mm", range_of("bridge.existing.height_mm")); // something must be
     read_fields(existing, "bridge.existing.", design);
@@ -145,6 +151,9 @@ void read_bridge(Reader& root, Design& design) {
         Reader pins = bridge.object("pins", false);
         read_fields(pins, "bridge.pins.", design);
         made.pins.line = pins.choice_or("line", PinsLine::parallel);
+        if (made.pins.pilot_mm && *made.pins.pilot_mm > made.pins.hole_mm)
+            pins.fault("number_out_of_range", "pilot_mm",
+                       {*made.pins.pilot_mm, range_of("bridge.pins.pilot_mm").least, made.pins.hole_mm});
         if (pins.has("spacing")) made.pins.spacing = read_spacing(pins, "bridge.pins.spacing", design);
     } else {
         Reader exit = bridge.object("exit", true);

@@ -23,6 +23,9 @@ std::shared_ptr<const State> state_of(Job job, const Value& document) {
     Work work = work_of(design, state->written, state->plan);
     state->work_design = std::move(work.design);
     state->solution = std::move(work.solution);
+    if (state->plan)
+        if (auto doubt = moment_doubt(*state->plan, state->solution))
+            state->reading_doubts.push_back(std::move(*doubt));
     state->found_floors = found_floors_mm(state->written, state->known);
     return state;
 }

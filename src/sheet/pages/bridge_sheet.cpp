@@ -32,6 +32,16 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     if (bridge.anchor == Anchor::pins)
         facts.push_back(with_values(translate("sheet", "pin holes %1, ramps %2 deep"),
                                     number(bridge.pins.hole_mm), number(bridge.pins.ramp_mm)));
+    if (bridge.anchor == Anchor::pins && bridge.pins.taper_deg && bridge.pins.pilot_mm)
+        facts.push_back(with_values(translate("sheet", "drilled %1, reamed at %2"),
+                                    number(*bridge.pins.pilot_mm),
+                                    fixed_text(*bridge.pins.taper_deg, 1) + "°") +
+                        ", " +
+                        with_values(translate("sheet", "%1 further"),
+                                    number(*context.solution.bridge->ream_mm)));
+    if (bridge.anchor == Anchor::pins && bridge.pins.chamfer_mm)
+        facts.push_back(
+            with_values(translate("sheet", "holes chamfered %1"), number(*bridge.pins.chamfer_mm)));
     if (!bridge.outline) facts.push_back(translate("sheet", "outline not given: drawn plain"));
     return facts;
 }

@@ -17,6 +17,12 @@ double to_tenth(double mm) {
     return std::round(mm * 10.0) / 10.0;
 }
 
+/// Of a bridge that was there nothing is said any more.
+Value without_empty_existing(const Value& document) {
+    const Value* left = fm::find(document, "bridge.existing");
+    return left && left->object() && left->object()->empty() ? without(document, "bridge.existing") : document;
+}
+
 } // namespace
 
 BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
@@ -60,8 +66,12 @@ void BridgePages::add_kind_page() {
         return Pick{tr("line of the pins"), with(session_.document(), "bridge.pins.line",
                                                  std::string(word_of(static_cast<PinsLine>(index))))};
     });
-    ramp_ = labelled(field("bridge.pins.ramp_mm", tr("ramp in front of the pins")), tr("ramp deep"));
-    add_page(tr("Kind"), {kind_, line_, ramp_});
+    pin_holes_ = boxed(
+        {labelled(field("bridge.pins.ramp_mm", tr("ramp in front of the pins")), tr("ramp deep")),
+         labelled(field("bridge.pins.pilot_mm", tr("hole drilled before the reamer")), tr("drilled")),
+         labelled(field("bridge.pins.taper_deg", tr("taper of pins and reamer")), tr("taper")),
+         labelled(field("bridge.pins.chamfer_mm", tr("chamfer at the top of the hole")), tr("chamfer"))});
+    add_page(tr("Kind"), {kind_, line_, pin_holes_});
 }
 
 BridgePages::Picked BridgePages::pick_kind(int kind) const {
@@ -142,7 +152,8 @@ BridgePages::Picked BridgePages::pick_joined(bool joined) const {
 BridgePages::Picked BridgePages::pick_crowns_found(bool measured) const {
     Value document = without(session_.document(), "bridge.existing.crown_mm");
     const State& state = session_.state();
-    if (!measured || !state.job.design.bridge) return Pick{tr("crowns not measured"), document};
+    if (!measured || !state.job.design.bridge)
+        return Pick{tr("crowns not measured"), without_empty_existing(document)};
     Value::Array crowns; // where they are to stand, until they are measured
     for (const StringSolution& string : state.solution.strings)
         crowns.emplace_back(
@@ -182,7 +193,29 @@ void BridgePages::add_form_page() {
     waist_ = boxed({labelled(field("bridge.outline.middle_mm", tr("length of the middle")), tr("middle")),
                     labelled(field("bridge.outline.wing_width_mm", tr("width of the wings")), tr("wings"))});
     belly_ = labelled(field("bridge.outline.belly_mm", tr("bulge of the back edge")), tr("belly"));
-    add_page(tr("Outline"), {form_, waist_, belly_});
+    ValueField* from_back =
+        field("bridge.outline.front_mm/back", tr("back edge to the slot's middle"), FieldKind::length,
+              [](const State& s) -> std::optional<double> {
+                  return s.solution.bridge ? s.solution.bridge->slot_from_back_mm : std::nullopt;
+              });
+    binder_.write(from_back, [](const Value& document, const State& s, double mm) {
+        return with(document, "bridge.outline.front_mm", s.job.design.bridge->outline->width_mm - mm);
+    });
+    fences_ = labelled(from_back, tr("back to slot"));
+    // As a fence at the front edge stands for this string's pin: the others follow along the slot.
+    const auto pin = [this](const State& s) -> std::optional<double> {
+        const auto& bridge = s.solution.bridge;
+        if (!bridge || bridge->pins_from_front_mm.empty()) return std::nullopt;
+        return bridge->pins_from_front_mm[std::min(view_.string, bridge->pins_from_front_mm.size() - 1)];
+    };
+    ValueField* from_front = field("bridge.pins.behind_mm/front", tr("front edge to this string's pin"),
+                                   FieldKind::length, pin);
+    binder_.write(from_front, [pin](const Value& document, const State& s, double mm) {
+        return with(document, "bridge.pins.behind_mm",
+                    s.job.design.bridge->pins.behind_mm + mm - pin(s).value_or(mm));
+    });
+    pin_from_front_ = labelled(from_front, tr("front to pin"));
+    add_page(tr("Outline"), {form_, waist_, belly_, fences_, pin_from_front_});
 }
 
 BridgePages::Picked BridgePages::pick_form(int form) const {
@@ -211,7 +244,10 @@ void BridgePages::add_existing_page() {
         new ChoiceRow(tr("Bridge that is there"), {{tr("not measured"), {}, {}}, {tr("measured"), {}, {}}});
     picks(existing_, [this](int index) -> Picked {
         if (!session_.state().job.design.bridge) return std::nullopt;
-        Value document = without(session_.document(), "bridge.existing.height_mm");
+        Value document = session_.document();
+        for (const char* key : {"bridge.existing.height_mm", "bridge.existing.anchor", "bridge.existing.exit"})
+            document = without(document, key);
+        if (index == 0) document = without_empty_existing(document);
         if (index == 1)
             document = with(document, "bridge.existing.height_mm",
                             to_tenth(session_.state().solution.bridge->height_mm.value_or(9.0)));
@@ -219,6 +255,18 @@ void BridgePages::add_existing_page() {
     });
     existing_height_ = labelled(field("bridge.existing.height_mm", tr("height of the bridge that is there")),
                                 tr("its height"));
+    held_ = new ChoiceRow(tr("Its strings held by"),
+                          {{tr("as the new one"), {}, {}},
+                           {tr("pins"), {}, {}},
+                           {tr("tie block"), {}, {}},
+                           {tr("hole"), {}, {}},
+                           {tr("tailpiece"), {}, {}}});
+    picks(held_, [this](int index) { return pick_held(index); });
+    old_exit_ =
+        boxed({labelled(field("bridge.existing.exit.behind_mm", tr("old exit behind the slot")),
+                        tr("exit behind")),
+               labelled(field("bridge.existing.exit.above_top_mm", tr("old exit over the soundboard")),
+                        tr("exit over top"))});
     plane_by_ = new ChoiceRow(
         tr("Fret plane over the top"),
         {{tr("measured"), {}, {}},
@@ -246,15 +294,30 @@ void BridgePages::add_existing_page() {
     pocket_box_ =
         boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),
                labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line")), tr("pivot"))});
-    add_page(tr("There now"), {existing_, existing_height_, plane_by_, over_top_, pocket_, pocket_box_});
+    add_page(tr("There now"), {existing_, existing_height_, held_, old_exit_, plane_by_, over_top_, pocket_, pocket_box_});
+}
+
+BridgePages::Picked BridgePages::pick_held(int held) const {
+    const State& state = session_.state();
+    if (!state.job.design.bridge) return std::nullopt;
+    Value document = without(without(session_.document(), "bridge.existing.anchor"), "bridge.existing.exit");
+    if (held == 0) return Pick{tr("old bridge held as the new one"), document};
+    const auto anchor = static_cast<Anchor>(held - 1);
+    document = with(document, "bridge.existing.anchor", std::string(word_of(anchor)));
+    if (anchor != Anchor::pins) {
+        document =
+            with(document, "bridge.existing.exit.behind_mm", anchor == Anchor::tailpiece ? 120.0 : 11.0);
+        document = with(document, "bridge.existing.exit.above_top_mm",
+                        anchor == Anchor::tailpiece ? 2.5 : 5.0);
+    }
+    return Pick{tr("how the old bridge held its strings"), document};
 }
 
 BridgePages::Picked BridgePages::pick_plane_by(bool strings) const {
     const State& state = session_.state();
     if (!state.job.design.bridge) return std::nullopt;
-    Value document = without(session_.document(), "bridge.existing.string_over_top_mm");
-    const Value* left = fm::find(document, "bridge.existing");
-    if (left && left->object() && left->object()->empty()) document = without(document, "bridge.existing");
+    Value document =
+        without_empty_existing(without(session_.document(), "bridge.existing.string_over_top_mm"));
     if (!strings)
         return Pick{tr("fret plane as measured"),
                     with(document, "bridge.plane_above_top_mm",
@@ -285,11 +348,16 @@ void BridgePages::show_state() {
     height_->setVisible(slotted && !bridge->by_tailpiece());
     const bool pinned = bridge && bridge->anchor == Anchor::pins;
     line_->setVisible(pinned);
-    ramp_->setVisible(pinned);
+    pin_holes_->setVisible(pinned);
+    fences_->setVisible(slotted && bridge->outline);
+    pin_from_front_->setVisible(pinned && bridge->outline && bridge->pins.line == PinsLine::parallel);
     limits_->setVisible(bridge && bridge->auto_height);
     waist_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::waisted);
     belly_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::bellied);
     existing_height_->setVisible(bridge && bridge->existing && bridge->existing->height_mm);
+    const bool known = bridge && bridge->existing && bridge->existing->height_mm;
+    held_->setVisible(known);
+    old_exit_->setVisible(known && bridge->existing->exit);
     over_top_->setVisible(bridge && bridge->existing && bridge->existing->string_over_top_mm);
     pocket_box_->setVisible(bridge && bridge->neck_pocket);
     if (!bridge) return;
@@ -297,6 +365,9 @@ void BridgePages::show_state() {
     height_->set_chosen(bridge->auto_height ? 1 : 0);
     form_->set_chosen(static_cast<int>(bridge->outline ? bridge->outline->form : BridgeForm::straight));
     existing_->set_chosen(bridge->existing && bridge->existing->height_mm ? 1 : 0);
+    held_->set_chosen(known && bridge->existing->anchor
+                          ? static_cast<int>(*bridge->existing->anchor) + 1
+                          : 0);
     plane_by_->set_chosen(bridge->plane_from_strings ? 1 : 0);
     pocket_->set_chosen(bridge->neck_pocket ? 1 : 0);
     if (!on_plate) return;

@@ -25,6 +25,7 @@ private:
     Picked pick_edge(bool given) const;
     Picked pick_joined(bool joined) const;
     Picked pick_crowns_found(bool measured) const;
+    Picked pick_held(int held) const;
     Picked pick_plane_by(bool strings) const;
     Picked pick_height(bool by_program) const;
     Picked pick_form(int form) const;
@@ -37,9 +38,13 @@ private:
     ChoiceRow* joined_ = nullptr;
     ChoiceRow* crowns_found_ = nullptr;
     ChoiceRow* existing_ = nullptr;
+    ChoiceRow* held_ = nullptr;
     ChoiceRow* plane_by_ = nullptr;
     ChoiceRow* pocket_ = nullptr;
-    QWidget* ramp_ = nullptr;
+    QWidget* pin_holes_ = nullptr; ///< ramp, pilot, taper, chamfer
+    QWidget* fences_ = nullptr;
+    QWidget* pin_from_front_ = nullptr;
+    QWidget* old_exit_ = nullptr;
     QWidget* edge_box_ = nullptr;
     QWidget* crown_found_ = nullptr;
     int saddles_page_ = 0;

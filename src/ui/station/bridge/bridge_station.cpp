@@ -56,7 +56,17 @@ std::vector<NumberColumn> BridgeStation::columns() const {
                 number_column(tr("from nut"), "strings[].reserve_from_nut_mm")};
     std::vector<NumberColumn> all{number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
                                   number_column(tr("down, N"), "strings[].saddle_down_force_n")};
-    if (solution.bridge && solution.bridge->height_mm)
+    if (session_.state().plan && !session_.state().plan->breaks_found_deg.empty() &&
+        session_.state().job.design.bridge->existing)
+        all.insert(all.begin() + 1,
+                   NumberColumn{tr("before"),
+                                [](const State& s, std::size_t i) -> std::optional<double> {
+                                    return s.plan && i < s.plan->breaks_found_deg.size()
+                                               ? std::optional(s.plan->breaks_found_deg[i])
+                                               : std::nullopt;
+                                },
+                                nullptr, Tone::plain, QuantityKind::angle});
+    else if (solution.bridge && solution.bridge->height_mm)
         all.push_back(number_column(tr("exposed"), "strings[].exposure_mm"));
     return all;
 }
@@ -75,6 +85,9 @@ QString BridgeStation::foot() const {
     QStringList lines{tr("turning moment %1 N·m").arg(number_text(state.solution.bridge->moment_nm, 2))};
     if (state.plan && state.plan->moment_found_nm)
         lines.front() += tr(", as found %1").arg(number_text(*state.plan->moment_found_nm, 2));
+    if (const auto ream = state.solution.bridge->ream_mm)
+        lines << tr("reamer %1 past where it fills the drilled hole")
+                     .arg(length_with_unit(*ream, state.job.unit));
     if (const auto packing = state.solution.bridge->neck_packing_mm)
         lines << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.unit));
     return lines.join(QLatin1Char('\n'));
@@ -101,7 +114,9 @@ void BridgeStation::refresh() {
     const ColumnsOf of{state.job.design.saddle.are_single(),
                        state.solution.single && state.solution.single->strings.front().move_mm,
                        !state.job.design.saddle.groups.empty(),
-                       state.solution.bridge && state.solution.bridge->height_mm};
+                       state.solution.bridge && state.solution.bridge->height_mm,
+                       state.plan && !state.plan->breaks_found_deg.empty() && state.job.design.bridge &&
+                           state.job.design.bridge->existing};
     if (columns_of_ != of) list_->set_columns(columns());
     columns_of_ = of;
     list_->set_foot(foot());
