@@ -5054,6 +5054,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>wheels</source>
         <translation>Rädchen</translation>
     </message>
+    <message>
+        <source>straight line</source>
+        <translation>gerade Linie</translation>
+    </message>
+    <message>
+        <source>one straight slanted top: every string pays what its own crown is off that line</source>
+        <translation>eine gerade, schräge Oberkante: jede Saite zahlt, was ihre eigene Krone neben der Linie liegt</translation>
+    </message>
+    <message>
+        <source>crowns on one straight line</source>
+        <translation>Kronen auf einer geraden Linie</translation>
+    </message>
 </context>
 <context>
     <name>fm::SaddleStation</name>
@@ -10300,6 +10312,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>front edge</source>
         <translation>Vorderkante</translation>
+    </message>
+    <message>
+        <source>where the string meets the best straight line through the crowns that make fret 12 true, from its scale&apos;s end</source>
+        <translation>wo die Saite die beste gerade Linie durch die Kronen trifft, die den 12. Bund rein machen, vom Ende ihrer Mensur</translation>
     </message>
 </context>
 <context>

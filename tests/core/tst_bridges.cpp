@@ -182,6 +182,38 @@ private Q_SLOTS:
                              [](const Message& doubt) { return doubt.id == "moment_raised"; }));
     }
 
+    void a_straight_saddle_is_a_compensation_of_its_own() {
+        for (unsigned seed = 0; seed < 200; ++seed) {
+            Value document = without(RandomJob(seed).document(), "saddle.compensation");
+            document = with(document, "saddle.compensation.method", "octave");
+            Design design = job_of(document).design;
+            const Solution octave = solve(design);
+            design.saddle.compensation = CompensationMethod::straight;
+            const Solution straight = solve(design);
+            const SaddleLine& line = octave.straight_saddle.line;
+            for (std::size_t i = 0; i < straight.strings.size(); ++i) {
+                const StringSolution& string = straight.strings[i];
+                QVERIFY(std::abs(string.line.plan_x_mm(string.line.saddle_x_mm) -
+                                 line.x_mm(string.line.saddle_y_mm)) < 1e-9);
+                QVERIFY(std::abs(straight.straight_saddle.residuals_mm[i]) < 1e-9);
+                // What was told it would cost is what it costs.
+                if (string.cents.size() < 12 || octave.strings[i].cents.size() < 12) continue;
+                const double told = octave.straight_saddle.residuals_cents[i];
+                QVERIFY2(std::abs(string.cents[11] - octave.strings[i].cents[11] - told) <
+                             0.02 + 0.05 * std::abs(told),
+                         qPrintable(QString::number(seed)));
+            }
+            // Begun from a neighbour it is the same.
+            Design moved = design;
+            moved.neck.fret_height_mm += 0.01;
+            const SolvedNear near{design, straight};
+            const Solution anew = solve(moved);
+            const Solution begun = solve(moved, &near);
+            for (std::size_t i = 0; i < anew.strings.size(); ++i)
+                QVERIFY(std::abs(anew.strings[i].compensation_mm - begun.strings[i].compensation_mm) < 1e-6);
+        }
+    }
+
     void pins_are_told_from_where_a_fence_stands() {
         Value document = document_of(QStringLiteral(TEST_DATA "/kinds/pinned.fmjob"));
         document = with(document, "bridge.pins.taper_deg", 3.0);

@@ -162,9 +162,13 @@ enum class Seat { square, angled, curved };
 constexpr std::array<std::string_view, 3> words_of(Seat) {
     return {"square", "angled", "curved"};
 }
-enum class CompensationMethod { fixed, octave, all_frets };
-constexpr std::array<std::string_view, 3> words_of(CompensationMethod) {
-    return {"fixed", "octave", "all_frets"};
+/// `straight`: as octave, and then every crown on the best straight line through them.
+enum class CompensationMethod { fixed, octave, all_frets, straight };
+constexpr std::array<std::string_view, 4> words_of(CompensationMethod) {
+    return {"fixed", "octave", "all_frets", "straight"};
+}
+constexpr bool seeks_octave(CompensationMethod method) {
+    return method == CompensationMethod::octave || method == CompensationMethod::straight;
 }
 enum class SetForward { keep, common, each };
 constexpr std::array<std::string_view, 3> words_of(SetForward) {

@@ -63,7 +63,7 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
         least_mm = std::min(least_mm.value_or(1e9), *string.bridge->exposure_mm);
         most_mm = std::max(most_mm.value_or(-1e9), *string.bridge->exposure_mm);
     }
-    const bool stands_in_wood = !design.bridge->floats(); // of one that floats the whole bridge goes down
+    const bool stands_in_wood = design.has_slot(); // of one that floats the whole bridge goes down
     if (goes_down && stands_in_wood && least_mm && *least_mm < least_exposure_mm)
         stops.push_back(
             stop("saddle_too_low", StopAt::saddle, {LengthMm{*least_mm}, LengthMm{least_exposure_mm}}));
@@ -72,7 +72,7 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
                              {AngleDeg{*least_deg}, AngleDeg{design.bridge->break_angle_min_deg}}));
     // Packed up, less of it stands in the wood.
     const auto& slot_mm = design.saddle.slot_depth_mm;
-    if (slot_mm && most_mm && step.cut.pack_mm > 0 && *slot_mm - step.cut.pack_mm < *most_mm)
+    if (stands_in_wood && slot_mm && most_mm && step.cut.pack_mm > 0 && *slot_mm - step.cut.pack_mm < *most_mm)
         stops.push_back(stop("saddle_half_out", StopAt::saddle,
                              {LengthMm{*slot_mm - step.cut.pack_mm}, LengthMm{*most_mm}}));
 }

@@ -172,7 +172,7 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
         exits_mm.push_back(at.exit_x_mm);
         at.height_over_top_mm = bridge.plane_above_top_mm + strings[i].ends.saddle_z_mm;
         if (solution.height_mm) at.exposure_mm = at.height_over_top_mm - *solution.height_mm;
-        if (at.exposure_mm && design.saddle.slot_depth_mm)
+        if (at.exposure_mm && design.saddle.slot_depth_mm && !design.saddle.are_single())
             at.saddle_height_mm = *design.saddle.slot_depth_mm - design.saddle.under_mm + *at.exposure_mm;
         const Slopes slope = slopes(bridge, strings[i], at.exit_x_mm, solution.height_mm);
         const double bend = slope.before + slope.behind;

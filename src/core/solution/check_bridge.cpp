@@ -30,7 +30,7 @@ void doubt_string_at_bridge(const Design& design, std::size_t i, const BridgeStr
         out.push_back(
             {"exposure_below_zero", Severity::error, where, {name, LengthMm{-*string.exposure_mm}}});
     const auto& slot_mm = design.saddle.slot_depth_mm;
-    if (string.exposure_mm && slot_mm && *slot_mm < *string.exposure_mm)
+    if (design.has_slot() && string.exposure_mm && slot_mm && *slot_mm < *string.exposure_mm)
         out.push_back({"slot_too_shallow",
                        Severity::warning,
                        where,

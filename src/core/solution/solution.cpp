@@ -106,7 +106,9 @@ std::vector<CompensationGuess> guesses_from(const Design& design, const std::vec
         const StringSolution& string = near->solution.strings[i];
         CompensationGuess guess{string.compensation_mm, string.line.set_forward_mm,
                                 string.compensation_before_mm, std::nullopt};
-        if (sounds_as(design, tuned[i], i, *near))
+        // Of crowns that were put on one line their own places are not known any more.
+        if (design.saddle.compensation != CompensationMethod::straight &&
+            sounds_as(design, tuned[i], i, *near))
             guess.known = Compensated{string.status,
                                       string.compensation_mm,
                                       string.line.set_forward_mm,
@@ -116,6 +118,21 @@ std::vector<CompensationGuess> guesses_from(const Design& design, const std::vec
         guesses.push_back(guess);
     }
     return guesses;
+}
+
+/// Every crown on the best straight line through them.
+void put_on_one_line(const std::vector<TunedString>& tuned, std::vector<Compensated>& crowns) {
+    std::vector<StringLine> lines;
+    std::vector<double> x_mm;
+    std::vector<double> y_mm;
+    for (std::size_t i = 0; i < tuned.size(); ++i) {
+        lines.push_back(tuned[i].moved(crowns[i].compensation_mm, crowns[i].set_forward_mm));
+        x_mm.push_back(lines[i].plan_x_mm(lines[i].saddle_x_mm));
+        y_mm.push_back(lines[i].saddle_y_mm);
+    }
+    const SaddleLine best = fitted_saddle(x_mm, y_mm);
+    for (std::size_t i = 0; i < tuned.size(); ++i)
+        crowns[i].compensation_mm += (best.x_mm(y_mm[i]) - x_mm[i]) / lines[i].plan_cosine;
 }
 
 /// What the strings, once solved, ask of saddle and bridge.
@@ -176,7 +193,8 @@ Solution solve(const Design& design, const SolvedNear* near) {
                      std::vector<double>(count, 0.0));
     std::vector<TunedString> tuned;
     for (std::size_t i = 0; i < count; ++i) tuned.push_back(tuned_string(design, neck, lines[i], i));
-    const std::vector<Compensated> crowns = compensated(design, tuned, guesses_from(design, tuned, near));
+    std::vector<Compensated> crowns = compensated(design, tuned, guesses_from(design, tuned, near));
+    if (design.saddle.compensation == CompensationMethod::straight) put_on_one_line(tuned, crowns);
     Solution solution;
     std::vector<NutContact> contacts;
     for (std::size_t i = 0; i < count; ++i) {

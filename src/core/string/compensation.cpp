@@ -54,8 +54,7 @@ public:
         const Reach reach = reach_of(string_);
         const double start = std::clamp(guess_mm, reach.least_mm, reach.most_mm);
         const auto miss = [&](double c) {
-            return saddle_.compensation == CompensationMethod::octave ? octave_miss(c, delta_mm)
-                                                                      : balance(c, delta_mm);
+            return seeks_octave(saddle_.compensation) ? octave_miss(c, delta_mm) : balance(c, delta_mm);
         };
         return bracketed_root(miss, start, reach.least_mm, reach.most_mm, crown_tolerance_mm);
     }
@@ -75,7 +74,7 @@ public:
         const FretRow by_nut = slopes(string_, c_mm, delta_mm, 0.0, nudge_mm);
         const FretRow by_crown = slopes(string_, c_mm, delta_mm, nudge_mm, 0.0);
         // The crown follows: so that fret 12 stays true, or so that the weighted squares stay least.
-        if (saddle_.compensation == CompensationMethod::octave)
+        if (seeks_octave(saddle_.compensation))
             sum.crown_per_nut = -by_nut[octave_fret] / by_crown[octave_fret];
         if (saddle_.compensation == CompensationMethod::all_frets)
             sum.crown_per_nut = -dot(by_crown, by_nut) / dot(by_crown, by_crown);

@@ -72,6 +72,9 @@ void SaddlePages::add_crowns_page() {
          {tr("fret 12 true"), tr("the octave is right; the frets between err as they must"), {}},
          {tr("all frets"),
           tr("the least error over the whole board; fret 12 itself may be off a little"),
+          {}},
+         {tr("straight line"),
+          tr("one straight slanted top: every string pays what its own crown is off that line"),
           {}}});
     picks(crowns_, [this](int index) { return pick_compensation(index); });
     fixed_ = labelled(field("saddle.compensation.fixed_mm", tr("compensation of every string")),
@@ -91,7 +94,7 @@ void SaddlePages::add_crowns_page() {
 SaddlePages::Picked SaddlePages::pick_compensation(int method) const {
     const auto chosen = static_cast<CompensationMethod>(method);
     const std::array names{tr("one compensation for all"), tr("crowns for fret 12"),
-                           tr("crowns for all frets")};
+                           tr("crowns for all frets"), tr("crowns on one straight line")};
     Value document = with(session_.document(), "saddle.compensation.method", std::string(word_of(chosen)));
     if (chosen == CompensationMethod::fixed && !fm::find(document, "saddle.compensation.fixed_mm")) {
         const auto& strings = session_.state().solution.strings;
