@@ -809,6 +809,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>edge from nut</source>
         <translation>Kante ab Sattel</translation>
     </message>
+    <message>
+        <source>bridge height under this string</source>
+        <translation>Steghöhe unter dieser Saite</translation>
+    </message>
+    <message>
+        <source>height here</source>
+        <translation>Höhe hier</translation>
+    </message>
 </context>
 <context>
     <name>fm::BridgePages</name>
@@ -1363,6 +1371,34 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>how the old bridge held its strings</source>
         <translation>wie der alte Steg die Saiten hielt</translation>
+    </message>
+    <message>
+        <source>tapered</source>
+        <translation>konisch</translation>
+    </message>
+    <message>
+        <source>its own height at either side, level along the strings</source>
+        <translation>an jeder Seite die eigene Höhe, längs der Saiten eben</translation>
+    </message>
+    <message>
+        <source>bridge height at the bass string</source>
+        <translation>Steghöhe an der Basssaite</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>bridge height at the treble string</source>
+        <translation>Steghöhe an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>bridge height tapered</source>
+        <translation>Steghöhe konisch</translation>
     </message>
 </context>
 <context>
@@ -10317,6 +10353,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>where the string meets the best straight line through the crowns that make fret 12 true, from its scale&apos;s end</source>
         <translation>wo die Saite die beste gerade Linie durch die Kronen trifft, die den 12. Bund rein machen, vom Ende ihrer Mensur</translation>
     </message>
+    <message>
+        <source>height at the bass string</source>
+        <translation>Höhe an der Basssaite</translation>
+    </message>
+    <message>
+        <source>height at the treble string</source>
+        <translation>Höhe an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>the mean of both ends</source>
+        <translation>das Mittel beider Enden</translation>
+    </message>
+    <message>
+        <source>the bridge is level</source>
+        <translation>der Steg ist eben</translation>
+    </message>
+    <message>
+        <source>straight between the outer strings</source>
+        <translation>gerade zwischen den äußeren Saiten</translation>
+    </message>
+    <message>
+        <source>bridge&apos;s top under the string</source>
+        <translation>Stegoberkante unter der Saite</translation>
+    </message>
+    <message>
+        <source>the bridge is {0} high at its lowest; {1} is the least</source>
+        <translation>der Steg ist an der niedrigsten Stelle {0} hoch; mindestens {1}</translation>
+    </message>
+    <message>
+        <source>the bridge is {0} high at its highest; {1} is the most</source>
+        <translation>der Steg ist an der höchsten Stelle {0} hoch; höchstens {1}</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -11483,6 +11551,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>holes chamfered %1</source>
         <translation>Löcher gefast %1</translation>
+    </message>
+    <message>
+        <source>height %1 at the bass, %2 at the treble string</source>
+        <translation>Höhe %1 an der Bass-, %2 an der Diskantsaite</translation>
     </message>
 </context>
 <context>

@@ -214,6 +214,38 @@ private Q_SLOTS:
         }
     }
 
+    void a_tapered_bridge_is_straight_between_its_sides() {
+        Value document = document_of(QStringLiteral(TEST_DATA "/kinds/pinned.fmjob"));
+        const Solution level = solve(job_of(with(document, "bridge.height_mm", 8.5)).design);
+        document = with(document, "bridge.height_mm", parse_json(R"({"bass": 9.0, "treble": 8.0})"));
+        Design design = job_of(document).design;
+        const Solution solution = solve(design);
+        QCOMPARE(*solution.bridge->height_mm, 8.5);
+        QCOMPARE(*solution.bridge->floor_left_mm, 3.0); // the lower side
+        const double bass_y = solution.strings.front().line.saddle_y_mm;
+        const double treble_y = solution.strings.back().line.saddle_y_mm;
+        for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+            const BridgeString& string = *solution.strings[i].bridge;
+            const double share = (solution.strings[i].line.saddle_y_mm - bass_y) / (treble_y - bass_y);
+            QVERIFY(std::abs(*string.bridge_height_mm - (9.0 - share)) < 1e-9);
+            QVERIFY(std::abs(*string.exposure_mm - (string.height_over_top_mm - 9.0 + share)) < 1e-9);
+            // A ramp in a higher top leaves less to fall.
+            const bool higher = *string.bridge_height_mm > 8.5;
+            QCOMPARE(string.break_angle_deg < level.strings[i].bridge->break_angle_deg, higher);
+        }
+        const auto told = [](const Design& of, const char* id) {
+            const Solution solved = solve(of);
+            return std::any_of(solved.warnings.begin(), solved.warnings.end(),
+                               [id](const Message& message) { return message.id == id; });
+        };
+        QVERIFY(!told(design, "bridge_low") && !told(design, "bridge_high"));
+        design.bridge->height_min_mm = 8.1; // one side is under it
+        QVERIFY(told(design, "bridge_low"));
+        design.bridge->height_max_mm = 8.9;
+        QVERIFY(told(design, "bridge_high"));
+        QVERIFY(!read_job(with(document, "bridge.height_mm", parse_json(R"({"bass": 9.0})"))).job);
+    }
+
     void pins_are_told_from_where_a_fence_stands() {
         Value document = document_of(QStringLiteral(TEST_DATA "/kinds/pinned.fmjob"));
         document = with(document, "bridge.pins.taper_deg", 3.0);

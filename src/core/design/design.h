@@ -352,6 +352,7 @@ struct BridgeDesign {
     bool plane_from_strings = false; ///< not given: by the strings over the old top and their action as found
     bool auto_height = false;
     std::optional<double> height_mm; ///< none with auto_height, or a tailpiece without one
+    std::optional<EdgeMargins> tapered_mm; ///< its height at the outer strings; height_mm is then their mean
     double exposure_target_mm = 3;
     double height_min_mm = 6.5;
     double height_max_mm = 11;

@@ -388,9 +388,19 @@ std::vector<Field> bridge_fields() {
         by_hand(must<[](auto& d, Index) { return in_bridge<&BridgeDesign::plane_above_top_mm>(d); }>(
             "bridge.plane_above_top_mm", length, {-20, 100},
             QT_TRANSLATE_NOOP("messages", "fret plane over the soundboard"), by("half_mm_rule"))),
-        by_hand(may<[](auto& d, Index) { return in_bridge<&BridgeDesign::height_mm>(d); }>(
+        by_hand(may<[](auto& d, Index) {
+            return d.bridge && !d.bridge->tapered_mm ? &d.bridge->height_mm : nullptr;
+        }>(
             "bridge.height_mm", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "bridge height"),
             by("caliper"))),
+        must<[](auto& d, Index) {
+            return d.bridge ? in<&EdgeMargins::bass_mm>(d.bridge->tapered_mm) : nullptr;
+        }>("bridge.height_mm.bass", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "height at the bass string"),
+           by("caliper")),
+        must<[](auto& d, Index) {
+            return d.bridge ? in<&EdgeMargins::treble_mm>(d.bridge->tapered_mm) : nullptr;
+        }>("bridge.height_mm.treble", length, {0, 100},
+           QT_TRANSLATE_NOOP("messages", "height at the treble string"), by("caliper")),
         must<[](auto& d, Index) { return in_exit<&Exit::behind_mm>(d); }>(
             "bridge.exit.behind_mm", length, {0.1, 500},
             QT_TRANSLATE_NOOP("messages", "exit behind the slot"), by("half_mm_rule")),

@@ -39,6 +39,20 @@ Slopes slopes(const BridgeDesign& bridge, const BridgeStringInput& string, doubl
             std::atan((over_top_mm - exit_above_top_mm(bridge, height_mm)) / run_mm)};
 }
 
+/// The bridge's top under every string: level, or straight between the outer strings. Nothing without a height.
+std::vector<std::optional<double>> tops_mm(const BridgeDesign& bridge, std::optional<double> height_mm,
+                                           const std::vector<BridgeStringInput>& strings) {
+    std::vector<std::optional<double>> tops(strings.size(), height_mm);
+    if (!bridge.tapered_mm) return tops;
+    const double bass_y_mm = strings.front().line.saddle_y_mm;
+    const double across_mm = strings.back().line.saddle_y_mm - bass_y_mm;
+    for (std::size_t i = 0; i < strings.size(); ++i) {
+        const double share = across_mm == 0.0 ? 0.5 : (strings[i].line.saddle_y_mm - bass_y_mm) / across_mm;
+        tops[i] = bridge.tapered_mm->bass_mm + (bridge.tapered_mm->treble_mm - bridge.tapered_mm->bass_mm) * share;
+    }
+    return tops;
+}
+
 /// How far behind its crown a string leaves that breaks by an angle, in plan [mm]; its change with the angle.
 ValueAndSlope run_mm(const BridgeDesign& bridge, const BridgeStringInput& string, double height_mm,
                      double angle) {
@@ -52,27 +66,30 @@ ValueAndSlope run_mm(const BridgeDesign& bridge, const BridgeStringInput& string
 /// @param slot_x_mm where the slot's middle stands at each pin
 std::vector<double> equal_angle_pins_mm(const BridgeDesign& bridge,
                                         const std::vector<BridgeStringInput>& strings,
-                                        const std::vector<double>& slot_x_mm, double height_mm) {
+                                        const std::vector<double>& slot_x_mm,
+                                        const std::vector<std::optional<double>>& tops) {
     constexpr double nearly = 1e-6; // a string that leaves level, or straight down, leaves nowhere
     double least = 0;
     double most = std::numbers::pi;
-    for (const BridgeStringInput& string : strings) {
-        least = std::max(least, rise(string) + nearly);
-        most = std::min(most, rise(string) + 0.5 * std::numbers::pi - nearly);
-        if (run_mm(bridge, string, height_mm, rise(string) + 0.1).value <= 0) return {};
+    const auto run = [&](std::size_t i, double angle) {
+        return run_mm(bridge, strings[i], tops[i].value_or(0.0), angle);
+    };
+    for (std::size_t i = 0; i < strings.size(); ++i) {
+        least = std::max(least, rise(strings[i]) + nearly);
+        most = std::min(most, rise(strings[i]) + 0.5 * std::numbers::pi - nearly);
+        if (run(i, rise(strings[i]) + 0.1).value <= 0) return {};
     }
     const auto count = static_cast<double>(strings.size());
     const auto pin_x_mm = [&](std::size_t i, double angle) {
         const StringLine& line = strings[i].line;
-        return line.plan_x_mm(line.saddle_x_mm) + run_mm(bridge, strings[i], height_mm, angle).value +
-               0.5 * bridge.pins.hole_mm;
+        return line.plan_x_mm(line.saddle_x_mm) + run(i, angle).value + 0.5 * bridge.pins.hole_mm;
     };
     // The mean distance behind the slot falls as the angle grows.
     const auto off = [&](double angle) {
         ValueAndSlope sum{bridge.pins.behind_mm, 0};
         for (std::size_t i = 0; i < strings.size(); ++i) {
             sum.value -= (pin_x_mm(i, angle) - slot_x_mm[i]) / count;
-            sum.slope -= run_mm(bridge, strings[i], height_mm, angle).slope / count;
+            sum.slope -= run(i, angle).slope / count;
         }
         return sum;
     };
@@ -85,7 +102,7 @@ std::vector<double> equal_angle_pins_mm(const BridgeDesign& bridge,
 std::vector<PlanPoint> pin_places(const Design& design, const BridgeDesign& bridge,
                                   const StraightSaddle& saddle,
                                   const std::vector<BridgeStringInput>& strings,
-                                  std::optional<double> height_mm) {
+                                  const std::vector<std::optional<double>>& tops) {
     const Pins& pins = bridge.pins;
     std::vector<double> y_mm;
     if (pins.spacing) {
@@ -101,7 +118,7 @@ std::vector<PlanPoint> pin_places(const Design& design, const BridgeDesign& brid
     for (const double y : y_mm) slot_x_mm.push_back(saddle.slot_x_mm(y));
     std::vector<double> equal_x_mm;
     if (pins.line == PinsLine::equal_angle)
-        equal_x_mm = equal_angle_pins_mm(bridge, strings, slot_x_mm, height_mm.value_or(0.0));
+        equal_x_mm = equal_angle_pins_mm(bridge, strings, slot_x_mm, tops);
     std::vector<PlanPoint> places;
     for (std::size_t i = 0; i < y_mm.size(); ++i) {
         const double along_slot_mm =
@@ -122,22 +139,11 @@ void choose_height(const BridgeDesign& bridge, double mean_over_top_mm, BridgeSo
 
 } // namespace
 
-double turning_moment_nm(const BridgeDesign& bridge, const std::vector<BridgeStringInput>& strings,
-                         const std::vector<double>& exit_x_mm, std::optional<double> bridge_height_mm) {
-    double moment_nm = 0;
-    for (std::size_t i = 0; i < strings.size(); ++i) {
-        const double over_top_mm = bridge.plane_above_top_mm + strings[i].ends.saddle_z_mm;
-        const Slopes slope = slopes(bridge, strings[i], exit_x_mm[i], bridge_height_mm);
-        const double pull = bridge.by_tailpiece() ? std::cos(slope.before) - std::cos(slope.behind) : 1.0;
-        moment_nm += strings[i].tension_n.value_or(0.0) * pull * over_top_mm / 1000.0;
-    }
-    return moment_nm;
-}
-
 BridgeDesign bridge_as_found(const BridgeDesign& bridge, std::optional<double> new_height_mm) {
     BridgeDesign found = bridge;
     found.auto_height = false;
     found.height_mm = new_height_mm;
+    if (bridge.existing && bridge.existing->height_mm) found.tapered_mm.reset();
     if (!bridge.existing) return found;
     if (bridge.existing->height_mm) found.height_mm = bridge.existing->height_mm;
     found.anchor = bridge.existing->anchor.value_or(bridge.anchor);
@@ -153,28 +159,27 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
         mean_over_top_mm +=
             (bridge.plane_above_top_mm + string.ends.saddle_z_mm) / static_cast<double>(strings.size());
     choose_height(bridge, mean_over_top_mm, solution);
-    if (bridge.anchor == Anchor::pins) 
-        solution.pins = pin_places(design, bridge, saddle, strings, solution.height_mm);
+    const std::vector<std::optional<double>> tops = tops_mm(bridge, solution.height_mm, strings);
+    if (bridge.anchor == Anchor::pins) solution.pins = pin_places(design, bridge, saddle, strings, tops);
     if (bridge.anchor == Anchor::pins && bridge.pins.taper_deg && bridge.pins.pilot_mm)
         solution.ream_mm = (bridge.pins.hole_mm - *bridge.pins.pilot_mm) /
                            (2.0 * std::tan(0.5 * *bridge.pins.taper_deg / degrees));
     if (design.has_slot() && solution.height_mm && design.saddle.slot_depth_mm)
-        solution.floor_left_mm = *solution.height_mm - *design.saddle.slot_depth_mm;
+        solution.floor_left_mm = **std::min_element(tops.begin(), tops.end()) - *design.saddle.slot_depth_mm;
     if (bridge.neck_pocket && solution.plane_off_mm != 0.0)
         solution.neck_packing_mm = solution.plane_off_mm * -bridge.neck_pocket->length_mm /
                                    (saddle.slot_x_at_centre_mm - bridge.neck_pocket->pivot_x_mm);
-    std::vector<double> exits_mm;
     for (std::size_t i = 0; i < strings.size(); ++i) {
         const double y_mm = strings[i].line.saddle_y_mm;
         BridgeString at;
         at.exit_x_mm = bridge.anchor == Anchor::pins ? solution.pins[i].x_mm - 0.5 * bridge.pins.hole_mm
                                                      : saddle.slot_x_mm(y_mm) + bridge.exit.behind_mm;
-        exits_mm.push_back(at.exit_x_mm);
         at.height_over_top_mm = bridge.plane_above_top_mm + strings[i].ends.saddle_z_mm;
-        if (solution.height_mm) at.exposure_mm = at.height_over_top_mm - *solution.height_mm;
+        at.bridge_height_mm = tops[i];
+        if (tops[i]) at.exposure_mm = at.height_over_top_mm - *tops[i];
         if (at.exposure_mm && design.saddle.slot_depth_mm && !design.saddle.are_single())
             at.saddle_height_mm = *design.saddle.slot_depth_mm - design.saddle.under_mm + *at.exposure_mm;
-        const Slopes slope = slopes(bridge, strings[i], at.exit_x_mm, solution.height_mm);
+        const Slopes slope = slopes(bridge, strings[i], at.exit_x_mm, tops[i]);
         const double bend = slope.before + slope.behind;
         const double tension_n = strings[i].tension_n.value_or(0.0);
         at.break_angle_deg = bend * degrees;
@@ -183,9 +188,11 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
         at.force_n = 2.0 * tension_n * std::sin(0.5 * bend);
         at.down_force_n = tension_n * (std::sin(slope.before) + std::sin(slope.behind));
         at.toward_nut_force_n = tension_n * (std::cos(slope.before) - std::cos(slope.behind));
+        // Held by a tailpiece a string only presses; held at the bridge it pulls on it.
+        const double pull = bridge.by_tailpiece() ? std::cos(slope.before) - std::cos(slope.behind) : 1.0;
+        solution.moment_nm += tension_n * pull * at.height_over_top_mm / 1000.0;
         solution.strings.push_back(at);
     }
-    solution.moment_nm = turning_moment_nm(bridge, strings, exits_mm, solution.height_mm);
     return solution;
 }
 

@@ -16,6 +16,7 @@ struct PlanPoint {
 /// One string at the bridge.
 struct BridgeString {
     double height_over_top_mm = 0;          ///< its underside over the soundboard
+    std::optional<double> bridge_height_mm; ///< the bridge's top under it
     std::optional<double> exposure_mm;      ///< saddle standing out of the bridge
     std::optional<double> saddle_height_mm; ///< from the slot's floor (or what lies in it) to the string
     double break_angle_deg = 0;
@@ -52,9 +53,5 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
 
 /// The bridge that is there: its own height and anchor where they are known, else the new one's.
 BridgeDesign bridge_as_found(const BridgeDesign& bridge, std::optional<double> new_height_mm);
-
-/// Turning moment about the soundboard with the strings at those heights over it [N·m].
-double turning_moment_nm(const BridgeDesign& bridge, const std::vector<BridgeStringInput>& strings,
-                         const std::vector<double>& exit_x_mm, std::optional<double> bridge_height_mm);
 
 } // namespace fm

@@ -60,6 +60,24 @@ void doubt_outline(const Design& design, const Solution& solution, std::vector<M
     }
 }
 
+/// A height that is given is held to the same limits as one that is found.
+void doubt_height(const Design& design, const BridgeSolution& bridge, std::vector<Message>& out) {
+    const BridgeDesign& wanted = *design.bridge;
+    if (wanted.auto_height || !(design.has_slot() || wanted.height_limits_given)) return;
+    std::optional<double> least_mm;
+    std::optional<double> most_mm;
+    for (const BridgeString& string : bridge.strings) {
+        if (!string.bridge_height_mm) return;
+        least_mm = std::min(least_mm.value_or(1e9), *string.bridge_height_mm);
+        most_mm = std::max(most_mm.value_or(-1e9), *string.bridge_height_mm);
+    }
+    const auto doubt = [&](const char* id, double mm, double limit_mm) {
+        out.push_back({id, Severity::warning, "bridge.height_mm", {LengthMm{mm}, LengthMm{limit_mm}}});
+    };
+    if (*least_mm < wanted.height_min_mm) doubt("bridge_low", *least_mm, wanted.height_min_mm);
+    if (*most_mm > wanted.height_max_mm) doubt("bridge_high", *most_mm, wanted.height_max_mm);
+}
+
 /// Holes that meet, or nearly.
 void doubt_pins(const Design& design, const Solution& solution, std::vector<Message>& out) {
     constexpr double least_wood_mm = 1;
@@ -146,6 +164,7 @@ void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std
                        Severity::warning,
                        "bridge.plane_above_top_mm",
                        {LengthMm{std::abs(bridge.plane_off_mm)}, LengthMm{*bridge.height_mm}}});
+    doubt_height(design, bridge, out);
     if (bridge.floor_left_mm && *bridge.floor_left_mm < design.bridge->floor_min_mm)
         out.push_back({"floor_under_slot",
                        Severity::warning,

@@ -139,7 +139,8 @@ Term over_top_term(const Asked& a, char sign) {
 Working exposure(const Asked& a) {
     return worked(QT_TRANSLATE_NOOP("messages", "the string over the soundboard less the bridge"),
                   {over_top_term(a, '+'),
-                   computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm", '-')});
+                   computed("name.bridge_height", *a.string.bridge->bridge_height_mm, a.other("bridge_height_mm"),
+                            '-')});
 }
 
 Working saddle_height(const Asked& a) {
@@ -155,7 +156,7 @@ Working saddle_height(const Asked& a) {
 Working bridge_break(const Asked& a) {
     const BridgeDesign& bridge = *a.design.bridge;
     const StringLine& line = a.string.line;
-    const double exit_z = bridge.anchor == Anchor::pins ? *a.solution.bridge->height_mm - bridge.pins.ramp_mm
+    const double exit_z = bridge.anchor == Anchor::pins ? *a.string.bridge->bridge_height_mm - bridge.pins.ramp_mm
                                                         : bridge.exit.above_top_mm;
     return worked(
         QT_TRANSLATE_NOOP("messages", "the rise from the nut and the fall to the exit, as angles"),
@@ -188,6 +189,9 @@ Working saddle_toward_nut_force(const Asked& a) {
 
 Working bridge_height(const Asked& a) {
     const BridgeDesign& bridge = *a.design.bridge;
+    if (bridge.tapered_mm)
+        return worked(QT_TRANSLATE_NOOP("messages", "the mean of both ends"),
+                      {given(a, "bridge.height_mm.bass", ' '), given(a, "bridge.height_mm.treble", ' ')});
     if (bridge.height_mm)
         return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"), {given(a, "bridge.height_mm")});
     double mean_mm = 0;
@@ -205,7 +209,7 @@ Working bridge_height(const Asked& a) {
 
 Working moment(const Asked& a) {
     Working w = worked(
-        a.design.bridge->floats()
+        a.design.bridge->by_tailpiece()
             ? QT_TRANSLATE_NOOP(
                   "messages",
                   "each tension's push toward the nut times the string's height over the soundboard, in sum")
@@ -227,9 +231,20 @@ Working plane_off(const Asked& a) {
          computed("name.height_possible", allowed_mm, "bridge.height_mm", '-')});
 }
 
+Working top_under(const Asked& a) {
+    if (!a.design.bridge->tapered_mm)
+        return worked(QT_TRANSLATE_NOOP("messages", "the bridge is level"),
+                      {computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm")});
+    return worked(QT_TRANSLATE_NOOP("messages", "straight between the outer strings"),
+                  {given(a, "bridge.height_mm.bass", ' '), given(a, "bridge.height_mm.treble", ' '),
+                   computed("name.across", a.string.line.saddle_y_mm, a.other("saddle_centre_mm"), ' ')});
+}
+
 Working floor_left(const Asked& a) {
     return worked(QT_TRANSLATE_NOOP("messages", "the bridge's height less the slot's depth"),
-                  {computed("name.bridge_height", *a.solution.bridge->height_mm, "bridge.height_mm"),
+                  {computed("name.bridge_height",
+                            *a.solution.bridge->floor_left_mm + *a.design.saddle.slot_depth_mm,
+                            a.design.bridge->tapered_mm ? "" : "bridge.height_mm"),
                    given(a, "saddle.slot_depth_mm", '-')});
 }
 
@@ -443,6 +458,9 @@ std::vector<Quantity> saddle_quantities() {
         each<of_bridge_string<&BridgeString::height_over_top_mm>>(
             "strings[].height_over_top_mm", Kind::length,
             QT_TRANSLATE_NOOP("messages", "string over the soundboard"), over_top),
+        each<of_bridge_string<&BridgeString::bridge_height_mm>>(
+            "strings[].bridge_height_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "bridge's top under the string"), top_under),
         each<of_bridge_string<&BridgeString::exposure_mm>>(
             "strings[].exposure_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "saddle out of the bridge"),
             exposure),

@@ -255,6 +255,8 @@ constexpr MessageEntry table[] = {
     {"moment_raised",
      QT_TRANSLATE_NOOP("messages", "the strings will turn the bridge with {0} N·m instead of {1} as found: more "
                                    "than a tenth harder, and the top has to bear it")},
+    {"bridge_low", QT_TRANSLATE_NOOP("messages", "the bridge is {0} high at its lowest; {1} is the least")},
+    {"bridge_high", QT_TRANSLATE_NOOP("messages", "the bridge is {0} high at its highest; {1} is the most")},
     {"pins_meet",
      QT_TRANSLATE_NOOP("messages", "{0} and {1}: between their pins' holes {2} of wood would be left")},
     {"plane_tilted",

@@ -44,13 +44,18 @@ bool has_auto_height(const BridgeDesign& bridge) {
     return bridge.stands == BridgeStands::glued && !bridge.by_tailpiece();
 }
 
-void read_bridge_height(Reader& bridge, BridgeDesign& made) {
+void read_bridge_height(Reader& bridge, BridgeDesign& made, Design& design) {
     made.height_limits_given = bridge.has("height_min_mm") || bridge.has("height_max_mm");
     if (made.height_min_mm > made.height_max_mm)
         bridge.fault("number_out_of_range", "height_min_mm", {made.height_min_mm, 0.0, made.height_max_mm});
     if (bridge.word_at("height_mm") == "auto") {
         made.auto_height = true;
         if (!has_auto_height(made)) bridge.fault("auto_height_of_tailpiece", "height_mm");
+    } else if (bridge.has_object("height_mm")) {
+        Reader tapered = bridge.object("height_mm", false);
+        made.tapered_mm.emplace();
+        read_fields(tapered, "bridge.height_mm.", design);
+        made.height_mm = 0.5 * (made.tapered_mm->bass_mm + made.tapered_mm->treble_mm);
     } else {
         made.height_mm = bridge.number_if("height_mm", range_of("bridge.height_mm"));
         made.auto_height = !made.height_mm && has_auto_height(made);
@@ -140,7 +145,7 @@ void read_bridge(Reader& root, Design& design) {
     made.stands = bridge.choice_or("stands", made.by_tailpiece() ? BridgeStands::floating : made.stands);
     if (made.by_tailpiece()) made.break_angle_min_deg = 6.0;
     read_fields(bridge, "bridge.", design);
-    read_bridge_height(bridge, made);
+    read_bridge_height(bridge, made, design);
     read_existing(bridge, made, design);
     made.plane_from_strings =
         !bridge.has("plane_above_top_mm") && made.existing && made.existing->string_over_top_mm;

@@ -26,7 +26,10 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     std::vector<std::string> facts;
     facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                             : translate("sheet", "right-handed"));
-    if (context.solution.bridge->height_mm)
+    if (bridge.tapered_mm)
+        facts.push_back(with_values(translate("sheet", "height %1 at the bass, %2 at the treble string"),
+                                    number(bridge.tapered_mm->bass_mm), number(bridge.tapered_mm->treble_mm)));
+    else if (context.solution.bridge->height_mm)
         facts.push_back(
             with_values(translate("sheet", "height %1"), number(*context.solution.bridge->height_mm)));
     if (bridge.anchor == Anchor::pins)

@@ -223,7 +223,7 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
             {{front, 0}, {-0.5 * t, height - round}, {crown, height}, {0.5 * t, height - round}, {back, 0}},
             pens::outline, Fill::material));
     } else {
-        const double top = *solution.bridge->height_mm;
+        const double top = *string.bridge->bridge_height_mm;
         const double floor = design.saddle.slot_depth_mm ? top - *design.saddle.slot_depth_mm : top;
         drawing.add(closed_path({{front, 0},
                                  {front, top},
@@ -250,7 +250,7 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
         const double pin = string.bridge->exit_x_mm + 0.5 * bridge.pins.hole_mm - slot_x;
         const double r = 0.5 * bridge.pins.hole_mm;
         for (const double x : {pin - r, pin + r})
-            drawing.add(line_path(Layer::scribe, {x, 0}, {x, solution.bridge->height_mm.value_or(0.0)},
+            drawing.add(line_path(Layer::scribe, {x, 0}, {x, string.bridge->bridge_height_mm.value_or(0.0)},
                                   pens::hidden));
     }
     drawing.add(line_path(Layer::scribe, {from, bridge.plane_above_top_mm},

@@ -70,6 +70,7 @@ void BridgeCanvas::add_fields() {
         return [key](const State&) { return QString::fromLatin1(key); };
     };
     height_ = add_number(tr("bridge height"), whole("bridge.height_mm"), 96, 24);
+    height_here_ = add_number(tr("bridge height under this string"), of_string("bridge_height_mm"), 84, 18);
     over_top_ = add_number(tr("string over the soundboard"), of_string("height_over_top_mm"), 84, 18);
     exposure_ = add_number(tr("saddle exposed"), of_string("exposure_mm"), 84, 18);
     break_ = add_number(tr("break angle at the saddle"), of_string("break_angle_deg"), 84, 18);
@@ -184,7 +185,9 @@ void BridgeCanvas::lay_out_side(const Place& p) {
     for (QWidget* widget : std::initializer_list<QWidget*>{plane_, over_top_, break_})
         widget->setVisible(has_bridge());
     height_->setVisible(by_exposure);
-    height_given_->setVisible(has_bridge() && !by_exposure);
+    const bool tapered = has_bridge() && design().bridge->tapered_mm;
+    height_given_->setVisible(has_bridge() && !by_exposure && !tapered);
+    height_here_->setVisible(tapered);
     exposure_target_->setVisible(by_exposure);
     exposure_->setVisible(exposed);
     from_edge_->setVisible(edge);
@@ -203,7 +206,10 @@ void BridgeCanvas::lay_out_side(const Place& p) {
         put(widget, {p.split + (n + 0.5) * step, row}, words, step - 2.0);
     };
     at(0, upper, plane_, tr("fret plane"));
-    at(1, upper, by_exposure ? static_cast<QWidget*>(height_) : height_given_, tr("height"));
+    at(1, upper, by_exposure ? static_cast<QWidget*>(height_)
+       : tapered   ? static_cast<QWidget*>(height_here_)
+                   : height_given_,
+       tapered ? tr("height here") : tr("height"));
     at(2, upper, over_top_, tr("string"));
     if (edge)
         at(0, lower, from_edge_, tr("from edge"));

@@ -47,6 +47,7 @@ private:
     InkNumber* exposure_;
     InkNumber* break_;
     InkNumber* floor_;
+    InkNumber* height_here_;
     InkNumber* from_edge_;
     InkNumber* edge_;
     InkNumber* moment_;

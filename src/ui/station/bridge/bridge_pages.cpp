@@ -166,24 +166,32 @@ void BridgePages::add_height_page() {
     height_ = new ChoiceRow(
         tr("Bridge height"),
         {{tr("as given"), tr("the bridge is there, or its height is decided"), {}},
-         {tr("from the exposure"), tr("as high as the saddle's exposure asks, within its limits"), {}}});
-    picks(height_, [this](int index) { return pick_height(index == 1); });
+         {tr("from the exposure"), tr("as high as the saddle's exposure asks, within its limits"), {}},
+         {tr("tapered"), tr("its own height at either side, level along the strings"), {}}});
+    picks(height_, [this](int index) { return pick_height(index); });
+    tapered_ =
+        boxed({labelled(field("bridge.height_mm.bass", tr("bridge height at the bass string")), tr("bass")),
+               labelled(field("bridge.height_mm.treble", tr("bridge height at the treble string")),
+                        tr("treble"))});
     limits_ = boxed({labelled(field("bridge.height_min_mm", tr("least bridge height")), tr("least")),
                      labelled(field("bridge.height_max_mm", tr("greatest bridge height")), tr("greatest"))});
     least_ = labelled(field("bridge.break_angle_min_deg", tr("least break angle")), tr("break at least"));
     floor_least_ = labelled(field("bridge.floor_min_mm", tr("least wood under the slot")), tr("floor at least"));
-    add_page(tr("Height"), {height_, limits_, least_, floor_least_});
+    add_page(tr("Height"), {height_, tapered_, limits_, least_, floor_least_});
 }
 
-BridgePages::Picked BridgePages::pick_height(bool by_program) const {
+BridgePages::Picked BridgePages::pick_height(int way) const {
     const State& state = session_.state();
     if (!state.job.design.bridge) return std::nullopt;
-    Value document = session_.document();
-    if (by_program)
-        document = with(document, "bridge.height_mm", "auto");
-    else if (state.solution.bridge->height_mm)
-        document = with(document, "bridge.height_mm", to_tenth(*state.solution.bridge->height_mm));
-    return Pick{by_program ? tr("bridge height from the exposure") : tr("bridge height as given"), document};
+    const Value& document = session_.document();
+    if (way == 1) return Pick{tr("bridge height from the exposure"), with(document, "bridge.height_mm", "auto")};
+    if (!state.solution.bridge->height_mm) return std::nullopt;
+    const double height_mm = to_tenth(*state.solution.bridge->height_mm);
+    if (way == 0) return Pick{tr("bridge height as given"), with(document, "bridge.height_mm", height_mm)};
+    if (state.job.design.bridge->tapered_mm) return Pick{tr("bridge height tapered"), document};
+    Value ends = with(Value(Value::Object{}), "bass", height_mm);
+    return Pick{tr("bridge height tapered"),
+                with(document, "bridge.height_mm", with(ends, "treble", height_mm))};
 }
 
 void BridgePages::add_form_page() {
@@ -352,6 +360,7 @@ void BridgePages::show_state() {
     fences_->setVisible(slotted && bridge->outline);
     pin_from_front_->setVisible(pinned && bridge->outline && bridge->pins.line == PinsLine::parallel);
     limits_->setVisible(bridge && bridge->auto_height);
+    tapered_->setVisible(bridge && bridge->tapered_mm);
     waist_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::waisted);
     belly_->setVisible(bridge && bridge->outline && bridge->outline->form == BridgeForm::bellied);
     existing_height_->setVisible(bridge && bridge->existing && bridge->existing->height_mm);
@@ -362,7 +371,7 @@ void BridgePages::show_state() {
     pocket_box_->setVisible(bridge && bridge->neck_pocket);
     if (!bridge) return;
     line_->set_chosen(static_cast<int>(bridge->pins.line));
-    height_->set_chosen(bridge->auto_height ? 1 : 0);
+    height_->set_chosen(bridge->auto_height ? 1 : bridge->tapered_mm ? 2 : 0);
     form_->set_chosen(static_cast<int>(bridge->outline ? bridge->outline->form : BridgeForm::straight));
     existing_->set_chosen(bridge->existing && bridge->existing->height_mm ? 1 : 0);
     held_->set_chosen(known && bridge->existing->anchor

@@ -27,7 +27,7 @@ private:
     Picked pick_crowns_found(bool measured) const;
     Picked pick_held(int held) const;
     Picked pick_plane_by(bool strings) const;
-    Picked pick_height(bool by_program) const;
+    Picked pick_height(int way) const;
     Picked pick_form(int form) const;
 
     ChoiceRow* kind_ = nullptr;
@@ -49,6 +49,7 @@ private:
     QWidget* crown_found_ = nullptr;
     int saddles_page_ = 0;
     std::vector<QWidget*> on_plate_; ///< parts of that page
+    QWidget* tapered_ = nullptr;
     QWidget* limits_ = nullptr;
     QWidget* least_ = nullptr;
     QWidget* floor_least_ = nullptr;
