@@ -10385,6 +10385,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>the bridge is {0} high at its highest; {1} is the most</source>
         <translation>der Steg ist an der höchsten Stelle {0} hoch; höchstens {1}</translation>
     </message>
+    <message>
+        <source>top sunk or waved</source>
+        <translation>Decke eingesunken oder wellig</translation>
+    </message>
+    <message>
+        <source>Lay a straightedge across the top before the bridge and behind it: no hollow and no wave deeper than 2 mm.</source>
+        <translation>Ein Lineal vor und hinter dem Steg quer über die Decke legen: keine Mulde und keine Welle tiefer als 2 mm.</translation>
+    </message>
+    <message>
+        <source>top sunk or waved: look inside for a loose brace, and fit a new bridge to the top as it is; deeper than 2 mm is a job for a trained repairer</source>
+        <translation>Decke eingesunken oder wellig: innen nach einer losen Leiste sehen und einen neuen Steg der Decke anpassen, wie sie ist; tiefer als 2 mm ist es Arbeit für ausgebildete Reparateure</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>

@@ -8,15 +8,16 @@ const std::vector<SurveyPoint>& survey_points() {
     using enum SurveyPlace;
     using enum SurveyWeight;
     static const std::vector<SurveyPoint> points{
-        {"bridge_lifting", bridge, unsafe},  {"brace_loose", top, unsafe},
-        {"crack_open", top, first},          {"neck_joint_open", joint, unsafe},
-        {"headstock_cracked", head, unsafe}, {"rod_stuck", head, unsafe},
-        {"neck_twisted", neck, first},       {"neck_humped", joint, first},
-        {"fret_loose", board, first},        {"frets_worn", board, first},
-        {"fret_ends", board, known},         {"nut_packed", nut, known},
-        {"slots_filled", nut, known},        {"slots_widened", nut, known},
-        {"saddle_packed", saddle, known},    {"saddle_leans", saddle, first},
-        {"posts_slip", strings, first},      {"strings_old", strings, first}};
+        {"bridge_lifting", bridge, unsafe}, {"brace_loose", top, unsafe},
+        {"crack_open", top, first},         {"top_sunk", top, first},
+        {"neck_joint_open", joint, unsafe}, {"headstock_cracked", head, unsafe},
+        {"rod_stuck", head, unsafe},        {"neck_twisted", neck, first},
+        {"neck_humped", joint, first},      {"fret_loose", board, first},
+        {"frets_worn", board, first},       {"fret_ends", board, known},
+        {"nut_packed", nut, known},         {"slots_filled", nut, known},
+        {"slots_widened", nut, known},      {"saddle_packed", saddle, known},
+        {"saddle_leans", saddle, first},    {"posts_slip", strings, first},
+        {"strings_old", strings, first}};
     return points;
 }
 
