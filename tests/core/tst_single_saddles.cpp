@@ -191,6 +191,8 @@ private Q_SLOTS:
                                                          "the bass on, and no string stands on two"));
         QVERIFY(problem("[[0, 99]]").find("holds 99") != std::string::npos);
         QVERIFY(problem("[[0.5]]").find("holds 0.5") != std::string::npos);
+        QVERIFY(problem("[[0, 0, 0, 0, 0, 0, 0, 0, 0]]").find("saddle.groups[0] has 9 entries") !=
+                std::string::npos);
         QVERIFY(problem("[3]").find("saddle.groups[0]") != std::string::npos);
         QVERIFY(problem("7").find("saddle.groups") != std::string::npos);
         QCOMPARE(problem("[[0, 1]]"), std::string());

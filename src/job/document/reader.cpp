@@ -198,11 +198,14 @@ std::vector<std::vector<std::size_t>> Reader::index_lists(std::string_view key, 
     for (std::size_t i = 0; i < items->size(); ++i) {
         const std::string list = std::string(key) + "[" + std::to_string(i) + "]";
         std::vector<std::size_t>& indices = lists.emplace_back();
-        if (!(*items)[i].array()) {
-            fault("not_a_list", list, {shown_value((*items)[i])});
+        const Value::Array* places = (*items)[i].array();
+        if (!places || places->size() > count) { // a fault for each of a million would help nobody
+            fault(places ? "count_out_of_range" : "not_a_list", list,
+                  places ? std::vector<Argument>{static_cast<int>(places->size()), 0, static_cast<int>(count)}
+                         : std::vector<Argument>{shown_value((*items)[i])});
             continue;
         }
-        for (const Value& item : *(*items)[i].array()) {
+        for (const Value& item : *places) {
             if (item.whole() && *item.whole() >= 0 && static_cast<std::size_t>(*item.whole()) < count)
                 indices.push_back(static_cast<std::size_t>(*item.whole()));
             else

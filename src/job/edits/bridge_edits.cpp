@@ -118,6 +118,7 @@ Value with_bridge_kind(const Value& document, const Design& design, const Soluti
 }
 
 Value without_bridge(const Value& document) {
+    if (!find(document, "bridge")) return document;
     Value changed = without(document, "bridge");
     return without(without(changed, "saddle.groups"), "saddle.travel_mm");
 }
