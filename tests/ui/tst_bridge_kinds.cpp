@@ -20,7 +20,7 @@ private Q_SLOTS:
         open("teal");
         click("Kind of bridge: plate");
         QCOMPARE(kind_of_bridge(state().job.design), BridgeKind::plate);
-        QVERIFY(!shown("reference edge from the nut line").isEmpty());
+        QTRY_VERIFY(!shown("reference edge from the nut line").isEmpty());
         tab("Saddles");
         type("saddle.travel_mm[1]", "600"); // thou in this job: 15.24 mm
         QCOMPARE(state().job.design.saddle.travel->most_mm, 15.24);
