@@ -807,7 +807,7 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
     <message>
         <source>edge from nut</source>
-        <translation>Kante ab Sattel</translation>
+        <translation>ab Sattel</translation>
     </message>
     <message>
         <source>bridge height under this string</source>
