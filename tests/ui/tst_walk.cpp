@@ -114,8 +114,9 @@ private:
         set("survey.note", "a card goes 12 mm under its back edge, both wings");
         go(Qt::Key_1); // back to the drawing
         press(Qt::Key_Down);
-        for (int i = 1; i < 6; ++i) press(Qt::Key_1);
-        while (survey_points()[window_->view().point].word != "slots_filled") press(Qt::Key_Down);
+        const auto point = [this] { return survey_points()[window_->view().point].word; };
+        while (point() != "neck_twisted") press(point() == "top_sunk" ? Qt::Key_Down : Qt::Key_1);
+        while (point() != "slots_filled") press(Qt::Key_Down);
         press(Qt::Key_2);
         set("survey.note", "string 2, shiny with glue");
         page(Qt::Key_3);
