@@ -105,7 +105,8 @@ constexpr const char* of_the_drawing[] = {
     "nut.edge_left",      "nut.edge_right",         "nut.highest",
     "saddle.highest",     "bridge.front",           "bridge.back",
     "bridge.slot_bass",   "bridge.slot_treble",     "placing.fret12",
-    "placing.slot_front", "placing.edge", "placing.crown_line", "bridge.edge", "placing.nut_front",      "placing.pin",
+    "placing.slot_front", "placing.edge",           "placing.crown_line",
+    "bridge.edge",        "placing.nut_front",      "placing.pin",
     "board.frets[].bass", "board.frets[].treble",   "board.strings[].12",
     "card.relief_there",  "card.strings[].nut_off", "card.strings[].saddle_off"};
 

@@ -28,7 +28,8 @@ private Q_SLOTS:
             const Value random = RandomJob(seed).document();
             if (!find(random, "bridge") || find(random, "bridge.exit")) continue;
             Value document = with(random, "bridge.pins.line", "equal_angle");
-            document = with(document, "bridge.height_mm", 5.0); // low enough that every string falls behind it
+            document =
+                with(document, "bridge.height_mm", 5.0); // low enough that every string falls behind it
             document = with(document, "bridge.plane_above_top_mm", 9.0);
             const JobResult read = read_job(document);
             if (!read.job) continue;
@@ -102,7 +103,8 @@ private Q_SLOTS:
                 fret_plane({bass_p + bass_z, treble_p + treble_z}, bass, bass_z, treble, treble_z);
             const double share = -bass.saddle_y_mm / (treble.saddle_y_mm - bass.saddle_y_mm);
             QVERIFY(std::abs(plane.at_centre_mm - (bass_p + share * (treble_p - bass_p))) < 1e-9);
-            QVERIFY(std::abs(plane.at_bass_mm - bass_p) < 1e-9 && std::abs(plane.at_treble_mm - treble_p) < 1e-9);
+            QVERIFY(std::abs(plane.at_bass_mm - bass_p) < 1e-9 &&
+                    std::abs(plane.at_treble_mm - treble_p) < 1e-9);
         }
     }
 
@@ -122,10 +124,10 @@ private Q_SLOTS:
         const std::vector<KnownString> known = known_heights(found.design, solution, found.readings);
         constexpr double plane_mm = 8.125;
         Value measured = without(document, "bridge.plane_above_top_mm");
-        measured = with(measured, "bridge.existing.string_over_top_mm.bass",
-                        plane_mm + *known.front().saddle_z_mm);
-        measured = with(measured, "bridge.existing.string_over_top_mm.treble",
-                        plane_mm + *known.back().saddle_z_mm);
+        measured =
+            with(measured, "bridge.existing.string_over_top_mm.bass", plane_mm + *known.front().saddle_z_mm);
+        measured =
+            with(measured, "bridge.existing.string_over_top_mm.treble", plane_mm + *known.back().saddle_z_mm);
         const Job derived = job_of(measured);
         QVERIFY(derived.design.bridge->plane_from_strings);
         QVERIFY(std::abs(derived.design.bridge->plane_above_top_mm - plane_mm) < 1e-9);
@@ -163,11 +165,13 @@ private Q_SLOTS:
         QCOMPARE(*tied.moment_found_nm, *same.moment_found_nm); // held at the bridge, both
         for (std::size_t i = 0; i < tied.breaks_found_deg.size(); ++i) {
             const StringLine& line = state->written.strings[i].line;
-            const double over_mm = state->job.design.bridge->plane_above_top_mm + *state->known[i].saddle_z_mm;
+            const double over_mm =
+                state->job.design.bridge->plane_above_top_mm + *state->known[i].saddle_z_mm;
             const double run_mm = state->written.straight_saddle.slot_x_mm(line.saddle_y_mm) + 20.0 -
                                   line.plan_x_mm(line.saddle_x_mm);
-            const double rises = std::atan((*state->known[i].saddle_z_mm - state->written.strings[i].ends.nut_z_mm) /
-                                           (line.saddle_x_mm - line.set_forward_mm));
+            const double rises =
+                std::atan((*state->known[i].saddle_z_mm - state->written.strings[i].ends.nut_z_mm) /
+                          (line.saddle_x_mm - line.set_forward_mm));
             const double wanted =
                 (rises + std::atan((over_mm - 6.0) * line.plan_cosine / run_mm)) * 180.0 / std::numbers::pi;
             QVERIFY(std::abs(tied.breaks_found_deg[i] - wanted) < 1e-9);
@@ -255,9 +259,9 @@ private Q_SLOTS:
         const double middle_mm =
             0.5 * (solution.strings.front().line.saddle_y_mm + solution.strings.back().line.saddle_y_mm);
         for (std::size_t i = 0; i < bridge.pins.size(); ++i)
-            QVERIFY(std::abs(bridge.pins_from_front_mm[i] -
-                             (9.0 + 8.5 + solution.straight_saddle.line.slope * (bridge.pins[i].y_mm - middle_mm))) <
-                    1e-9);
+            QVERIFY(std::abs(bridge.pins_from_front_mm[i] - (9.0 + 8.5 +
+                                                             solution.straight_saddle.line.slope *
+                                                                 (bridge.pins[i].y_mm - middle_mm))) < 1e-9);
         // A cone of 3° is 0.6 mm wider so much further down.
         QVERIFY(std::abs(2.0 * *bridge.ream_mm * std::tan(1.5 * std::numbers::pi / 180.0) - 0.6) < 1e-9);
         const auto meets = [](const Solution& solved) {
@@ -280,7 +284,8 @@ private Q_SLOTS:
                         document = with_bridge_kind(document, job.design, solve(job.design),
                                                     static_cast<BridgeKind>(kind));
                         const JobResult read = read_job(document);
-                        QVERIFY2(read.job, read.problems.empty() ? "" : english(read.problems.front()).c_str());
+                        QVERIFY2(read.job,
+                                 read.problems.empty() ? "" : english(read.problems.front()).c_str());
                         if (read.job->design.strings.size() == 1 &&
                             static_cast<BridgeKind>(kind) == BridgeKind::plate_shared)
                             continue;
@@ -293,8 +298,9 @@ private Q_SLOTS:
 
     void each_kind_has_only_what_it_has() {
         for (const std::string_view word : words_of(BridgeKind{})) {
-            const Job job = job_of(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(
-                QLatin1String(word.data(), static_cast<qsizetype>(word.size())))));
+            const Job job = job_of(
+                document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob")
+                                .arg(QLatin1String(word.data(), static_cast<qsizetype>(word.size())))));
             QCOMPARE(std::string(word_of(*kind_of_bridge(job.design))), std::string(word));
             const Solution solution = solve(job.design);
             QVERIFY2(solution.warnings.empty(),

@@ -109,8 +109,7 @@ private Q_SLOTS:
                     (before_edge(middle) < 0 ? low : high) = middle;
                 }
                 const double length = std::hypot(x1 - x0, y1 - y0);
-                QVERIFY2(near(marks.from_nut_mm, low * length, 1e-7),
-                         qPrintable(QString::number(seed)));
+                QVERIFY2(near(marks.from_nut_mm, low * length, 1e-7), qPrintable(QString::number(seed)));
                 const double to_12 = std::hypot(line.plan_x_mm(neck.fret_x_mm(12, line.scale_mm)) - x0,
                                                 line.y_mm(neck.fret_x_mm(12, line.scale_mm)) - y0);
                 QVERIFY(near(marks.from_fret12_mm, low * length - to_12, 1e-7));

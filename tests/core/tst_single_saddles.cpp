@@ -75,8 +75,8 @@ private Q_SLOTS:
                 }
                 return least;
             };
-            const double found =
-                place_of_the_top(single.edge->at_centre_mm - 60, single.edge->at_centre_mm + 60, least_reserve);
+            const double found = place_of_the_top(single.edge->at_centre_mm - 60,
+                                                  single.edge->at_centre_mm + 60, least_reserve);
             QVERIFY2(std::abs(found - single.edge->at_centre_mm) < 1e-6, qPrintable(QString::number(seed)));
             QVERIFY(std::abs(least_reserve(found) - single.least_reserve()->least_mm()) < 1e-9);
             for (std::size_t i = 0; i < single.strings.size(); ++i) {
@@ -111,10 +111,8 @@ private Q_SLOTS:
                     for (std::size_t i = group.first; i <= group.last; ++i) {
                         const StringLine& line = solution.strings[i].line;
                         const double x_mm = place_mm + single.edge->slope * (line.saddle_y_mm - y0_mm);
-                        const double off_mm =
-                            (x_mm - line.plan_x_mm(line.saddle_x_mm)) / line.plan_cosine;
-                        const double cents =
-                            off_mm * cents_per_crown_mm(StringOnNeck(neck, line), 12);
+                        const double off_mm = (x_mm - line.plan_x_mm(line.saddle_x_mm)) / line.plan_cosine;
+                        const double cents = off_mm * cents_per_crown_mm(StringOnNeck(neck, line), 12);
                         squares += cents * cents;
                     }
                     return -squares;
@@ -123,8 +121,7 @@ private Q_SLOTS:
                 for (std::size_t i = group.first; i <= group.last; ++i) {
                     const StringLine& line = solution.strings[i].line;
                     // Further from the nut than its own crown a string is flat.
-                    const double off_mm =
-                        single.strings[i].crown_x_mm - line.plan_x_mm(line.saddle_x_mm);
+                    const double off_mm = single.strings[i].crown_x_mm - line.plan_x_mm(line.saddle_x_mm);
                     QVERIFY(off_mm * single.strings[i].shared_cents <= 0);
                 }
             }
@@ -145,9 +142,10 @@ private Q_SLOTS:
              {std::pair{bass, bass.saddle_x_mm - 5.0}, std::pair{treble, treble.saddle_x_mm - 4.0}})
             QVERIFY(std::abs(edge.x_mm(line.y_mm(mm)) - line.plan_x_mm(mm)) < 1e-9);
         QVERIFY(given.placing.by == PlacedBy::edge);
-        QVERIFY(std::abs(given.placing.bass.from_nut_mm -
-                         std::hypot(bass.plan_x_mm(bass.saddle_x_mm - 5.0) - bass.plan_x_mm(bass.set_forward_mm),
-                                    bass.y_mm(bass.saddle_x_mm - 5.0) - bass.nut_y_mm)) < 1e-6);
+        QVERIFY(
+            std::abs(given.placing.bass.from_nut_mm -
+                     std::hypot(bass.plan_x_mm(bass.saddle_x_mm - 5.0) - bass.plan_x_mm(bass.set_forward_mm),
+                                bass.y_mm(bass.saddle_x_mm - 5.0) - bass.nut_y_mm)) < 1e-6);
         // An edge so far off that no travel reaches: every string is named, and nothing is moved for it.
         design.bridge->edge_mm = EdgeMargins{bass.saddle_x_mm - 80.0, treble.saddle_x_mm - 80.0};
         const Solution beyond = solve(design);
@@ -156,9 +154,9 @@ private Q_SLOTS:
     }
 
     void a_crown_as_found_says_what_to_move() {
-        Design design = job_of(with(demo_document("teal"), "saddle.travel_mm",
-                                    Value::Array{Value(0.0), Value(12.0)}))
-                            .design;
+        Design design =
+            job_of(with(demo_document("teal"), "saddle.travel_mm", Value::Array{Value(0.0), Value(12.0)}))
+                .design;
         const Solution before = solve(design);
         design.bridge.emplace();
         design.bridge->stands = BridgeStands::plate;
@@ -166,8 +164,8 @@ private Q_SLOTS:
         design.saddle.travel_pitch_mm = 0.5;
         const Neck neck(design.neck);
         for (const StringSolution& string : before.strings)
-            design.bridge->existing->crown_mm.push_back(
-                string.line.saddle_x_mm - neck.fret_x_mm(12, string.line.scale_mm) - 1.25);
+            design.bridge->existing->crown_mm.push_back(string.line.saddle_x_mm -
+                                                        neck.fret_x_mm(12, string.line.scale_mm) - 1.25);
         const Solution solution = solve(design);
         for (const StringSolution& string : solution.strings) {
             QVERIFY(std::abs(*string.single->move_mm - 1.25) < 1e-9); // away from the nut
@@ -176,19 +174,22 @@ private Q_SLOTS:
     }
 
     void what_cannot_be_is_said() {
-        const Value plate = with(demo_document("teal"), "saddle.travel_mm",
-                                 Value::Array{Value(0.0), Value(12.0)});
+        const Value plate =
+            with(demo_document("teal"), "saddle.travel_mm", Value::Array{Value(0.0), Value(12.0)});
         const auto problem = [&](const char* groups) {
             const JobResult read = read_job(with(plate, "saddle.groups", parse_json(groups)));
             return read.job ? std::string() : english(read.problems.front());
         };
-        QCOMPARE(problem("[[]]"), std::string("saddle.groups[0] holds no string; a saddle carries at least one"));
-        for (const auto& [wrong, where] :
-             {std::pair{"[[0, 2]]", "saddle.groups[0]: "}, {"[[1, 0]]", "saddle.groups[0]: "},
-              {"[[0, 0]]", "saddle.groups[0]: "}, {"[[2, 3], [0, 1]]", "saddle.groups[1]: "},
-              {"[[0, 1], [1, 2]]", "saddle.groups[1]: "}})
-            QCOMPARE(problem(wrong), where + std::string("strings that share a saddle are neighbours, named from "
-                                                         "the bass on, and no string stands on two"));
+        QCOMPARE(problem("[[]]"),
+                 std::string("saddle.groups[0] holds no string; a saddle carries at least one"));
+        for (const auto& [wrong, where] : {std::pair{"[[0, 2]]", "saddle.groups[0]: "},
+                                           {"[[1, 0]]", "saddle.groups[0]: "},
+                                           {"[[0, 0]]", "saddle.groups[0]: "},
+                                           {"[[2, 3], [0, 1]]", "saddle.groups[1]: "},
+                                           {"[[0, 1], [1, 2]]", "saddle.groups[1]: "}})
+            QCOMPARE(problem(wrong),
+                     where + std::string("strings that share a saddle are neighbours, named from "
+                                         "the bass on, and no string stands on two"));
         QVERIFY(problem("[[0, 99]]").find("holds 99") != std::string::npos);
         QVERIFY(problem("[[0.5]]").find("holds 0.5") != std::string::npos);
         QVERIFY(problem("[[0, 0, 0, 0, 0, 0, 0, 0, 0]]").find("saddle.groups[0] has 9 entries") !=
@@ -209,10 +210,11 @@ private Q_SLOTS:
         design.saddle.groups.clear();
         QVERIFY(!has(solve(design), "shared_saddle_wide"));
         const Solution plain = solve(design);
-        const double nearest_mm = *std::min_element(
-            plain.single->strings.begin(), plain.single->strings.end(),
-            [](const SingleSaddle& a, const SingleSaddle& b) { return a.from_edge_mm < b.from_edge_mm; })
-                                       ->from_edge_mm;
+        const double nearest_mm =
+            *std::min_element(
+                 plain.single->strings.begin(), plain.single->strings.end(),
+                 [](const SingleSaddle& a, const SingleSaddle& b) { return a.from_edge_mm < b.from_edge_mm; })
+                 ->from_edge_mm;
         design.saddle.travel_spring_mm = nearest_mm - 0.1;
         QVERIFY(!has(solve(design), "crown_in_spring"));
         design.saddle.travel_spring_mm = nearest_mm + 0.1;
@@ -231,7 +233,9 @@ private Q_SLOTS:
 
     void a_string_more_or_less_keeps_its_neighbours_together() {
         Value document = with(demo_document("curlew"), "saddle.groups", parse_json("[[0, 1], [2, 3]]"));
-        const auto groups = [](const Value& changed) { return compact_json(*find(changed, "saddle.groups")); };
+        const auto groups = [](const Value& changed) {
+            return compact_json(*find(changed, "saddle.groups"));
+        };
         QCOMPARE(groups(with_string_added(document, 0)), std::string("[[0,1,2],[3,4]]"));
         QCOMPARE(groups(with_string_removed(document, 1)), std::string("[[0],[1,2]]"));
         QCOMPARE(groups(with_string_removed(with_string_removed(document, 0), 0)), std::string("[[0,1]]"));

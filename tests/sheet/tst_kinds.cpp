@@ -55,7 +55,8 @@ private Q_SLOTS:
                 return all.contains(QLatin1String(words), Qt::CaseInsensitive);
             };
             if (!design.has_slot()) QVERIFY2(!says("slot"), qPrintable(all));
-            if (part == SheetPart::bridge) QCOMPARE(says("pin behind slot"), design.bridge->anchor == Anchor::pins);
+            if (part == SheetPart::bridge)
+                QCOMPARE(says("pin behind slot"), design.bridge->anchor == Anchor::pins);
             if (part == SheetPart::saddle)
                 QCOMPARE(says("crown from the edge"), design.bridge->stands == BridgeStands::plate);
             if (part == SheetPart::placing)

@@ -42,7 +42,8 @@ private Q_SLOTS:
         click("This string's saddle: its bass neighbour's, too");
         QCOMPARE(kind_of_bridge(state().job.design), BridgeKind::plate_shared);
         QCOMPARE(state().job.design.saddle.groups.front().first, std::size_t{2});
-        QCOMPARE(state().solution.strings[2].single->crown_x_mm, state().solution.strings[3].single->crown_x_mm);
+        QCOMPARE(state().solution.strings[2].single->crown_x_mm,
+                 state().solution.strings[3].single->crown_x_mm);
         click("This string's saddle: its own");
         QCOMPARE(kind_of_bridge(state().job.design), BridgeKind::plate);
         press(Qt::Key_Z, Qt::ControlModifier);
@@ -98,7 +99,8 @@ private Q_SLOTS:
         QVERIFY(box);
         QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(8, 16));
         ++pressed_;
-        const QString path = QFileInfo(window_.path("kittiwake")).dir().filePath(QStringLiteral("bridge.pdf"));
+        const QString path =
+            QFileInfo(window_.path("kittiwake")).dir().filePath(QStringLiteral("bridge.pdf"));
         window()->sheets()->save_to(path); // as the dialog does at Ctrl+E, Enter
         pressed_ += 2;
         QVERIFY(QFileInfo(path).size() > 1000);
@@ -145,7 +147,8 @@ private:
     /// A number as it stands on the drawing.
     QString shown(const char* name) {
         for (auto* number : window()->bridge()->findChildren<InkNumber*>())
-            if (number->isVisible() && number->accessibleName().startsWith(QLatin1String(name))) return number->text();
+            if (number->isVisible() && number->accessibleName().startsWith(QLatin1String(name)))
+                return number->text();
         return {};
     }
     WindowOnDemo window_;

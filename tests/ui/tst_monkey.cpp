@@ -203,9 +203,10 @@ private:
             base_descriptors_ = descriptors();
         }
         if (done_ % 20000 == 0) {
-            std::printf("after %d: slowest answer %.0f ms (%.0f with the host's), %.0f MB, %d steps to undo\n",
-                        done_, slowest_ms_, slowest_with_host_ms_,
-                        resident_mb(), (*window_)->session().undo_stack()->count());
+            std::printf(
+                "after %d: slowest answer %.0f ms (%.0f with the host's), %.0f MB, %d steps to undo\n", done_,
+                slowest_ms_, slowest_with_host_ms_, resident_mb(),
+                (*window_)->session().undo_stack()->count());
             std::fflush(stdout);
         }
     }

@@ -150,8 +150,7 @@ private Q_SLOTS:
         // It is that of the slots as they will be cut, read or not.
         const std::vector<double> sure_mm = floors_sure_mm(state());
         QCOMPARE(sure_mm.size(), state().job.design.strings.size());
-        for (const double one_mm : sure_mm)
-            QVERIFY(says(QString::number(one_mm, 'f', 2).toStdString()));
+        for (const double one_mm : sure_mm) QVERIFY(says(QString::number(one_mm, 'f', 2).toStdString()));
     }
 
     void a_printer_prints_all_pages() {

@@ -17,8 +17,8 @@ enum class BridgeKind {
     posts
 };
 constexpr std::array<std::string_view, 9> words_of(BridgeKind) {
-    return {"pinned",          "tied",  "through",      "glued_tailpiece", "floating",
-            "floating_wheels", "plate", "plate_shared", "posts"};
+    return {"pinned", "tied",         "through", "glued_tailpiece", "floating", "floating_wheels",
+            "plate",  "plate_shared", "posts"};
 }
 
 /// Nothing where the job has no bridge.

@@ -263,7 +263,7 @@ struct SaddleDesign {
     double under_mm = 0;                    ///< pickup or packing in the slot
     std::optional<Targets> existing_height; ///< of the saddle that is there, slot floor to string
     std::optional<Travel> travel;
-    std::vector<SharedSaddle> groups; ///< in order; a string in none has a saddle of its own
+    std::vector<SharedSaddle> groups;       ///< in order; a string in none has a saddle of its own
     std::optional<double> travel_pitch_mm;  ///< thread of the screws that move the saddles along: a turn
     std::optional<double> travel_screw_mm;  ///< their length, from the edge to their end
     std::optional<double> travel_spring_mm; ///< the spring on each, pressed solid
@@ -294,7 +294,8 @@ constexpr std::array<std::string_view, 4> words_of(BridgeStands) {
     return {"glued", "floating", "plate", "posts"};
 }
 
-/// Pins along the slot, square to the centreline, or each where its string breaks by the same angle as the rest.
+/// Pins along the slot, square to the centreline, or each where its string breaks by the same angle as the
+/// rest.
 enum class PinsLine { parallel, square, equal_angle };
 constexpr std::array<std::string_view, 3> words_of(PinsLine) {
     return {"parallel", "square", "equal_angle"};
@@ -351,7 +352,7 @@ struct BridgeDesign {
     double plane_above_top_mm = 0;
     bool plane_from_strings = false; ///< not given: by the strings over the old top and their action as found
     bool auto_height = false;
-    std::optional<double> height_mm; ///< none with auto_height, or a tailpiece without one
+    std::optional<double> height_mm;       ///< none with auto_height, or a tailpiece without one
     std::optional<EdgeMargins> tapered_mm; ///< its height at the outer strings; height_mm is then their mean
     double exposure_target_mm = 3;
     double height_min_mm = 6.5;
@@ -360,7 +361,8 @@ struct BridgeDesign {
     double floor_min_mm = 1.5;
     double break_angle_min_deg = 8;
     BridgeStands stands = BridgeStands::glued;
-    /// Of single saddles: the edge they are set from, from the nut line along the outer strings; none: computed.
+    /// Of single saddles: the edge they are set from, from the nut line along the outer strings; none:
+    /// computed.
     std::optional<EdgeMargins> edge_mm;
     Anchor anchor = Anchor::pins; ///< where the strings end
     Pins pins;

@@ -390,13 +390,12 @@ std::vector<Field> bridge_fields() {
             QT_TRANSLATE_NOOP("messages", "fret plane over the soundboard"), by("half_mm_rule"))),
         by_hand(may<[](auto& d, Index) {
             return d.bridge && !d.bridge->tapered_mm ? &d.bridge->height_mm : nullptr;
-        }>(
-            "bridge.height_mm", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "bridge height"),
-            by("caliper"))),
+        }>("bridge.height_mm", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "bridge height"),
+           by("caliper"))),
         must<[](auto& d, Index) {
             return d.bridge ? in<&EdgeMargins::bass_mm>(d.bridge->tapered_mm) : nullptr;
-        }>("bridge.height_mm.bass", length, {0, 100}, QT_TRANSLATE_NOOP("messages", "height at the bass string"),
-           by("caliper")),
+        }>("bridge.height_mm.bass", length, {0, 100},
+           QT_TRANSLATE_NOOP("messages", "height at the bass string"), by("caliper")),
         must<[](auto& d, Index) {
             return d.bridge ? in<&EdgeMargins::treble_mm>(d.bridge->tapered_mm) : nullptr;
         }>("bridge.height_mm.treble", length, {0, 100},
@@ -419,14 +418,14 @@ std::vector<Field> bridge_fields() {
             "bridge.break_angle_min_deg", angle, {0, 90}),
         may<[](auto& d, Index) { return in_pins<&Pins::behind_mm>(d); }>(
             "bridge.pins.behind_mm", length, {0, 200}, QT_TRANSLATE_NOOP("messages", "pins behind it")),
-        may<[](auto& d, Index) { return in_pins<&Pins::hole_mm>(d); }>("bridge.pins.hole_mm", length, {0.5, 20},
-            QT_TRANSLATE_NOOP("messages", "pin hole")),
+        may<[](auto& d, Index) { return in_pins<&Pins::hole_mm>(d); }>(
+            "bridge.pins.hole_mm", length, {0.5, 20}, QT_TRANSLATE_NOOP("messages", "pin hole")),
         may<[](auto& d, Index) { return in_pins<&Pins::ramp_mm>(d); }>("bridge.pins.ramp_mm", length,
                                                                        {0, 30}),
-        may<[](auto& d, Index) { return in_pins<&Pins::taper_deg>(d); }>("bridge.pins.taper_deg", angle, {0.5, 15},
-            QT_TRANSLATE_NOOP("messages", "taper")),
-        may<[](auto& d, Index) { return in_pins<&Pins::pilot_mm>(d); }>("bridge.pins.pilot_mm", length, {0.5, 20},
-            QT_TRANSLATE_NOOP("messages", "pilot hole")),
+        may<[](auto& d, Index) { return in_pins<&Pins::taper_deg>(d); }>(
+            "bridge.pins.taper_deg", angle, {0.5, 15}, QT_TRANSLATE_NOOP("messages", "taper")),
+        may<[](auto& d, Index) { return in_pins<&Pins::pilot_mm>(d); }>(
+            "bridge.pins.pilot_mm", length, {0.5, 20}, QT_TRANSLATE_NOOP("messages", "pilot hole")),
         may<[](auto& d, Index) { return in_pins<&Pins::chamfer_mm>(d); }>("bridge.pins.chamfer_mm", length,
                                                                           {0, 5}),
         of_strings(Grows::between_neighbours, must<[](auto& d, Index i) {
@@ -446,9 +445,10 @@ std::vector<Field> bridge_fields() {
             "bridge.outline.wing_width_mm", length, {1, 150})),
         by_hand(must<[](auto& d, Index) { return in_outline<&BridgeOutline::belly_mm>(d); }>(
             "bridge.outline.belly_mm", length, {0, 60})),
-        must<[](auto& d, Index) { return d.bridge ? in<&EdgeMargins::bass_mm>(d.bridge->edge_mm) : nullptr; }>(
-            "bridge.edge_mm.bass", length, edge, QT_TRANSLATE_NOOP("messages", "edge at the bass string"),
-            by("half_mm_rule")),
+        must<[](auto& d, Index) {
+            return d.bridge ? in<&EdgeMargins::bass_mm>(d.bridge->edge_mm) : nullptr;
+        }>("bridge.edge_mm.bass", length, edge, QT_TRANSLATE_NOOP("messages", "edge at the bass string"),
+           by("half_mm_rule")),
         must<[](auto& d, Index) {
             return d.bridge ? in<&EdgeMargins::treble_mm>(d.bridge->edge_mm) : nullptr;
         }>("bridge.edge_mm.treble", length, edge, QT_TRANSLATE_NOOP("messages", "edge at the treble string"),
@@ -464,10 +464,11 @@ std::vector<Field> bridge_fields() {
             "bridge.existing.string_over_top_mm.bass", length, {0, 100}),
         must<[](auto& d, Index) { return in_old_strings<&EdgeMargins::treble_mm>(d); }>(
             "bridge.existing.string_over_top_mm.treble", length, {0, 100}),
-        of_strings(Grows::like_its_neighbour, must<[](auto& d, Index i) {
-                       return d.bridge && d.bridge->existing ? item(d.bridge->existing->crown_mm, i) : nullptr;
-                   }>("bridge.existing.crown_mm[]", length, {50, 700},
-                      QT_TRANSLATE_NOOP("messages", "crown as found"), by("half_mm_rule"))),
+        of_strings(
+            Grows::like_its_neighbour, must<[](auto& d, Index i) {
+                return d.bridge && d.bridge->existing ? item(d.bridge->existing->crown_mm, i) : nullptr;
+            }>("bridge.existing.crown_mm[]", length, {50, 700},
+                                       QT_TRANSLATE_NOOP("messages", "crown as found"), by("half_mm_rule"))),
         must<[](auto& d, Index) {
             return d.bridge ? in<&NeckPocket::length_mm>(d.bridge->neck_pocket) : nullptr;
         }>("bridge.neck_pocket.length_mm", length, {10, 200}, QT_TRANSLATE_NOOP("messages", "pocket length")),

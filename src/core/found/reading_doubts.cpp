@@ -1,7 +1,7 @@
 #include "core/found/reading_doubts.h"
 
-#include "core/found/fret_plane.h"
 #include "core/found/as_found.h"
+#include "core/found/fret_plane.h"
 
 namespace fm {
 

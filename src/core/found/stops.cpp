@@ -72,7 +72,8 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
                              {AngleDeg{*least_deg}, AngleDeg{design.bridge->break_angle_min_deg}}));
     // Packed up, less of it stands in the wood.
     const auto& slot_mm = design.saddle.slot_depth_mm;
-    if (stands_in_wood && slot_mm && most_mm && step.cut.pack_mm > 0 && *slot_mm - step.cut.pack_mm < *most_mm)
+    if (stands_in_wood && slot_mm && most_mm && step.cut.pack_mm > 0 &&
+        *slot_mm - step.cut.pack_mm < *most_mm)
         stops.push_back(stop("saddle_half_out", StopAt::saddle,
                              {LengthMm{*slot_mm - step.cut.pack_mm}, LengthMm{*most_mm}}));
 }

@@ -35,11 +35,11 @@ Slopes slopes(const BridgeDesign& bridge, const BridgeStringInput& string, doubl
     const StringLine& line = string.line;
     const double over_top_mm = bridge.plane_above_top_mm + string.ends.saddle_z_mm;
     const double run_mm = (exit_x_mm - line.plan_x_mm(line.saddle_x_mm)) / line.plan_cosine;
-    return {rise(string),
-            std::atan((over_top_mm - exit_above_top_mm(bridge, height_mm)) / run_mm)};
+    return {rise(string), std::atan((over_top_mm - exit_above_top_mm(bridge, height_mm)) / run_mm)};
 }
 
-/// The bridge's top under every string: level, or straight between the outer strings. Nothing without a height.
+/// The bridge's top under every string: level, or straight between the outer strings. Nothing without a
+/// height.
 std::vector<std::optional<double>> tops_mm(const BridgeDesign& bridge, std::optional<double> height_mm,
                                            const std::vector<BridgeStringInput>& strings) {
     std::vector<std::optional<double>> tops(strings.size(), height_mm);
@@ -48,7 +48,8 @@ std::vector<std::optional<double>> tops_mm(const BridgeDesign& bridge, std::opti
     const double across_mm = strings.back().line.saddle_y_mm - bass_y_mm;
     for (std::size_t i = 0; i < strings.size(); ++i) {
         const double share = across_mm == 0.0 ? 0.5 : (strings[i].line.saddle_y_mm - bass_y_mm) / across_mm;
-        tops[i] = bridge.tapered_mm->bass_mm + (bridge.tapered_mm->treble_mm - bridge.tapered_mm->bass_mm) * share;
+        tops[i] =
+            bridge.tapered_mm->bass_mm + (bridge.tapered_mm->treble_mm - bridge.tapered_mm->bass_mm) * share;
     }
     return tops;
 }
@@ -56,7 +57,8 @@ std::vector<std::optional<double>> tops_mm(const BridgeDesign& bridge, std::opti
 /// How far behind its crown a string leaves that breaks by an angle, in plan [mm]; its change with the angle.
 ValueAndSlope run_mm(const BridgeDesign& bridge, const BridgeStringInput& string, double height_mm,
                      double angle) {
-    const double drop_mm = bridge.plane_above_top_mm + string.ends.saddle_z_mm - (height_mm - bridge.pins.ramp_mm);
+    const double drop_mm =
+        bridge.plane_above_top_mm + string.ends.saddle_z_mm - (height_mm - bridge.pins.ramp_mm);
     const double behind = angle - rise(string);
     return {string.line.plan_cosine * drop_mm / std::tan(behind),
             -string.line.plan_cosine * drop_mm / std::pow(std::sin(behind), 2)};
@@ -100,8 +102,7 @@ std::vector<double> equal_angle_pins_mm(const BridgeDesign& bridge,
 }
 
 std::vector<PlanPoint> pin_places(const Design& design, const BridgeDesign& bridge,
-                                  const StraightSaddle& saddle,
-                                  const std::vector<BridgeStringInput>& strings,
+                                  const StraightSaddle& saddle, const std::vector<BridgeStringInput>& strings,
                                   const std::vector<std::optional<double>>& tops) {
     const Pins& pins = bridge.pins;
     std::vector<double> y_mm;

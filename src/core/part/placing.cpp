@@ -34,8 +34,8 @@ Place crossing(const Across& across, const StringLine& line) {
     const double nut_x = line.plan_x_mm(line.set_forward_mm);
     const double crown_x = line.plan_x_mm(line.saddle_x_mm);
     const double per_x = (line.saddle_y_mm - line.nut_y_mm) / (crown_x - nut_x);
-    const double x = (across.at_centre_mm + across.slope * (line.nut_y_mm - per_x * nut_x)) /
-                     (1.0 - across.slope * per_x);
+    const double x =
+        (across.at_centre_mm + across.slope * (line.nut_y_mm - per_x * nut_x)) / (1.0 - across.slope * per_x);
     return {x, line.nut_y_mm + per_x * (x - nut_x)};
 }
 
@@ -79,9 +79,7 @@ Placing placing(const Design& design, const Neck& neck, const StraightSaddle& sa
     };
     const auto nut = [](const StringLine& line) { return on_string(line, line.set_forward_mm); };
     Placing places;
-    places.by = edge                ? PlacedBy::edge
-                : design.has_slot() ? PlacedBy::slot_front
-                                    : PlacedBy::crown_line;
+    places.by = edge ? PlacedBy::edge : design.has_slot() ? PlacedBy::slot_front : PlacedBy::crown_line;
     const Across across = measured_to(design, saddle, edge, places.by);
     const Place at_bass = crossing(across, bass);
     const Place at_treble = crossing(across, treble);

@@ -60,7 +60,8 @@ void add_place(const Design& design, const StringOnNeck& string, std::size_t i,
                           design.saddle.travel->most_mm - *saddle.from_edge_mm};
     if (!design.bridge || !design.bridge->existing || design.bridge->existing->crown_mm.empty()) return;
     const double fret12_mm = string.neck().fret_x_mm(12, line.scale_mm);
-    saddle.move_mm = line.saddle_x_mm + saddle.shared_off_mm - fret12_mm - design.bridge->existing->crown_mm[i];
+    saddle.move_mm =
+        line.saddle_x_mm + saddle.shared_off_mm - fret12_mm - design.bridge->existing->crown_mm[i];
     if (design.saddle.travel_pitch_mm) saddle.turns = *saddle.move_mm / *design.saddle.travel_pitch_mm;
 }
 

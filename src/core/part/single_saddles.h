@@ -27,9 +27,9 @@ struct Reserve {
 
 /// One string's saddle.
 struct SingleSaddle {
-    double crown_x_mm = 0;     ///< in plan, where it is set: of a shared one the place all of its strings share
-    double shared_off_mm = 0;  ///< that, less the string's own crown, along the string
-    double shared_cents = 0;   ///< what the string pays for it at fret 12: + sharp
+    double crown_x_mm = 0; ///< in plan, where it is set: of a shared one the place all of its strings share
+    double shared_off_mm = 0;           ///< that, less the string's own crown, along the string
+    double shared_cents = 0;            ///< what the string pays for it at fret 12: + sharp
     std::optional<double> from_edge_mm; ///< along the centreline
     std::optional<Reserve> reserve;
     std::optional<double> move_mm; ///< from where its crown was found: + away from the nut

@@ -24,8 +24,8 @@ bool within_outline(const std::vector<PlanPoint>& outline, const PlanPoint& poin
 /// line.
 std::vector<PlanPoint> slot_corners(const Design& design, const Solution& solution);
 
-/// Where each single saddle can stand in plan, its four corners from the bass side of the near end on; without
-/// a travel a little to either side of its crown. Of strings that share one, one.
+/// Where each single saddle can stand in plan, its four corners from the bass side of the near end on;
+/// without a travel a little to either side of its crown. Of strings that share one, one.
 std::vector<std::vector<PlanPoint>> saddle_places(const Design& design, const Solution& solution);
 
 /// The corners of all that the saddle or the saddles need of the bridge.

@@ -134,10 +134,8 @@ void doubt_posts(const Design& design, const Solution& solution, std::vector<Mes
     const double bass_mm = solution.strings.front().line.saddle_y_mm;
     const double treble_mm = solution.strings.back().line.saddle_y_mm;
     const auto doubt = [&](const char* key, double post_mm, double string_mm) {
-        out.push_back({"posts_within_strings",
-                       Severity::warning,
-                       key,
-                       {LengthMm{post_mm}, LengthMm{string_mm}}});
+        out.push_back(
+            {"posts_within_strings", Severity::warning, key, {LengthMm{post_mm}, LengthMm{string_mm}}});
     };
     if (saddle.screws_across_mm->bass_mm > bass_mm)
         doubt("saddle.screws_across_mm.bass", saddle.screws_across_mm->bass_mm, bass_mm);

@@ -190,80 +190,81 @@ template <auto Member> Quantity of_notches(std::string_view key, std::string_vie
 } // namespace
 
 std::vector<Quantity> piece_quantities() {
-    return {one<[](All s) -> Number { return s.saddle.length_mm; }>(
-                "saddle.length_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "saddle's length"),
-                saddle_length),
-            one<[](All s) -> Number { return s.saddle.crown_radius_mm; }>(
-                "saddle.crown_radius_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "radius of the crown"),
-                crown_radius),
-            one_list<&Solution::saddle, &SaddlePiece::height_mm>(
-                "saddle.height_mm[]", Kind::length, QT_TRANSLATE_NOOP("messages", "saddle's height"),
-                piece_height),
-            one_list<&Solution::saddle, &SaddlePiece::take_off_mm>(
-                "saddle.take_off_mm[]", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "to take off the saddle that is there"), take_off),
-            of_notches<&Notch::along_mm>(
-                "notches[].along_mm", QT_TRANSLATE_NOOP("messages", "notch along the bridge"), notch_along),
-            of_notches<&Notch::width_mm>("notches[].width_mm", QT_TRANSLATE_NOOP("messages", "notch width"),
-                                         notch_width),
-            of_notches<&Notch::depth_mm>("notches[].depth_mm", QT_TRANSLATE_NOOP("messages", "notch depth"),
-                                         notch_depth),
-            of_notches<&Notch::floor_over_top_mm>(
-                "notches[].floor_over_top_mm",
-                QT_TRANSLATE_NOOP("messages", "notch floor over the soundboard"), notch_floor),
-            of_notches<&Notch::made_top_over_top_mm>("notches[].made_top_over_top_mm",
-                                                     QT_TRANSLATE_NOOP("messages", "top as made"), notch_top),
-            one<placed<PlacedBy::slot_front, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
-                "placing.bass.fret12_to_slot_front_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "fret 12 to the slot's front"), mark_from_fret12<Side::bass>),
-            one<placed<PlacedBy::slot_front, &Placing::bass, &PlacingMarks::from_nut_mm>>(
-                "placing.bass.nut_to_slot_front_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "nut to the slot's front"), mark_from_nut<Side::bass>),
-            one<placed<PlacedBy::edge, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
-                "placing.bass.fret12_to_edge_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "fret 12 to the reference edge"), mark_from_fret12<Side::bass>),
-            one<placed<PlacedBy::edge, &Placing::bass, &PlacingMarks::from_nut_mm>>(
-                "placing.bass.nut_to_edge_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "nut to the reference edge"), mark_from_nut<Side::bass>),
-            one<placed<PlacedBy::crown_line, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
-                "placing.bass.fret12_to_crown_line_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "fret 12 to the crowns' line"), mark_from_fret12<Side::bass>),
-            one<placed<PlacedBy::crown_line, &Placing::bass, &PlacingMarks::from_nut_mm>>(
-                "placing.bass.nut_to_crown_line_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "nut to the crowns' line"), mark_from_nut<Side::bass>),
-            one<placed<PlacedBy::slot_front, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
-                "placing.treble.fret12_to_slot_front_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "fret 12 to the slot's front"), mark_from_fret12<Side::treble>),
-            one<placed<PlacedBy::slot_front, &Placing::treble, &PlacingMarks::from_nut_mm>>(
-                "placing.treble.nut_to_slot_front_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "nut to the slot's front"), mark_from_nut<Side::treble>),
-            one<placed<PlacedBy::edge, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
-                "placing.treble.fret12_to_edge_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "fret 12 to the reference edge"), mark_from_fret12<Side::treble>),
-            one<placed<PlacedBy::edge, &Placing::treble, &PlacingMarks::from_nut_mm>>(
-                "placing.treble.nut_to_edge_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "nut to the reference edge"), mark_from_nut<Side::treble>),
-            one<placed<PlacedBy::crown_line, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
-                "placing.treble.fret12_to_crown_line_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "fret 12 to the crowns' line"), mark_from_fret12<Side::treble>),
-            one<placed<PlacedBy::crown_line, &Placing::treble, &PlacingMarks::from_nut_mm>>(
-                "placing.treble.nut_to_crown_line_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "nut to the crowns' line"), mark_from_nut<Side::treble>),
-            one<[](All s) -> Number { return s.placing.diagonal_from_bass_mm; }>(
-                "placing.diagonal_from_bass_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "diagonal from fret 12"), diagonal<Side::bass>),
-            one<[](All s) -> Number { return s.placing.diagonal_from_treble_mm; }>(
-                "placing.diagonal_from_treble_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "diagonal from fret 12"), diagonal<Side::treble>),
-            one_list<&Solution::placing, &Placing::bass_margins_mm>(
-                "placing.bass_margins_mm[]", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "string to the board's edge"), margin<Side::bass>),
-            one_list<&Solution::placing, &Placing::treble_margins_mm>(
-                "placing.treble_margins_mm[]", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "string to the board's edge"), margin<Side::treble>),
-            one<[](All s) -> Number { return s.placing.balancing_shift_mm; }>(
-                "placing.balancing_shift_mm", Kind::length,
-                QT_TRANSLATE_NOOP("messages", "shift that balances the margins"), shift)};
+    return {
+        one<[](All s) -> Number { return s.saddle.length_mm; }>(
+            "saddle.length_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "saddle's length"),
+            saddle_length),
+        one<[](All s) -> Number { return s.saddle.crown_radius_mm; }>(
+            "saddle.crown_radius_mm", Kind::length, QT_TRANSLATE_NOOP("messages", "radius of the crown"),
+            crown_radius),
+        one_list<&Solution::saddle, &SaddlePiece::height_mm>("saddle.height_mm[]", Kind::length,
+                                                             QT_TRANSLATE_NOOP("messages", "saddle's height"),
+                                                             piece_height),
+        one_list<&Solution::saddle, &SaddlePiece::take_off_mm>(
+            "saddle.take_off_mm[]", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "to take off the saddle that is there"), take_off),
+        of_notches<&Notch::along_mm>("notches[].along_mm",
+                                     QT_TRANSLATE_NOOP("messages", "notch along the bridge"), notch_along),
+        of_notches<&Notch::width_mm>("notches[].width_mm", QT_TRANSLATE_NOOP("messages", "notch width"),
+                                     notch_width),
+        of_notches<&Notch::depth_mm>("notches[].depth_mm", QT_TRANSLATE_NOOP("messages", "notch depth"),
+                                     notch_depth),
+        of_notches<&Notch::floor_over_top_mm>(
+            "notches[].floor_over_top_mm", QT_TRANSLATE_NOOP("messages", "notch floor over the soundboard"),
+            notch_floor),
+        of_notches<&Notch::made_top_over_top_mm>("notches[].made_top_over_top_mm",
+                                                 QT_TRANSLATE_NOOP("messages", "top as made"), notch_top),
+        one<placed<PlacedBy::slot_front, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
+            "placing.bass.fret12_to_slot_front_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret 12 to the slot's front"), mark_from_fret12<Side::bass>),
+        one<placed<PlacedBy::slot_front, &Placing::bass, &PlacingMarks::from_nut_mm>>(
+            "placing.bass.nut_to_slot_front_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "nut to the slot's front"), mark_from_nut<Side::bass>),
+        one<placed<PlacedBy::edge, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
+            "placing.bass.fret12_to_edge_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret 12 to the reference edge"), mark_from_fret12<Side::bass>),
+        one<placed<PlacedBy::edge, &Placing::bass, &PlacingMarks::from_nut_mm>>(
+            "placing.bass.nut_to_edge_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "nut to the reference edge"), mark_from_nut<Side::bass>),
+        one<placed<PlacedBy::crown_line, &Placing::bass, &PlacingMarks::from_fret12_mm>>(
+            "placing.bass.fret12_to_crown_line_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret 12 to the crowns' line"), mark_from_fret12<Side::bass>),
+        one<placed<PlacedBy::crown_line, &Placing::bass, &PlacingMarks::from_nut_mm>>(
+            "placing.bass.nut_to_crown_line_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "nut to the crowns' line"), mark_from_nut<Side::bass>),
+        one<placed<PlacedBy::slot_front, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
+            "placing.treble.fret12_to_slot_front_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret 12 to the slot's front"), mark_from_fret12<Side::treble>),
+        one<placed<PlacedBy::slot_front, &Placing::treble, &PlacingMarks::from_nut_mm>>(
+            "placing.treble.nut_to_slot_front_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "nut to the slot's front"), mark_from_nut<Side::treble>),
+        one<placed<PlacedBy::edge, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
+            "placing.treble.fret12_to_edge_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret 12 to the reference edge"), mark_from_fret12<Side::treble>),
+        one<placed<PlacedBy::edge, &Placing::treble, &PlacingMarks::from_nut_mm>>(
+            "placing.treble.nut_to_edge_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "nut to the reference edge"), mark_from_nut<Side::treble>),
+        one<placed<PlacedBy::crown_line, &Placing::treble, &PlacingMarks::from_fret12_mm>>(
+            "placing.treble.fret12_to_crown_line_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "fret 12 to the crowns' line"), mark_from_fret12<Side::treble>),
+        one<placed<PlacedBy::crown_line, &Placing::treble, &PlacingMarks::from_nut_mm>>(
+            "placing.treble.nut_to_crown_line_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "nut to the crowns' line"), mark_from_nut<Side::treble>),
+        one<[](All s) -> Number { return s.placing.diagonal_from_bass_mm; }>(
+            "placing.diagonal_from_bass_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "diagonal from fret 12"), diagonal<Side::bass>),
+        one<[](All s) -> Number { return s.placing.diagonal_from_treble_mm; }>(
+            "placing.diagonal_from_treble_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "diagonal from fret 12"), diagonal<Side::treble>),
+        one_list<&Solution::placing, &Placing::bass_margins_mm>(
+            "placing.bass_margins_mm[]", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "string to the board's edge"), margin<Side::bass>),
+        one_list<&Solution::placing, &Placing::treble_margins_mm>(
+            "placing.treble_margins_mm[]", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "string to the board's edge"), margin<Side::treble>),
+        one<[](All s) -> Number { return s.placing.balancing_shift_mm; }>(
+            "placing.balancing_shift_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "shift that balances the margins"), shift)};
 }
 
 } // namespace fm

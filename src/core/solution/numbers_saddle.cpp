@@ -138,9 +138,8 @@ Term over_top_term(const Asked& a, char sign) {
 
 Working exposure(const Asked& a) {
     return worked(QT_TRANSLATE_NOOP("messages", "the string over the soundboard less the bridge"),
-                  {over_top_term(a, '+'),
-                   computed("name.bridge_height", *a.string.bridge->bridge_height_mm, a.other("bridge_height_mm"),
-                            '-')});
+                  {over_top_term(a, '+'), computed("name.bridge_height", *a.string.bridge->bridge_height_mm,
+                                                   a.other("bridge_height_mm"), '-')});
 }
 
 Working saddle_height(const Asked& a) {
@@ -156,8 +155,9 @@ Working saddle_height(const Asked& a) {
 Working bridge_break(const Asked& a) {
     const BridgeDesign& bridge = *a.design.bridge;
     const StringLine& line = a.string.line;
-    const double exit_z = bridge.anchor == Anchor::pins ? *a.string.bridge->bridge_height_mm - bridge.pins.ramp_mm
-                                                        : bridge.exit.above_top_mm;
+    const double exit_z = bridge.anchor == Anchor::pins
+                              ? *a.string.bridge->bridge_height_mm - bridge.pins.ramp_mm
+                              : bridge.exit.above_top_mm;
     return worked(
         QT_TRANSLATE_NOOP("messages", "the rise from the nut and the fall to the exit, as angles"),
         {computed("name.saddle_over_nut", a.string.ends.saddle_z_mm - a.string.ends.nut_z_mm, "", ' '),
@@ -241,11 +241,11 @@ Working top_under(const Asked& a) {
 }
 
 Working floor_left(const Asked& a) {
-    return worked(QT_TRANSLATE_NOOP("messages", "the bridge's height less the slot's depth"),
-                  {computed("name.bridge_height",
-                            *a.solution.bridge->floor_left_mm + *a.design.saddle.slot_depth_mm,
-                            a.design.bridge->tapered_mm ? "" : "bridge.height_mm"),
-                   given(a, "saddle.slot_depth_mm", '-')});
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the bridge's height less the slot's depth"),
+        {computed("name.bridge_height", *a.solution.bridge->floor_left_mm + *a.design.saddle.slot_depth_mm,
+                  a.design.bridge->tapered_mm ? "" : "bridge.height_mm"),
+         given(a, "saddle.slot_depth_mm", '-')});
 }
 
 Working neck_packing(const Asked& a) {
@@ -261,13 +261,13 @@ Working pin_x(const Asked& a) {
     const PlanPoint& pin = a.solution.bridge->pins[a.number.item];
     const Pins& pins = a.design.bridge->pins;
     if (pins.line == PinsLine::equal_angle)
-        return worked(
-            QT_TRANSLATE_NOOP("messages", "where this string breaks by the angle that all do; in the mean they "
-                                          "stand behind the slot as far as is given"),
-            {computed("name.slot_line", a.solution.straight_saddle.slot_x_mm(pin.y_mm), "", ' '),
-             computed("name.break_angle", a.solution.bridge->strings[a.number.item].break_angle_deg,
-                      string_key(a.number.item, "break_angle_deg"), ' ', TermKind::angle),
-             given(a, "bridge.pins.behind_mm", ' ')});
+        return worked(QT_TRANSLATE_NOOP("messages",
+                                        "where this string breaks by the angle that all do; in the mean they "
+                                        "stand behind the slot as far as is given"),
+                      {computed("name.slot_line", a.solution.straight_saddle.slot_x_mm(pin.y_mm), "", ' '),
+                       computed("name.break_angle", a.solution.bridge->strings[a.number.item].break_angle_deg,
+                                string_key(a.number.item, "break_angle_deg"), ' ', TermKind::angle),
+                       given(a, "bridge.pins.behind_mm", ' ')});
     return worked(
         QT_TRANSLATE_NOOP("messages", "the slot's middle there and how far the pins stand behind it"),
         {computed("name.slot_line", pin.x_mm - pins.behind_mm, ""), given(a, "bridge.pins.behind_mm")});
@@ -282,16 +282,17 @@ Working pin_from_front(const Asked& a) {
 }
 
 Working slot_from_back(const Asked& a) {
-    return worked(QT_TRANSLATE_NOOP("messages", "the bridge's width less its front edge to the slot's middle"),
-                  {given(a, "bridge.outline.width_mm"), given(a, "bridge.outline.front_mm", '-')});
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "the bridge's width less its front edge to the slot's middle"),
+        {given(a, "bridge.outline.width_mm"), given(a, "bridge.outline.front_mm", '-')});
 }
 
 Working reamed(const Asked& a) {
-    return worked(
-        QT_TRANSLATE_NOOP("messages", "half of what the hole is wider than the pilot, over the tangent of half "
-                                      "the taper"),
-        {given(a, "bridge.pins.hole_mm", ' '), given(a, "bridge.pins.pilot_mm", ' '),
-         given(a, "bridge.pins.taper_deg", ' ')});
+    return worked(QT_TRANSLATE_NOOP("messages",
+                                    "half of what the hole is wider than the pilot, over the tangent of half "
+                                    "the taper"),
+                  {given(a, "bridge.pins.hole_mm", ' '), given(a, "bridge.pins.pilot_mm", ' '),
+                   given(a, "bridge.pins.taper_deg", ' ')});
 }
 
 Working pin_y(const Asked& a) {
@@ -352,12 +353,12 @@ Working reserve_from_nut(const Asked& a) {
 
 Working crown_move(const Asked& a) {
     const StringLine& line = a.string.line;
-    return worked(
-        QT_TRANSLATE_NOOP("messages", "from fret 12 along the string: where it is to stand less where it was "
-                                      "found; minus is toward the nut"),
-        {computed("name.crown_set", line.saddle_x_mm + a.string.single->shared_off_mm, ""),
-         computed("name.fret12", a.neck.fret_x_mm(12, line.scale_mm), "", '-'),
-         given(a, "bridge.existing.crown_mm[]", '-', a.i)});
+    return worked(QT_TRANSLATE_NOOP("messages",
+                                    "from fret 12 along the string: where it is to stand less where it was "
+                                    "found; minus is toward the nut"),
+                  {computed("name.crown_set", line.saddle_x_mm + a.string.single->shared_off_mm, ""),
+                   computed("name.fret12", a.neck.fret_x_mm(12, line.scale_mm), "", '-'),
+                   given(a, "bridge.existing.crown_mm[]", '-', a.i)});
 }
 
 Working crown_turns(const Asked& a) {
@@ -370,11 +371,10 @@ Working crown_turns(const Asked& a) {
 template <double Reserve::*Way> Working least_reserve(const Asked& a) {
     Working w = worked(QT_TRANSLATE_NOOP("messages", "the least of all saddles"), {});
     for (std::size_t k = 0; k < a.solution.strings.size(); ++k)
-        w.terms.push_back(
-            computed("name.reserve", (*a.solution.strings[k].single->reserve).*Way,
-                     string_key(k, Way == &Reserve::toward_nut_mm ? "reserve_toward_nut_mm"
-                                                                  : "reserve_from_nut_mm"),
-                     ' '));
+        w.terms.push_back(computed(
+            "name.reserve", (*a.solution.strings[k].single->reserve).*Way,
+            string_key(k, Way == &Reserve::toward_nut_mm ? "reserve_toward_nut_mm" : "reserve_from_nut_mm"),
+            ' '));
     return w;
 }
 

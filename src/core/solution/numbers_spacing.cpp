@@ -39,11 +39,10 @@ Working centre(const Asked& a, const End& end) {
 
 Working gap(const Asked& a, const End& end) {
     const std::size_t k = a.number.item;
-    return worked(
-        QT_TRANSLATE_NOOP("messages", "the next centre less this one and half of both strings"),
-        {computed("name.next_centre", centre_mm(a, k + 1, end), string_key(k + 1, end.centre_key)),
-         computed("name.this_centre", centre_mm(a, k, end), string_key(k, end.centre_key), '-'),
-         half_widths(a, k, '-')});
+    return worked(QT_TRANSLATE_NOOP("messages", "the next centre less this one and half of both strings"),
+                  {computed("name.next_centre", centre_mm(a, k + 1, end), string_key(k + 1, end.centre_key)),
+                   computed("name.this_centre", centre_mm(a, k, end), string_key(k, end.centre_key), '-'),
+                   half_widths(a, k, '-')});
 }
 
 } // namespace

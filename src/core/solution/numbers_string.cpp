@@ -73,8 +73,9 @@ Working compensation(const Asked& a) {
         return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"),
                       {given(a, "saddle.compensation.fixed_mm")});
     if (saddle.compensation == CompensationMethod::straight)
-        return worked(QT_TRANSLATE_NOOP("messages", "where the string meets the best straight line through the "
-                                                    "crowns that make fret 12 true, from its scale's end"),
+        return worked(QT_TRANSLATE_NOOP("messages",
+                                        "where the string meets the best straight line through the "
+                                        "crowns that make fret 12 true, from its scale's end"),
                       {computed("name.saddle_angle", a.solution.straight_saddle.line.angle_deg,
                                 "straight_saddle.angle_deg", ' ', TermKind::angle),
                        computed("name.across", a.string.line.saddle_y_mm, a.other("saddle_centre_mm"), ' ')});

@@ -1,7 +1,7 @@
 #include "core/solution/solution.h"
 
-#include "core/solution/bridge_outline.h"
 #include "core/design/spacing.h"
+#include "core/solution/bridge_outline.h"
 #include "core/solution/check.h"
 
 #include <cmath>
@@ -159,9 +159,9 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
         for (std::size_t i = 0; i < solution.strings.size(); ++i)
             solution.strings[i].single = solution.single->strings[i];
     }
-    solution.placing = placing(design, on.front().neck(), solution.straight_saddle,
-                               solution.single ? solution.single->edge : std::nullopt, on.front().line(),
-                               on.back().line());
+    solution.placing =
+        placing(design, on.front().neck(), solution.straight_saddle,
+                solution.single ? solution.single->edge : std::nullopt, on.front().line(), on.back().line());
     if (design.bridge) {
         solution.bridge = bridge_solution(design, *design.bridge, solution.straight_saddle, inputs);
         solution.notches = bridge_notches(design, along_mm, *solution.bridge);

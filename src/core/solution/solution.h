@@ -58,7 +58,7 @@ struct Solution {
     StraightSaddle straight_saddle;
     std::optional<BridgeSolution> bridge;
     SaddlePiece saddle;
-    std::vector<Notch> notches;      ///< of a floating bridge
+    std::vector<Notch> notches;          ///< of a floating bridge
     std::optional<SingleSaddles> single; ///< none on one saddle for all
     Placing placing;
     std::vector<double> nut_gaps_mm; ///< clear space between each string and the next

@@ -113,8 +113,9 @@ constexpr MessageEntry table[] = {
                        "{where} is missing: a wound string without a steel core needs it, or unit_mass_g_m")},
     {"weights_all_zero", QT_TRANSLATE_NOOP("messages", "{where} are all 0; at least one fret must count")},
     {"plane_needs_action",
-     QT_TRANSLATE_NOOP("messages", "{where} is missing; it follows from the strings over the old top once the "
-                                   "action of both outer strings is read as found")},
+     QT_TRANSLATE_NOOP("messages",
+                       "{where} is missing; it follows from the strings over the old top once the "
+                       "action of both outer strings is read as found")},
     {"index_out_of_range", QT_TRANSLATE_NOOP("messages", "{where} holds {0}; a string is named by a whole "
                                                          "number from 0, the bass, to {1}")},
     {"group_empty", QT_TRANSLATE_NOOP("messages", "{where} holds no string; a saddle carries at least one")},
@@ -253,15 +254,17 @@ constexpr MessageEntry table[] = {
     {"plane_too_low", QT_TRANSLATE_NOOP("messages", "the fret plane passes {0} too low at the saddle for a "
                                                     "bridge of {1}: the neck's angle is at fault")},
     {"moment_raised",
-     QT_TRANSLATE_NOOP("messages", "the strings will turn the bridge with {0} N·m instead of {1} as found: more "
-                                   "than a tenth harder, and the top has to bear it")},
+     QT_TRANSLATE_NOOP("messages",
+                       "the strings will turn the bridge with {0} N·m instead of {1} as found: more "
+                       "than a tenth harder, and the top has to bear it")},
     {"bridge_low", QT_TRANSLATE_NOOP("messages", "the bridge is {0} high at its lowest; {1} is the least")},
     {"bridge_high", QT_TRANSLATE_NOOP("messages", "the bridge is {0} high at its highest; {1} is the most")},
     {"pins_meet",
      QT_TRANSLATE_NOOP("messages", "{0} and {1}: between their pins' holes {2} of wood would be left")},
     {"plane_tilted",
-     QT_TRANSLATE_NOOP("messages", "by the strings over the old top the fret plane passes {0} over it at the "
-                                   "bass and {1} at the treble: the top is sunk or waved, or one was misread")},
+     QT_TRANSLATE_NOOP("messages",
+                       "by the strings over the old top the fret plane passes {0} over it at the "
+                       "bass and {1} at the treble: the top is sunk or waved, or one was misread")},
     {"exit_before_crown",
      QT_TRANSLATE_NOOP("messages",
                        "{where} is {1}: {0} would leave before its crown; more than {2} is needed")},

@@ -29,11 +29,13 @@ constexpr MessageEntry table[] = {
      QT_TRANSLATE_NOOP("messages", "open crack: close it first, it changes height and sound")},
     {"survey.name.top_sunk", QT_TRANSLATE_NOOP("messages", "top sunk or waved")},
     {"survey.look.top_sunk",
-     QT_TRANSLATE_NOOP("messages", "Lay a straightedge across the top before the bridge and behind it: no hollow "
-                                   "and no wave deeper than 2 mm.")},
+     QT_TRANSLATE_NOOP("messages",
+                       "Lay a straightedge across the top before the bridge and behind it: no hollow "
+                       "and no wave deeper than 2 mm.")},
     {"survey.found.top_sunk",
-     QT_TRANSLATE_NOOP("messages", "top sunk or waved: look inside for a loose brace, and fit a new bridge to the "
-                                   "top as it is; deeper than 2 mm is a job for a trained repairer")},
+     QT_TRANSLATE_NOOP("messages",
+                       "top sunk or waved: look inside for a loose brace, and fit a new bridge to the "
+                       "top as it is; deeper than 2 mm is a job for a trained repairer")},
     {"survey.name.neck_joint_open", QT_TRANSLATE_NOOP("messages", "neck joint open")},
     {"survey.look.neck_joint_open",
      QT_TRANSLATE_NOOP("messages",

@@ -52,8 +52,8 @@ Value with_height_by(const Value& document, const Design& design, const Solution
     const bool can = std::find(ways.begin(), ways.end(), design.saddle.height_by) != ways.end();
     SaddleDesign saddle = design.saddle;
     if (!can) saddle.height_by = ways.front();
-    Value changed = can ? document
-                        : with(document, "saddle.height_by", std::string(word_of(saddle.height_by)));
+    Value changed =
+        can ? document : with(document, "saddle.height_by", std::string(word_of(saddle.height_by)));
     if (!saddle.by_two_screws()) return without(changed, "saddle.screws_across_mm");
     if (design.saddle.screws_across_mm || solution.strings.size() < 2) return changed;
     constexpr double beyond_mm = 11; // posts stand clear of the outer strings
@@ -85,8 +85,7 @@ Value with_bridge_kind(const Value& document, const Design& design, const Soluti
                        BridgeKind kind) {
     const Make make = make_of(kind);
     const bool had_one = design.bridge.has_value();
-    const double height_mm =
-        to_tenth(solution.bridge ? solution.bridge->height_mm.value_or(9.0) : 9.0);
+    const double height_mm = to_tenth(solution.bridge ? solution.bridge->height_mm.value_or(9.0) : 9.0);
     Value changed = had_one ? document : with(document, "bridge.plane_above_top_mm", 9.0);
     changed = with(changed, "bridge.anchor", std::string(word_of(make.anchor)));
     const BridgeStands usual =

@@ -6,8 +6,8 @@
 
 namespace fm {
 
-/// A bridge of that kind: what it has not is taken out, what it needs and nobody has said is an ordinary figure
-/// to begin with. @param design, solution of the document as it is
+/// A bridge of that kind: what it has not is taken out, what it needs and nobody has said is an ordinary
+/// figure to begin with. @param design, solution of the document as it is
 [[nodiscard]] Value with_bridge_kind(const Value& document, const Design& design, const Solution& solution,
                                      BridgeKind kind);
 

@@ -150,8 +150,7 @@ void read_bridge(Reader& root, Design& design) {
     made.plane_from_strings =
         !bridge.has("plane_above_top_mm") && made.existing && made.existing->string_over_top_mm;
     if (!made.plane_from_strings)
-        made.plane_above_top_mm =
-            bridge.number("plane_above_top_mm", range_of("bridge.plane_above_top_mm"));
+        made.plane_above_top_mm = bridge.number("plane_above_top_mm", range_of("bridge.plane_above_top_mm"));
     if (made.anchor == Anchor::pins) {
         Reader pins = bridge.object("pins", false);
         read_fields(pins, "bridge.pins.", design);

@@ -28,7 +28,8 @@ std::vector<std::string> facts_of(const SheetContext& context) {
                                             : translate("sheet", "right-handed"));
     if (bridge.tapered_mm)
         facts.push_back(with_values(translate("sheet", "height %1 at the bass, %2 at the treble string"),
-                                    number(bridge.tapered_mm->bass_mm), number(bridge.tapered_mm->treble_mm)));
+                                    number(bridge.tapered_mm->bass_mm),
+                                    number(bridge.tapered_mm->treble_mm)));
     else if (context.solution.bridge->height_mm)
         facts.push_back(
             with_values(translate("sheet", "height %1"), number(*context.solution.bridge->height_mm)));
@@ -36,12 +37,10 @@ std::vector<std::string> facts_of(const SheetContext& context) {
         facts.push_back(with_values(translate("sheet", "pin holes %1, ramps %2 deep"),
                                     number(bridge.pins.hole_mm), number(bridge.pins.ramp_mm)));
     if (bridge.anchor == Anchor::pins && bridge.pins.taper_deg && bridge.pins.pilot_mm)
-        facts.push_back(with_values(translate("sheet", "drilled %1, reamed at %2"),
-                                    number(*bridge.pins.pilot_mm),
-                                    fixed_text(*bridge.pins.taper_deg, 1) + "°") +
-                        ", " +
-                        with_values(translate("sheet", "%1 further"),
-                                    number(*context.solution.bridge->ream_mm)));
+        facts.push_back(
+            with_values(translate("sheet", "drilled %1, reamed at %2"), number(*bridge.pins.pilot_mm),
+                        fixed_text(*bridge.pins.taper_deg, 1) + "°") +
+            ", " + with_values(translate("sheet", "%1 further"), number(*context.solution.bridge->ream_mm)));
     if (bridge.anchor == Anchor::pins && bridge.pins.chamfer_mm)
         facts.push_back(
             with_values(translate("sheet", "holes chamfered %1"), number(*bridge.pins.chamfer_mm)));
@@ -172,11 +171,12 @@ private:
                                     [](const PlanPoint& a, const PlanPoint& b) { return a.y_mm < b.y_mm; });
             const double y = (bass ? outer.first : outer.second)->y_mm;
             const double up = slot_x() - page_.solution().straight_saddle.slot_x_mm(y);
-            values.push_back(
-                {origin.y + scale_ * up, origin.x + scale_ * across(y),
-                 page_.figure(bass ? "bridge.slot_bass" : "bridge.slot_treble", std::abs(up)) + " " +
-                     (design_.has_slot() ? translate("sheet", "slot's end") : translate("sheet", "crowns' line")),
-                 std::abs(up)});
+            values.push_back({origin.y + scale_ * up, origin.x + scale_ * across(y),
+                              page_.figure(bass ? "bridge.slot_bass" : "bridge.slot_treble", std::abs(up)) +
+                                  " " +
+                                  (design_.has_slot() ? translate("sheet", "slot's end")
+                                                      : translate("sheet", "crowns' line")),
+                              std::abs(up)});
         }
         return values;
     }

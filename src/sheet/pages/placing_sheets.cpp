@@ -109,8 +109,7 @@ std::vector<Landmark> landmarks(const SheetContext& context) {
         const auto front = std::max_element(
             corners.begin(), corners.begin() + 2,
             [up](const PlanPoint& a, const PlanPoint& b) { return up * a.y_mm < up * b.y_mm; });
-        out.push_back(
-            {front->x_mm, up * front->y_mm, "slot_front", translate("sheet", "slot's front edge")});
+        out.push_back({front->x_mm, up * front->y_mm, "slot_front", translate("sheet", "slot's front edge")});
     } else if (solution.placing.by == PlacedBy::edge) {
         const double y = upper.saddle_y_mm;
         out.push_back({solution.single->edge->x_mm(y), up * y, "edge", translate("sheet", "reference edge")});
@@ -230,8 +229,9 @@ private:
         page_.go_to(origin_.y - half_ - under_strip_mm);
         if (tiles_ > 1)
             page_.paragraph(translate(
-                "sheet", "Cut along one frame and lay the marks with the same letter on one another. Then measure "
-                         "from the nut's front on the joined strip: it must be what is written here."));
+                "sheet",
+                "Cut along one frame and lay the marks with the same letter on one another. Then measure "
+                "from the nut's front on the joined strip: it must be what is written here."));
         const Placing& place = page_.solution().placing;
         page_.paragraph(with_values(marks_words(place.by),
                                     page_.figure("placing.nut_bass", place.bass.from_nut_mm),

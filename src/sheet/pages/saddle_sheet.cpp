@@ -236,9 +236,8 @@ private:
 
     void list() {
         const bool top = is_bridge_top(page_.context());
-        std::vector<TableColumn> columns{{translate("sheet", "string")},
-                                         {translate("sheet", "to the string"), true},
-                                         {crown_head()}};
+        std::vector<TableColumn> columns{
+            {translate("sheet", "string")}, {translate("sheet", "to the string"), true}, {crown_head()}};
         const bool reserves = page_.solution().single && page_.solution().single->least_reserve();
         const bool shared = !design_.saddle.groups.empty();
         if (reserves)

@@ -36,7 +36,8 @@ struct SheetBook {
     const State& state;
     const Tools& tools;
     SheetStyle style;
-    std::vector<double> floor_sure_mm; ///< ± of every slot's floor; not a number: not known yet; empty: not asked for
+    std::vector<double>
+        floor_sure_mm; ///< ± of every slot's floor; not a number: not known yet; empty: not asked for
 };
 
 /// The pages of some parts, in the order of the work.

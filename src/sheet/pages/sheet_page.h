@@ -35,8 +35,9 @@ struct SheetContext {
     const Solution& solution;
     const Tools& tools;
     SheetStyle style;
-    std::vector<double> floor_sure_mm; ///< ± of every slot's floor; not a number: not known yet; empty: not asked for
-    std::string by_plan = {};          ///< at the head: what the heights come from (sheet/words/job_work.h)
+    std::vector<double>
+        floor_sure_mm;        ///< ± of every slot's floor; not a number: not known yet; empty: not asked for
+    std::string by_plan = {}; ///< at the head: what the heights come from (sheet/words/job_work.h)
 };
 
 /// A column of a table; the first stands left, the others right.

@@ -35,7 +35,16 @@ public:
             break;
         case BridgeKind::floating: {
             line({0, 4}, {60, 4});
-            area({{10, 4}, {22, 4}, {26, 10}, {34, 10}, {38, 4}, {50, 4}, {48, 9}, {46, 19}, {30, 22}, {14, 19},
+            area({{10, 4},
+                  {22, 4},
+                  {26, 10},
+                  {34, 10},
+                  {38, 4},
+                  {50, 4},
+                  {48, 9},
+                  {46, 19},
+                  {30, 22},
+                  {14, 19},
                   {12, 9}},
                  Fill::material);
             strings_over(16, 44, 20.0, 1.8);
@@ -44,7 +53,8 @@ public:
         case BridgeKind::floating_wheels:
             line({0, 4}, {60, 4});
             area({{8, 4}, {18, 4}, {22, 7}, {38, 7}, {42, 4}, {52, 4}, {50, 11}, {10, 11}}, Fill::material);
-            for (const double x : {14.0, 46.0}) area({{x - 4, 12}, {x + 4, 12}, {x + 4, 14}, {x - 4, 14}}, Fill::paper);
+            for (const double x : {14.0, 46.0})
+                area({{x - 4, 12}, {x + 4, 12}, {x + 4, 14}, {x - 4, 14}}, Fill::paper);
             area({{9, 15}, {51, 15}, {49, 19}, {30, 22}, {11, 19}}, Fill::material);
             strings_over(15, 45, 20.0, 1.8);
             break;
@@ -52,7 +62,8 @@ public:
         case BridgeKind::plate_shared: plate({{5, 9}, {13, 17}, {21, 25}}, 1.7); break;
         case BridgeKind::posts:
             line({0, 4}, {60, 4});
-            for (const double x : {11.0, 49.0}) area({{x - 3, 1}, {x + 3, 1}, {x + 3, 13}, {x - 3, 13}}, Fill::paper);
+            for (const double x : {11.0, 49.0})
+                area({{x - 3, 1}, {x + 3, 1}, {x + 3, 13}, {x - 3, 13}}, Fill::paper);
             area({{5, 11}, {55, 11}, {55, 16}, {50, 19}, {30, 21}, {10, 19}, {5, 16}}, Fill::material);
             strings_over(17, 43, 19.6, 1.2);
             break;
@@ -92,7 +103,8 @@ private:
         constexpr int strings = 4;
         for (int i = 0; i < strings; ++i) {
             const double share = static_cast<double>(i) / (strings - 1);
-            dot({from + (to - from) * share, ends + 1.5 + rise * (1 - (2 * share - 1) * (2 * share - 1))}, 1.3);
+            dot({from + (to - from) * share, ends + 1.5 + rise * (1 - (2 * share - 1) * (2 * share - 1))},
+                1.3);
         }
     }
     /// From above: the plate with the edge its saddles are set from, and each saddle under its strings.

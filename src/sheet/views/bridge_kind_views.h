@@ -5,8 +5,8 @@
 
 namespace fm {
 
-/// A picture of a kind of bridge, 60 wide and 30 high from its lower left corner: glued ones cut along a string,
-/// the nut to the left; plates from above; what stands on feet or posts seen from the nut.
+/// A picture of a kind of bridge, 60 wide and 30 high from its lower left corner: glued ones cut along a
+/// string, the nut to the left; plates from above; what stands on feet or posts seen from the nut.
 Drawing bridge_kind_picture(BridgeKind kind);
 
 } // namespace fm

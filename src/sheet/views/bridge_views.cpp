@@ -101,8 +101,8 @@ std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
         paths.push_back(line_path(Layer::scribe, middle(corners[0], corners[3]),
                                   middle(corners[1], corners[2]), pens::centre));
         if (design.bridge && design.bridge->stands == BridgeStands::posts && design.saddle.screws_across_mm)
-            for (const double y : {design.saddle.screws_across_mm->bass_mm,
-                                   design.saddle.screws_across_mm->treble_mm})
+            for (const double y :
+                 {design.saddle.screws_across_mm->bass_mm, design.saddle.screws_across_mm->treble_mm})
                 paths.push_back(post_path(solution.straight_saddle.slot_x_mm(y), y, on));
         return paths;
     }
@@ -194,9 +194,8 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
         // A plate, and on it the saddle with its crown.
         const double top = solution.bridge->height_mm.value_or(0.0);
         const double set = string.single->crown_x_mm - slot_x;
-        const double edge = solution.single->edge
-                                ? solution.single->edge->x_mm(string.line.saddle_y_mm) - slot_x
-                                : front;
+        const double edge =
+            solution.single->edge ? solution.single->edge->x_mm(string.line.saddle_y_mm) - slot_x : front;
         if (top > 0)
             drawing.add(closed_path({{front, 0}, {front, top}, {back, top}, {back, 0}}, pens::outline,
                                     Fill::material));

@@ -17,7 +17,8 @@ public:
         QString name;
         QString trade;    ///< the trade-off, shown when chosen and as tooltip; may be empty
         QString shortcut; ///< shown in the tooltip; may be empty
-        Drawing picture = {}; ///< shown over the name; may be empty. 60 wide, 30 high from its lower left corner
+        Drawing picture =
+            {}; ///< shown over the name; may be empty. 60 wide, 30 high from its lower left corner
     };
     ChoiceRow(const QString& label, const std::vector<Option>& options, QWidget* parent = nullptr);
 

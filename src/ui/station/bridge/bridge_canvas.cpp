@@ -170,7 +170,8 @@ void BridgeCanvas::lay_out_plan(const Place& p) {
         put(pins_behind_, {step, row}, tr("pins behind slot"), 1.9 * step);
         put(hole_, {3.0 * step, row}, tr("pin hole"), 1.9 * step);
     } else {
-        put(exit_behind_, {step, row}, design().has_slot() ? tr("exit behind slot") : tr("exit behind crowns"), 1.9 * step);
+        put(exit_behind_, {step, row},
+            design().has_slot() ? tr("exit behind slot") : tr("exit behind crowns"), 1.9 * step);
         put(exit_above_, {3.0 * step, row}, tr("exit over soundboard"), 1.9 * step);
     }
 }
@@ -206,7 +207,8 @@ void BridgeCanvas::lay_out_side(const Place& p) {
         put(widget, {p.split + (n + 0.5) * step, row}, words, step - 2.0);
     };
     at(0, upper, plane_, tr("fret plane"));
-    at(1, upper, by_exposure ? static_cast<QWidget*>(height_)
+    at(1, upper,
+       by_exposure ? static_cast<QWidget*>(height_)
        : tapered   ? static_cast<QWidget*>(height_here_)
                    : height_given_,
        tapered ? tr("height here") : tr("height"));

@@ -20,7 +20,8 @@ double to_tenth(double mm) {
 /// Of a bridge that was there nothing is said any more.
 Value without_empty_existing(const Value& document) {
     const Value* left = fm::find(document, "bridge.existing");
-    return left && left->object() && left->object()->empty() ? without(document, "bridge.existing") : document;
+    return left && left->object() && left->object()->empty() ? without(document, "bridge.existing")
+                                                             : document;
 }
 
 } // namespace
@@ -38,18 +39,17 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
 }
 
 void BridgePages::add_kind_page() {
-    const std::array names{tr("pinned"),   tr("tied"),   tr("through"), tr("tailpiece"), tr("floating"),
+    const std::array names{tr("pinned"),    tr("tied"),  tr("through"), tr("tailpiece"), tr("floating"),
                            tr("on wheels"), tr("plate"), tr("shared"),  tr("two posts")};
-    const std::array told{
-        tr("glued on, the strings held by pins"),
-        tr("glued on, the strings tied to a block"),
-        tr("glued on, the strings through holes from behind"),
-        tr("glued on, the strings to a tailpiece"),
-        tr("held down by the strings, in one piece with a notched top"),
-        tr("held down by the strings, its height set by two wheels"),
-        tr("a plate with a saddle for each string"),
-        tr("a plate with saddles that neighbours share"),
-        tr("a bar on two posts")};
+    const std::array told{tr("glued on, the strings held by pins"),
+                          tr("glued on, the strings tied to a block"),
+                          tr("glued on, the strings through holes from behind"),
+                          tr("glued on, the strings to a tailpiece"),
+                          tr("held down by the strings, in one piece with a notched top"),
+                          tr("held down by the strings, its height set by two wheels"),
+                          tr("a plate with a saddle for each string"),
+                          tr("a plate with saddles that neighbours share"),
+                          tr("a bar on two posts")};
     std::vector<ChoiceRow::Option> options{{tr("none"), {}, {}}};
     for (std::size_t i = 0; i < names.size(); ++i)
         options.push_back({names[i], told[i], {}, bridge_kind_picture(static_cast<BridgeKind>(i))});
@@ -77,9 +77,8 @@ void BridgePages::add_kind_page() {
 BridgePages::Picked BridgePages::pick_kind(int kind) const {
     const State& state = session_.state();
     if (kind == 0) return Pick{tr("no bridge"), without_bridge(session_.document())};
-    return Pick{tr("kind of bridge"),
-                with_bridge_kind(session_.document(), state.job.design, state.solution,
-                                 static_cast<BridgeKind>(kind - 1))};
+    return Pick{tr("kind of bridge"), with_bridge_kind(session_.document(), state.job.design, state.solution,
+                                                       static_cast<BridgeKind>(kind - 1))};
 }
 
 void BridgePages::add_saddles_page() {
@@ -111,18 +110,19 @@ void BridgePages::add_saddles_page() {
     const auto found = [](const State& s) -> const std::vector<double>* {
         const auto& bridge = s.job.design.bridge;
         return bridge && bridge->existing && !bridge->existing->crown_mm.empty() ? &bridge->existing->crown_mm
-                                                                                : nullptr;
+                                                                                 : nullptr;
     };
     crown_found_ = labelled(
-        field("bridge.existing.crown_mm", tr("fret 12 to this string's crown, as found"), FieldKind::length,
-              [this, found](const State& s) -> std::optional<double> {
-                  const auto* crowns = found(s);
-                  return crowns ? std::optional((*crowns)[std::min(view_.string, crowns->size() - 1)])
-                                : std::nullopt;
-              },
-              [this](const State&) {
-                  return QStringLiteral("bridge.existing.crown_mm[%1]").arg(view_.string);
-              }),
+        field(
+            "bridge.existing.crown_mm", tr("fret 12 to this string's crown, as found"), FieldKind::length,
+            [this, found](const State& s) -> std::optional<double> {
+                const auto* crowns = found(s);
+                return crowns ? std::optional((*crowns)[std::min(view_.string, crowns->size() - 1)])
+                              : std::nullopt;
+            },
+            [this](const State&) {
+                return QStringLiteral("bridge.existing.crown_mm[%1]").arg(view_.string);
+            }),
         tr("fret 12 to crown"));
     on_plate_ = {joined_, travel, edge_, edge_box_, screws, crowns_found_, crown_found_};
     add_page(tr("Saddles"), on_plate_);
@@ -158,8 +158,7 @@ BridgePages::Picked BridgePages::pick_crowns_found(bool measured) const {
     for (const StringSolution& string : state.solution.strings)
         crowns.emplace_back(
             to_tenth(string.line.saddle_x_mm - state.neck.fret_x_mm(12, string.line.scale_mm)));
-    return Pick{tr("crowns that are there"),
-                with(document, "bridge.existing.crown_mm", std::move(crowns))};
+    return Pick{tr("crowns that are there"), with(document, "bridge.existing.crown_mm", std::move(crowns))};
 }
 
 void BridgePages::add_height_page() {
@@ -169,14 +168,14 @@ void BridgePages::add_height_page() {
          {tr("from the exposure"), tr("as high as the saddle's exposure asks, within its limits"), {}},
          {tr("tapered"), tr("its own height at either side, level along the strings"), {}}});
     picks(height_, [this](int index) { return pick_height(index); });
-    tapered_ =
-        boxed({labelled(field("bridge.height_mm.bass", tr("bridge height at the bass string")), tr("bass")),
-               labelled(field("bridge.height_mm.treble", tr("bridge height at the treble string")),
-                        tr("treble"))});
+    tapered_ = boxed(
+        {labelled(field("bridge.height_mm.bass", tr("bridge height at the bass string")), tr("bass")),
+         labelled(field("bridge.height_mm.treble", tr("bridge height at the treble string")), tr("treble"))});
     limits_ = boxed({labelled(field("bridge.height_min_mm", tr("least bridge height")), tr("least")),
                      labelled(field("bridge.height_max_mm", tr("greatest bridge height")), tr("greatest"))});
     least_ = labelled(field("bridge.break_angle_min_deg", tr("least break angle")), tr("break at least"));
-    floor_least_ = labelled(field("bridge.floor_min_mm", tr("least wood under the slot")), tr("floor at least"));
+    floor_least_ =
+        labelled(field("bridge.floor_min_mm", tr("least wood under the slot")), tr("floor at least"));
     add_page(tr("Height"), {height_, tapered_, limits_, least_, floor_least_});
 }
 
@@ -184,7 +183,8 @@ BridgePages::Picked BridgePages::pick_height(int way) const {
     const State& state = session_.state();
     if (!state.job.design.bridge) return std::nullopt;
     const Value& document = session_.document();
-    if (way == 1) return Pick{tr("bridge height from the exposure"), with(document, "bridge.height_mm", "auto")};
+    if (way == 1)
+        return Pick{tr("bridge height from the exposure"), with(document, "bridge.height_mm", "auto")};
     if (!state.solution.bridge->height_mm) return std::nullopt;
     const double height_mm = to_tenth(*state.solution.bridge->height_mm);
     if (way == 0) return Pick{tr("bridge height as given"), with(document, "bridge.height_mm", height_mm)};
@@ -216,8 +216,8 @@ void BridgePages::add_form_page() {
         if (!bridge || bridge->pins_from_front_mm.empty()) return std::nullopt;
         return bridge->pins_from_front_mm[std::min(view_.string, bridge->pins_from_front_mm.size() - 1)];
     };
-    ValueField* from_front = field("bridge.pins.behind_mm/front", tr("front edge to this string's pin"),
-                                   FieldKind::length, pin);
+    ValueField* from_front =
+        field("bridge.pins.behind_mm/front", tr("front edge to this string's pin"), FieldKind::length, pin);
     binder_.write(from_front, [pin](const Value& document, const State& s, double mm) {
         return with(document, "bridge.pins.behind_mm",
                     s.job.design.bridge->pins.behind_mm + mm - pin(s).value_or(mm));
@@ -253,7 +253,8 @@ void BridgePages::add_existing_page() {
     picks(existing_, [this](int index) -> Picked {
         if (!session_.state().job.design.bridge) return std::nullopt;
         Value document = session_.document();
-        for (const char* key : {"bridge.existing.height_mm", "bridge.existing.anchor", "bridge.existing.exit"})
+        for (const char* key :
+             {"bridge.existing.height_mm", "bridge.existing.anchor", "bridge.existing.exit"})
             document = without(document, key);
         if (index == 0) document = without_empty_existing(document);
         if (index == 1)
@@ -263,18 +264,16 @@ void BridgePages::add_existing_page() {
     });
     existing_height_ = labelled(field("bridge.existing.height_mm", tr("height of the bridge that is there")),
                                 tr("its height"));
-    held_ = new ChoiceRow(tr("Its strings held by"),
-                          {{tr("as the new one"), {}, {}},
-                           {tr("pins"), {}, {}},
-                           {tr("tie block"), {}, {}},
-                           {tr("hole"), {}, {}},
-                           {tr("tailpiece"), {}, {}}});
+    held_ = new ChoiceRow(tr("Its strings held by"), {{tr("as the new one"), {}, {}},
+                                                      {tr("pins"), {}, {}},
+                                                      {tr("tie block"), {}, {}},
+                                                      {tr("hole"), {}, {}},
+                                                      {tr("tailpiece"), {}, {}}});
     picks(held_, [this](int index) { return pick_held(index); });
-    old_exit_ =
-        boxed({labelled(field("bridge.existing.exit.behind_mm", tr("old exit behind the slot")),
-                        tr("exit behind")),
-               labelled(field("bridge.existing.exit.above_top_mm", tr("old exit over the soundboard")),
-                        tr("exit over top"))});
+    old_exit_ = boxed(
+        {labelled(field("bridge.existing.exit.behind_mm", tr("old exit behind the slot")), tr("exit behind")),
+         labelled(field("bridge.existing.exit.above_top_mm", tr("old exit over the soundboard")),
+                  tr("exit over top"))});
     plane_by_ = new ChoiceRow(
         tr("Fret plane over the top"),
         {{tr("measured"), {}, {}},
@@ -302,7 +301,8 @@ void BridgePages::add_existing_page() {
     pocket_box_ =
         boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),
                labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line")), tr("pivot"))});
-    add_page(tr("There now"), {existing_, existing_height_, held_, old_exit_, plane_by_, over_top_, pocket_, pocket_box_});
+    add_page(tr("There now"),
+             {existing_, existing_height_, held_, old_exit_, plane_by_, over_top_, pocket_, pocket_box_});
 }
 
 BridgePages::Picked BridgePages::pick_held(int held) const {
@@ -315,8 +315,8 @@ BridgePages::Picked BridgePages::pick_held(int held) const {
     if (anchor != Anchor::pins) {
         document =
             with(document, "bridge.existing.exit.behind_mm", anchor == Anchor::tailpiece ? 120.0 : 11.0);
-        document = with(document, "bridge.existing.exit.above_top_mm",
-                        anchor == Anchor::tailpiece ? 2.5 : 5.0);
+        document =
+            with(document, "bridge.existing.exit.above_top_mm", anchor == Anchor::tailpiece ? 2.5 : 5.0);
     }
     return Pick{tr("how the old bridge held its strings"), document};
 }
@@ -374,9 +374,8 @@ void BridgePages::show_state() {
     height_->set_chosen(bridge->auto_height ? 1 : bridge->tapered_mm ? 2 : 0);
     form_->set_chosen(static_cast<int>(bridge->outline ? bridge->outline->form : BridgeForm::straight));
     existing_->set_chosen(bridge->existing && bridge->existing->height_mm ? 1 : 0);
-    held_->set_chosen(known && bridge->existing->anchor
-                          ? static_cast<int>(*bridge->existing->anchor) + 1
-                          : 0);
+    held_->set_chosen(known && bridge->existing->anchor ? static_cast<int>(*bridge->existing->anchor) + 1
+                                                        : 0);
     plane_by_->set_chosen(bridge->plane_from_strings ? 1 : 0);
     pocket_->set_chosen(bridge->neck_pocket ? 1 : 0);
     if (!on_plate) return;

@@ -58,14 +58,13 @@ std::vector<NumberColumn> BridgeStation::columns() const {
                                   number_column(tr("down, N"), "strings[].saddle_down_force_n")};
     if (session_.state().plan && !session_.state().plan->breaks_found_deg.empty() &&
         session_.state().job.design.bridge->existing)
-        all.insert(all.begin() + 1,
-                   NumberColumn{tr("before"),
-                                [](const State& s, std::size_t i) -> std::optional<double> {
-                                    return s.plan && i < s.plan->breaks_found_deg.size()
-                                               ? std::optional(s.plan->breaks_found_deg[i])
-                                               : std::nullopt;
-                                },
-                                nullptr, Tone::plain, QuantityKind::angle});
+        all.insert(all.begin() + 1, NumberColumn{tr("before"),
+                                                 [](const State& s, std::size_t i) -> std::optional<double> {
+                                                     return s.plan && i < s.plan->breaks_found_deg.size()
+                                                                ? std::optional(s.plan->breaks_found_deg[i])
+                                                                : std::nullopt;
+                                                 },
+                                                 nullptr, Tone::plain, QuantityKind::angle});
     else if (solution.bridge && solution.bridge->height_mm)
         all.push_back(number_column(tr("exposed"), "strings[].exposure_mm"));
     return all;

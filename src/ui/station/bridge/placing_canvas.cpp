@@ -30,8 +30,7 @@ QString mark_words(PlacedBy by) {
 QString mark_key(PlacedBy by, const char* side, const char* from) {
     constexpr std::array to{"slot_front", "edge", "crown_line"};
     return QStringLiteral("placing.%1.%2_to_%3_mm")
-        .arg(QLatin1String(side), QLatin1String(from),
-             QLatin1String(to[static_cast<std::size_t>(by)]));
+        .arg(QLatin1String(side), QLatin1String(from), QLatin1String(to[static_cast<std::size_t>(by)]));
 }
 
 PlacingCanvas::PlacingCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)

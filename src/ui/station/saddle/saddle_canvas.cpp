@@ -262,7 +262,8 @@ void SaddleCanvas::lay_out_plan(const Place& p) {
     const double middle = 0.5 * (top + bottom);
     for (QWidget* widget : std::initializer_list<QWidget*>{crown_, thickness_, span_})
         widget->resize(static_cast<int>(std::min(84.0, beside_px() - 4.0)), widget->height());
-    put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0}, (single ? tr("from edge, ×%1") : tr("from front, ×%1")).arg(p.stretch), beside_px());
+    put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0},
+        (single ? tr("from edge, ×%1") : tr("from front, ×%1")).arg(p.stretch), beside_px());
     const double beside = p.high + 0.5 * beside_px() + 4.0;
     if (single) return;
     put(thickness_, {beside, middle - 28.0}, tr("thick"));

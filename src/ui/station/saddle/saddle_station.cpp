@@ -37,8 +37,7 @@ void SaddleStation::choose_columns() {
     const SaddleGround ground = saddle_ground(state.job.design, state.solution);
     const bool notched = !state.solution.notches.empty();
     const bool single = state.solution.single.has_value();
-    const auto wanted =
-        std::tuple(view_.stage, ground, state.job.design.saddle.by_screws(), notched, single);
+    const auto wanted = std::tuple(view_.stage, ground, state.job.design.saddle.by_screws(), notched, single);
     if (columns_ == wanted) return;
     columns_ = wanted;
     if (view_.stage == CutStage::fitted) {
@@ -121,11 +120,11 @@ void SaddleStation::refresh() {
     const Design& design = state.job.design;
     const Unit unit = state.job.unit;
     QStringList facts{QString::fromStdString(material_name(design.saddle.material)).left(40)};
-    facts << (state.solution.single                             ? tr("single saddles")
+    facts << (state.solution.single                      ? tr("single saddles")
               : design.bridge && design.bridge->floats() ? tr("the floating bridge's top")
               : !design.has_slot()                       ? tr("the bar's top")
-                     : tr("%1 × %2").arg(length_short(state.solution.saddle.length_mm, unit),
-                                         length_short(design.saddle.thickness_mm, unit)));
+                                   : tr("%1 × %2").arg(length_short(state.solution.saddle.length_mm, unit),
+                                                       length_short(design.saddle.thickness_mm, unit)));
     if (!state.solution.straight_saddle.fits && design.has_slot())
         facts << tr("a straight line does not hold every crown");
     show_facts(facts);

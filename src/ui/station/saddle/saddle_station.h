@@ -29,7 +29,8 @@ private:
     SaddleCanvas* canvas_;
     SaddlePages* pages_;
     NumbersList* list_;
-    std::optional<std::tuple<CutStage, SaddleGround, bool, bool, bool>> columns_; ///< what they were chosen for
+    std::optional<std::tuple<CutStage, SaddleGround, bool, bool, bool>>
+        columns_; ///< what they were chosen for
 };
 
 StationKind saddle_kind();
