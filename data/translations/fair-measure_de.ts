@@ -10397,6 +10397,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>top sunk or waved: look inside for a loose brace, and fit a new bridge to the top as it is; deeper than 2 mm is a job for a trained repairer</source>
         <translation>Decke eingesunken oder wellig: innen nach einer losen Leiste sehen und einen neuen Steg der Decke anpassen, wie sie ist; tiefer als 2 mm ist es Arbeit für ausgebildete Reparateure</translation>
     </message>
+    <message>
+        <source>crowns&apos; line</source>
+        <translation>Kronenlinie</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>

@@ -1,7 +1,9 @@
 #include "common/jobs.h"
+#include "core/design/bridge_kind.h"
 #include "core/design/inputs.h"
 #include "core/solution/uncertainty.h"
 #include "core/solution/working.h"
+#include "job/document/json.h"
 
 #include <QTest>
 
@@ -23,6 +25,25 @@ bool names_a_key_of_a_job(const std::string& key) {
          {"neck.", "strings[", "nut.", "saddle.", "bridge.", "player.", "a4_hz", "temperament"})
         if (key.starts_with(part)) return true;
     return false;
+}
+
+/// A job of each kind of bridge, and what they can have besides.
+std::vector<Value> bridges_of_every_kind() {
+    std::vector<Value> documents;
+    for (const std::string_view word : words_of(BridgeKind{})) {
+        const QString kind = QString::fromLatin1(word.data(), static_cast<qsizetype>(word.size()));
+        documents.push_back(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(kind)));
+    }
+    Value pinned = documents.front();
+    pinned = with(pinned, "bridge.height_mm", parse_json(R"({"bass": 9.2, "treble": 8.4})"));
+    pinned = with(pinned, "bridge.pins",
+                  parse_json(R"({"line": "equal_angle", "pilot_mm": 4.4, "taper_deg": 3})"));
+    documents.push_back(with(pinned, "saddle.compensation.method", "straight"));
+    Value plate = document_of(QStringLiteral(TEST_DATA "/kinds/plate_shared.fmjob"));
+    plate = with(plate, "bridge.edge_mm", parse_json(R"({"bass": 640.5, "treble": 639.5})"));
+    documents.push_back(
+        with(plate, "bridge.existing.crown_mm", parse_json("[326.1, 326.0, 325.4, 325.6, 324.8, 324.2]")));
+    return documents;
 }
 
 } // namespace
@@ -62,8 +83,9 @@ private Q_SLOTS:
     void terms_are_what_their_keys_say() {
         int quoted = 0;
         std::set<std::string> wrong; // a kind each
-        for (unsigned seed = 0; seed < 60; ++seed) {
-            const Value document = RandomJob(seed).document();
+        std::vector<Value> documents = bridges_of_every_kind();
+        for (unsigned seed = 0; seed < 60; ++seed) documents.push_back(RandomJob(seed).document());
+        for (const Value& document : documents) {
             const Design design = job_of(document).design;
             const Solution solution = solve(design);
             for (const NumberKey& number : all_numbers(solution)) {

@@ -125,7 +125,8 @@ Working mark(const Asked& a, Side side, bool from_fret12, bool crossed) {
                                    "travel.edge_angle_deg", ' ', TermKind::angle));
         return w;
     }
-    w.terms.push_back(computed("name.slot_line", a.solution.straight_saddle.slot_x_at_centre_mm,
+    w.terms.push_back(computed(a.design.has_slot() ? "name.slot_line" : "name.crown_line",
+                               a.solution.straight_saddle.slot_x_at_centre_mm,
                                "straight_saddle.slot_x_at_centre_mm", ' '));
     w.terms.push_back(computed("name.saddle_angle", a.solution.straight_saddle.line.angle_deg,
                                "straight_saddle.angle_deg", ' ', TermKind::angle));

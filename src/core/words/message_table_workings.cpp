@@ -60,6 +60,7 @@ constexpr MessageEntry table[] = {
     {"name.break_angle", QT_TRANSLATE_NOOP("messages", "break angle")},
     {"name.pin", QT_TRANSLATE_NOOP("messages", "pin")},
     {"name.front_edge", QT_TRANSLATE_NOOP("messages", "front edge")},
+    {"name.crown_line", QT_TRANSLATE_NOOP("messages", "crowns' line")},
     {"name.edge", QT_TRANSLATE_NOOP("messages", "reference edge")},
     {"name.edge_angle", QT_TRANSLATE_NOOP("messages", "edge's angle")},
     {"name.from_edge", QT_TRANSLATE_NOOP("messages", "crown from the edge")},
