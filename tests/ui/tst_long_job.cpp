@@ -1,6 +1,7 @@
 // A job that grew over years: what is written can be read again, and a thousand steps cost little.
 #include "common/hands.h"
 #include "common/jobs.h"
+#include "common/own_time.h"
 #include "common/views.h"
 #include "core/words/word_of.h"
 #include "job/document/json.h"
@@ -8,7 +9,6 @@
 
 #include <QElapsedTimer>
 
-#include <ctime>
 #include <fstream>
 #include <sstream>
 
@@ -70,12 +70,6 @@ Value job_after_bench(int entries) {
         readings.push_back(entry);
     }
     return with(job, "readings", readings);
-}
-
-double thread_ms() {
-    timespec now{};
-    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
-    return 1e3 * static_cast<double>(now.tv_sec) + 1e-6 * static_cast<double>(now.tv_nsec);
 }
 
 } // namespace
@@ -149,10 +143,10 @@ private Q_SLOTS:
         double thickness_mm = 5;
         QStringList slow;
         const auto time = [&](const char* view, const char* what, double most_ms, const auto& act) {
-            const double began_ms = thread_ms();
+            const OwnTime taken;
             act();
             QApplication::processEvents();
-            const double ms = thread_ms() - began_ms;
+            const double ms = taken.ms();
             if (ms > most_ms)
                 slow << QStringLiteral("%1, %2: %3 ms").arg(QLatin1String(view), QLatin1String(what)).arg(ms);
         };

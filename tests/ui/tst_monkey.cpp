@@ -1,6 +1,7 @@
 // Somebody who knows nothing presses everywhere: clicks, double clicks, wheel, keys and typed readings at
 // random places of the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job.
 #include "common/jobs.h"
+#include "common/own_time.h"
 #include "common/window.h"
 #include "job/document/json.h"
 
@@ -16,9 +17,7 @@
 
 #include <chrono>
 #include <cstdio>
-#include <ctime>
 #include <random>
-#include <unistd.h>
 
 using namespace fm;
 using namespace fm::test;
@@ -47,22 +46,6 @@ double resident_mb() {
 
 qsizetype descriptors() {
     return QDir(QStringLiteral("/proc/self/fd")).entryList(QDir::AllEntries | QDir::System).size();
-}
-
-/// What a virtual machine's host has kept from it: the system counts that as the thread's own work.
-double stolen_seconds() {
-    unsigned long long jiffies = 0;
-    if (std::FILE* file = std::fopen("/proc/stat", "r")) {
-        if (std::fscanf(file, "cpu %*u %*u %*u %*u %*u %*u %*u %llu", &jiffies) != 1) jiffies = 0;
-        std::fclose(file);
-    }
-    return static_cast<double>(jiffies) / static_cast<double>(sysconf(_SC_CLK_TCK));
-}
-
-double thread_seconds() {
-    timespec now{};
-    clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
-    return static_cast<double>(now.tv_sec) + 1e-9 * static_cast<double>(now.tv_nsec);
 }
 
 } // namespace
@@ -212,7 +195,7 @@ private:
     }
 
     /// A press or a key begins.
-    void asked() { asked_ = {std::chrono::steady_clock::now(), thread_seconds(), stolen_seconds(), done_}; }
+    void asked() { asked_ = {std::chrono::steady_clock::now(), OwnTime(), done_}; }
     /// It ends once everything is drawn again. A busy machine makes anything late: what counts is that the
     /// window worked for it, less what the machine's host kept from it meanwhile, or that it hung.
     void answered() {
@@ -220,12 +203,11 @@ private:
         if (asked_.press != done_) return; // others came meanwhile: the time is theirs
         const auto passed = std::chrono::steady_clock::now() - asked_.at;
         const double ms = std::chrono::duration<double, std::milli>(passed).count();
-        const double kept_ms = 1000 * (stolen_seconds() - asked_.stolen_s);
-        const double own_ms = 1000 * (thread_seconds() - asked_.worked_s) - kept_ms;
+        const double own_ms = asked_.worked.ms();
         const double most_ms = qEnvironmentVariableIsEmpty("ASAN_OPTIONS") ? 500 : 4000;
         if (own_ms > most_ms || ms > 10 * most_ms) slow_ms_ = std::max(slow_ms_, own_ms);
         slowest_ms_ = std::max(slowest_ms_, own_ms);
-        slowest_with_host_ms_ = std::max(slowest_with_host_ms_, own_ms + kept_ms);
+        slowest_with_host_ms_ = std::max(slowest_with_host_ms_, asked_.worked.ms_with_host());
     }
 
     /// What is in the file can be read again.
@@ -420,8 +402,7 @@ private:
     double slow_ms_ = 0; ///< of what took too long, in the press that is being made
     struct Asked {
         std::chrono::steady_clock::time_point at;
-        double worked_s = 0;
-        double stolen_s = 0;
+        OwnTime worked;
         int press = 0;
     };
     Asked asked_;
