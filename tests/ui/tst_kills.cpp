@@ -2,6 +2,7 @@
 // is in the file, and the file is whole.
 #include "common/hands.h"
 #include "common/jobs.h"
+#include "common/own_time.h"
 #include "ui/look/endings.h"
 
 #include <QProcess>
@@ -21,7 +22,9 @@ constexpr int at_least = 6;      // values typed before it is ended
 constexpr double first_mm = 1.1; // not what the job has
 
 double now_s() {
-    return std::chrono::duration<double>(std::chrono::system_clock::now().time_since_epoch()).count();
+    const double clock_s =
+        std::chrono::duration<double>(std::chrono::system_clock::now().time_since_epoch()).count();
+    return clock_s - stolen_seconds() / static_cast<double>(sysconf(_SC_NPROCESSORS_ONLN));
 }
 
 /// The child: types fret heights, one after the other, and says of each when it was kept.
