@@ -3,6 +3,7 @@
 #include "cli/solution_json.h"
 #include "common/jobs.h"
 #include "common/leaves.h"
+#include "common/sheet_text.h"
 #include "core/solution/nut_plan.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/drawing/sheet_files.h"
@@ -173,19 +174,6 @@ std::optional<double> wanted_of(const std::string& name, const Job& job, const S
     if (bare == "nut.fret_tops") return job.design.nut.board_above_seat_mm + job.design.neck.fret_height_mm;
     if (bare == "nut.length") return nut_plan_of(job.design, solution).length_mm();
     return std::nullopt;
-}
-
-QStringList words_on(const std::vector<Sheet>& sheets) {
-    QStringList words;
-    for (const Sheet& sheet : sheets)
-        for (const Item& item : sheet.page.items) {
-            if (const auto* text = std::get_if<Text>(&item)) words << QString::fromStdString(text->text);
-            if (const auto* line = std::get_if<LinearDimension>(&item))
-                words << QString::fromStdString(line->text);
-            if (const auto* height = std::get_if<OrdinateDimension>(&item))
-                words << QString::fromStdString(height->text);
-        }
-    return words;
 }
 
 /// Whether a number stands there as a whole, not as a part of a longer one.

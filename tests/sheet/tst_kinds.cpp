@@ -1,4 +1,5 @@
 #include "common/jobs.h"
+#include "common/sheet_text.h"
 #include "core/design/bridge_kind.h"
 #include "job/state/state.h"
 #include "sheet/drawing/fonts.h"
@@ -11,22 +12,6 @@
 
 using namespace fm;
 using namespace fm::test;
-
-namespace {
-
-QStringList words_on(const Sheet& sheet) {
-    QStringList words;
-    for (const Item& item : sheet.page.items) {
-        if (const auto* text = std::get_if<Text>(&item)) words << QString::fromStdString(text->text);
-        if (const auto* line = std::get_if<LinearDimension>(&item))
-            words << QString::fromStdString(line->text);
-        if (const auto* ordinate = std::get_if<OrdinateDimension>(&item))
-            words << QString::fromStdString(ordinate->text);
-    }
-    return words;
-}
-
-} // namespace
 
 /// Every kind of bridge on paper and for a machine: each with what it has, and with nothing it has not.
 class TestKinds : public QObject {
@@ -50,7 +35,7 @@ private Q_SLOTS:
         for (const SheetPart part : {SheetPart::bridge, SheetPart::saddle, SheetPart::placing}) {
             const std::vector<Sheet> sheets = printing_of(book, {part}).sheets;
             QVERIFY(!sheets.empty());
-            const QString all = words_on(sheets.front()).join(QLatin1Char('\n'));
+            const QString all = words_on({sheets.front()}).join(QLatin1Char('\n'));
             const auto says = [&](const char* words) {
                 return all.contains(QLatin1String(words), Qt::CaseInsensitive);
             };
