@@ -296,7 +296,7 @@ private Q_SLOTS:
         child.start(QCoreApplication::applicationFilePath(),
                     {QStringLiteral("--child"), QStringLiteral("display"), window_.path("teal.fmjob")});
         QVERIFY2(child.waitForReadyRead(30000), child.readAllStandardError().constData());
-        screen.kill(); // within the wait of the autosave
+        screen.kill();
         QVERIFY(screen.waitForFinished() && child.waitForFinished(20000));
         QCOMPARE(find(document_of(window_.path("teal.fmjob")), "nut.thickness_mm")->number(), 6.25);
     }

@@ -28,8 +28,6 @@ private:
 };
 
 namespace {
-// A step waits no longer for the disk, however many follow it.
-constexpr int autosave_after_ms = 150;
 constexpr int retry_after_ms = 2000;
 constexpr int touched_after_ms = 100;
 
@@ -45,10 +43,8 @@ bool same_file(const QString& a, const QString& b) {
 } // namespace
 
 Session::Session(QObject* parent) : QObject(parent), watcher_(new QFileSystemWatcher(this)) {
-    once_after(autosave_, autosave_after_ms);
     once_after(retry_, retry_after_ms);
     once_after(touched_, touched_after_ms);
-    connect(&autosave_, &QTimer::timeout, this, &Session::save);
     connect(&retry_, &QTimer::timeout, this, [this] {
         retrying_ = true;
         save();
@@ -90,7 +86,7 @@ void Session::take(const QString& path) {
     mark_ = file.mark;
     read_only_why_ = why;
     document_ = document;
-    dirty_ = false;
+    written_ = document;
     previewing_ = false;
     undo_.clear();
     state_ = std::move(result.state);
@@ -170,12 +166,11 @@ QString Session::told(const std::vector<Message>& problems) const {
 void Session::set_document(const Value& document) {
     document_ = document;
     previewing_ = false;
-    dirty_ = true;
-    if (!autosave_.isActive()) autosave_.start();
     stepping_ = true;
     show(known_or_state_of(document).state);
     checked_.reset();
     stepping_ = false;
+    save();
 }
 
 void Session::show_opened() {
@@ -199,20 +194,20 @@ void Session::show(std::shared_ptr<const State> state) {
 }
 
 bool Session::save() {
-    autosave_.stop();
     retry_.stop();
-    if (!dirty_ || read_only()) return true;
+    if (is_written() || read_only()) return true;
     try {
         const std::string text = file_text(document_);
         mark_ = save_file(path_, QByteArray::fromStdString(text), &mark_);
         bytes_ = static_cast<qint64>(text.size());
     } catch (const InputError& error) {
+        written_.reset();
         retry_.start(); // the disk may have room again
         const bool changed = error.message().id == "file_changed_on_disk";
         tell_trouble(changed ? fault_on_disk().value_or(error.message()) : error.message());
         return false;
     }
-    dirty_ = false;
+    written_ = document_;
     file_agrees();
     return true;
 }
@@ -236,7 +231,7 @@ void Session::save_as(const QString& path) {
     path_ = path;
     mark_ = mark;
     read_only_why_.clear();
-    dirty_ = false;
+    written_ = document_;
     file_agrees();
     show_opened();
 }
@@ -248,10 +243,10 @@ void Session::reload() {
     if (!result.state) throw InputError(result.problems.front());
     if (read_only() || result.state->job.read_only()) return take(path_);
     mark_ = file.mark; // what follows is written over what was read
+    written_ = document;
     if (!(document == document_))
         undo_.push(new DocumentStep(this, tr("Read the file again"), document_, document));
-    dirty_ = !(document == document_);
-    if (!dirty_) file_agrees();
+    file_agrees();
 }
 
 QString Session::rescue() const {
@@ -281,7 +276,6 @@ void Session::tell_trouble(const Message& message) {
 
 /// What is here is on the disk.
 void Session::file_agrees() {
-    autosave_.stop();
     retry_.stop();
     told_trouble_.clear();
     watch();
@@ -300,7 +294,7 @@ void Session::file_touched() {
     if (doubt->id == "file_changed_on_disk") doubt = fault_on_disk().value_or(*doubt);
     if (doubt->id != "file_changed_on_disk") {
         // What is here stands nowhere else.
-        dirty_ = true;
+        written_.reset();
         retry_.start();
     }
     tell_trouble(*doubt);

@@ -17,7 +17,8 @@ class QFileSystemWatcher;
 
 namespace fm {
 
-/// One open job: its file, its state, its undo. Typing previews, committing is one step, every step is saved.
+/// One open job: its file, its state, its undo. Typing previews, committing is one step, and a step is on the
+/// disk before the next key is taken.
 class Session : public QObject {
     Q_OBJECT
 public:
@@ -117,10 +118,10 @@ private:
     };
     bool stepping_ = false;
     std::vector<LateStep> late_steps_; ///< asked for while another was made
-    bool dirty_ = false;
+    std::optional<Value> written_;     ///< what the file holds; nothing where that is in doubt
+    bool is_written() const { return written_ && *written_ == document_; }
     bool previewing_ = false;
     QUndoStack undo_;
-    QTimer autosave_;
     QTimer retry_;   ///< while the job cannot be written
     QTimer touched_; ///< a file that is replaced may be gone for a moment
     bool retrying_ = false;
