@@ -195,7 +195,7 @@ void Session::show(std::shared_ptr<const State> state) {
 
 bool Session::save() {
     retry_.stop();
-    if (is_written() || read_only()) return true;
+    if (!is_open() || is_written() || read_only()) return true;
     try {
         const std::string text = file_text(document_);
         mark_ = save_file(path_, QByteArray::fromStdString(text), &mark_);
