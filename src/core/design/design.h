@@ -333,6 +333,37 @@ struct BridgeOutline {
     double belly_mm = 0;      ///< bellied: how far the back edge bulges
 };
 
+/// A hole, by where a fence stands at a bridge's front edge.
+struct PlacedHole {
+    double from_front_mm = 0;
+    double across_mm = 0; ///< from the centreline, toward the treble +
+    double hole_mm = 0;   ///< 0: for a screw, by its core
+};
+
+/// What holds a plate, or a bridge, to the top.
+struct BridgeScrews {
+    std::vector<PlacedHole> holes;
+    double core_mm = 0;   ///< of the screws, between the threads
+    double length_mm = 0; ///< under the head
+    double through_mm = 0; ///< how much of that is in the plate
+    std::optional<double> earth_hole_mm; ///< under the plate, for the wire that earths the strings
+};
+
+/// The wood that is glued inside under the top, where the pins' ends hold.
+struct PlateInside {
+    double from_front_mm = 0; ///< its front edge, behind the bridge's
+    double width_mm = 0;      ///< along the strings
+    double length_mm = 0;     ///< across, its middle under the centreline
+};
+
+/// How far the top stands under a straightedge across it where the bridge goes.
+struct Arching {
+    double half_mm = 0;   ///< from the middle to either place
+    double bass_mm = 0;   ///< gap at that place
+    double middle_mm = 0; ///< on the centreline
+    double treble_mm = 0;
+};
+
 /// The bridge that is there, to compare with.
 struct ExistingBridge {
     std::optional<double> height_mm;
@@ -341,6 +372,9 @@ struct ExistingBridge {
     std::optional<Exit> exit;
     /// As found, the outer strings' undersides over the soundboard right before it.
     std::optional<EdgeMargins> string_over_top_mm;
+    std::optional<BridgeOutline> outline; ///< its print on the top
+    double front_x_mm = 0;                ///< with it: its front edge from the nut line
+    std::vector<PlacedHole> holes;        ///< with it
 };
 
 struct NeckPocket {
@@ -370,6 +404,10 @@ struct BridgeDesign {
     std::optional<BridgeOutline> outline;
     std::optional<ExistingBridge> existing;
     std::optional<NeckPocket> neck_pocket; ///< a bolted neck that packing can tilt
+    std::optional<BridgeScrews> screws;
+    std::optional<PlateInside> plate_inside;
+    std::optional<Arching> arching;
+    std::string gluing; ///< how its maker glues and clamps, in their own words
 
     bool floats() const { return stands == BridgeStands::floating; }
     bool by_tailpiece() const { return anchor == Anchor::tailpiece; }

@@ -122,6 +122,20 @@ template <auto Member> auto* in_old_exit(auto& design) {
     return design.bridge && design.bridge->existing ? in<Member>(design.bridge->existing->exit) : nullptr;
 }
 
+template <auto Part, auto Member> auto* in_part(auto& design) {
+    return design.bridge ? in<Member>((*design.bridge).*Part) : nullptr;
+}
+template <auto Member> auto* in_old_print(auto& design) {
+    return design.bridge && design.bridge->existing ? in<Member>(design.bridge->existing->outline) : nullptr;
+}
+template <auto Member> auto* in_old_hole(auto& design, Index i) {
+    return design.bridge && design.bridge->existing ? in_list<Member>(design.bridge->existing->holes, i)
+                                                    : nullptr;
+}
+template <auto Member> auto* in_screw_hole(auto& design, Index i) {
+    return design.bridge && design.bridge->screws ? in_list<Member>(design.bridge->screws->holes, i) : nullptr;
+}
+
 std::vector<Field> neck_fields() {
     return {
         must<[](auto& d, Index) { return &d.neck.fret_height_mm; }>(
@@ -478,6 +492,68 @@ std::vector<Field> bridge_fields() {
            QT_TRANSLATE_NOOP("messages", "pocket's pivot"))};
 }
 
+/// What is measured on the top, and what goes into it.
+std::vector<Field> top_fields() {
+    using Inside = PlateInside;
+    using Screws = BridgeScrews;
+    using Hole = PlacedHole;
+    constexpr Allowed from_front{-50, 200};
+    constexpr Allowed gap{0, 30};
+    return {
+        by_hand(must<[](auto& d, Index) { return in_old_print<&BridgeOutline::length_mm>(d); }>(
+            "bridge.existing.outline.length_mm", length, {20, 400})),
+        by_hand(must<[](auto& d, Index) { return in_old_print<&BridgeOutline::width_mm>(d); }>(
+            "bridge.existing.outline.width_mm", length, {5, 150})),
+        by_hand(must<[](auto& d, Index) { return in_old_print<&BridgeOutline::middle_mm>(d); }>(
+            "bridge.existing.outline.middle_mm", length, {0, 400})),
+        by_hand(must<[](auto& d, Index) { return in_old_print<&BridgeOutline::wing_width_mm>(d); }>(
+            "bridge.existing.outline.wing_width_mm", length, {1, 150})),
+        by_hand(must<[](auto& d, Index) { return in_old_print<&BridgeOutline::belly_mm>(d); }>(
+            "bridge.existing.outline.belly_mm", length, {0, 60})),
+        must<[](auto& d, Index) {
+            return d.bridge && d.bridge->existing && d.bridge->existing->outline
+                       ? &d.bridge->existing->front_x_mm
+                       : nullptr;
+        }>("bridge.existing.front_x_mm", length, edge),
+        must<[](auto& d, Index i) { return in_old_hole<&Hole::from_front_mm>(d, i); }>(
+            "bridge.existing.holes[].from_front_mm", length, from_front),
+        must<[](auto& d, Index i) { return in_old_hole<&Hole::across_mm>(d, i); }>(
+            "bridge.existing.holes[].across_mm", length, across),
+        must<[](auto& d, Index i) { return in_old_hole<&Hole::hole_mm>(d, i); }>(
+            "bridge.existing.holes[].hole_mm", length, {0.5, 20}),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::screws, &Screws::core_mm>(d); }>(
+            "bridge.screws.core_mm", length, {0.5, 10}),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::screws, &Screws::length_mm>(d); }>(
+            "bridge.screws.length_mm", length, {3, 100}, QT_TRANSLATE_NOOP("messages", "screw's length")),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::screws, &Screws::through_mm>(d); }>(
+            "bridge.screws.through_mm", length, {0.2, 60},
+            QT_TRANSLATE_NOOP("messages", "plate under the head")),
+        may<[](auto& d, Index) { return in_part<&BridgeDesign::screws, &Screws::earth_hole_mm>(d); }>(
+            "bridge.screws.earth_hole_mm", length, {0.5, 12}),
+        must<[](auto& d, Index i) { return in_screw_hole<&Hole::from_front_mm>(d, i); }>(
+            "bridge.screws.holes[].from_front_mm", length, from_front),
+        must<[](auto& d, Index i) { return in_screw_hole<&Hole::across_mm>(d, i); }>(
+            "bridge.screws.holes[].across_mm", length, across),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::plate_inside, &Inside::from_front_mm>(d); }>(
+            "bridge.plate_inside.from_front_mm", length, from_front),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::plate_inside, &Inside::width_mm>(d); }>(
+            "bridge.plate_inside.width_mm", length, {5, 200}),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::plate_inside, &Inside::length_mm>(d); }>(
+            "bridge.plate_inside.length_mm", length, {20, 400}),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::arching, &Arching::half_mm>(d); }>(
+            "bridge.arching.half_mm", length, {5, 250},
+            QT_TRANSLATE_NOOP("messages", "from the middle to either reading"), by("half_mm_rule")),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::arching, &Arching::bass_mm>(d); }>(
+            "bridge.arching.bass_mm", length, gap, QT_TRANSLATE_NOOP("messages", "gap at the bass"),
+            by("feeler")),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::arching, &Arching::middle_mm>(d); }>(
+            "bridge.arching.middle_mm", length, gap, QT_TRANSLATE_NOOP("messages", "gap in the middle"),
+            by("feeler")),
+        must<[](auto& d, Index) { return in_part<&BridgeDesign::arching, &Arching::treble_mm>(d); }>(
+            "bridge.arching.treble_mm", length, gap, QT_TRANSLATE_NOOP("messages", "gap at the treble"),
+            by("feeler"))};
+}
+
 } // namespace
 
 std::string Field::key_of(Index item) const {
@@ -491,7 +567,7 @@ std::span<const Field> fields() {
     static const std::vector<Field> all = [] {
         std::vector<Field> list;
         for (const auto& part : {neck_fields(), string_fields(), nut_fields(), player_fields(),
-                                 saddle_fields(), bridge_fields()})
+                                 saddle_fields(), bridge_fields(), top_fields()})
             list.insert(list.end(), part.begin(), part.end());
         for (Field& field : list) // objects of a string go with it
             if (field.key.starts_with("strings[].") || field.key.starts_with("nut.posts[]."))

@@ -1,6 +1,7 @@
 #include "core/part/bridge_work.h"
 
 #include "core/design/spacing.h"
+#include "core/part/bridge_loads.h"
 #include "core/string/root.h"
 
 #include <algorithm>
@@ -165,6 +166,7 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
     if (bridge.anchor == Anchor::pins && bridge.pins.taper_deg && bridge.pins.pilot_mm)
         solution.ream_mm = (bridge.pins.hole_mm - *bridge.pins.pilot_mm) /
                            (2.0 * std::tan(0.5 * *bridge.pins.taper_deg / degrees));
+    if (bridge.screws) solution.drill_depth_mm = bridge.screws->length_mm - bridge.screws->through_mm;
     if (design.has_slot() && solution.height_mm && design.saddle.slot_depth_mm)
         solution.floor_left_mm = **std::min_element(tops.begin(), tops.end()) - *design.saddle.slot_depth_mm;
     if (bridge.neck_pocket && solution.plane_off_mm != 0.0)
@@ -194,6 +196,8 @@ BridgeSolution bridge_solution(const Design& design, const BridgeDesign& bridge,
         solution.moment_nm += tension_n * pull * at.height_over_top_mm / 1000.0;
         solution.strings.push_back(at);
     }
+    add_bridge_loads(design, bridge, strings, solution);
+    if (bridge.arching) solution.feet = feet_curve(*bridge.arching);
     return solution;
 }
 

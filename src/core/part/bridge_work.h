@@ -26,6 +26,24 @@ struct BridgeString {
     double down_force_n = 0;
     double toward_nut_force_n = 0;
     double exit_x_mm = 0; ///< where it leaves behind the saddle, in plan
+    std::optional<double> tipping_n; ///< across the slot, at the saddle's lean: + tips it toward the nut
+    std::optional<double> pin_n;     ///< where it turns down into its pin's hole
+    std::optional<double> bass_share; ///< how far it goes with the bass post: 1 at that post
+};
+
+/// What two posts, wheels or screws at the sides bear [N].
+struct PostLoads {
+    double bass_down_n = 0;
+    double treble_down_n = 0;
+    double bass_toward_nut_n = 0;
+    double treble_toward_nut_n = 0;
+};
+
+/// The curve of a top under a bridge's feet, through its three readings.
+struct FeetCurve {
+    double rise_mm = 0;              ///< of the middle over the places beside it
+    double tilt_mm = 0;              ///< how much lower the treble place stands than the bass one
+    std::optional<double> radius_mm; ///< below 0: a hollow; none: straight
 };
 
 struct BridgeSolution {
@@ -38,8 +56,18 @@ struct BridgeSolution {
     // Where a fence stands at its front edge; nothing without an outline.
     std::vector<double> pins_from_front_mm;
     std::optional<double> slot_from_back_mm; ///< its middle, amid the strings
+    /// How far behind the crowns' line the mouth of a leaning slot is cut, in the mean; below 0: before it.
+    std::optional<double> mouth_mm;
+    std::optional<double> front_x_mm;        ///< the front edge itself, from the nut line
+    std::optional<double> drill_depth_mm;    ///< in the wood, for its screws
     std::optional<double> ream_mm; ///< how far the reamer goes in from where it first fills the pilot hole
     std::vector<BridgeString> strings;
+    std::optional<double> tailpiece_n;  ///< what all strings pull on it
+    std::optional<double> each_screw_n; ///< along the top, each screw's share
+    std::optional<PostLoads> posts;
+    std::optional<FeetCurve> feet;
+    /// The lean at which the strings press a saddle straight down its slot; below 0: back.
+    std::optional<double> best_lean_deg;
 };
 
 /// What a bridge is computed from: strings solved, in plan and height, and their tensions.

@@ -170,6 +170,7 @@ void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std
                        {LengthMm{*bridge.floor_left_mm}, LengthMm{design.bridge->floor_min_mm}}});
     if (design.bridge->outline) doubt_outline(design, solution, out);
     doubt_pins(design, solution, out);
+    doubt_top(design, solution, out);
     for (std::size_t i = 0; i < bridge.strings.size(); ++i) {
         doubt_exit(design, i, solution, out);
         doubt_string_at_bridge(design, i, bridge.strings[i], out);

@@ -13,5 +13,7 @@ void doubt_sound(const Design& design, const Solution& solution, std::vector<Mes
 
 /// Saddle and bridge.
 void doubt_saddle_and_bridge(const Design& design, const Solution& solution, std::vector<Message>& out);
+/// With a bridge: what it stands on.
+void doubt_top(const Design& design, const Solution& solution, std::vector<Message>& out);
 
 } // namespace fm

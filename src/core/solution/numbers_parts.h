@@ -87,6 +87,7 @@ Quantity one_list(std::string_view key, Kind kind, std::string_view title, Works
 std::vector<Quantity> nut_quantities();
 std::vector<Quantity> string_quantities();
 std::vector<Quantity> saddle_quantities();
+std::vector<Quantity> bridge_quantities();
 std::vector<Quantity> piece_quantities();
 
 } // namespace fm

@@ -44,7 +44,8 @@ const std::vector<Quantity>& quantities() {
     static const std::vector<Quantity> all = [] {
         std::vector<Quantity> list;
         for (const auto& part :
-             {nut_quantities(), string_quantities(), saddle_quantities(), piece_quantities()})
+             {nut_quantities(), string_quantities(), saddle_quantities(), bridge_quantities(),
+              piece_quantities()})
             list.insert(list.end(), part.begin(), part.end());
         return list;
     }();

@@ -167,6 +167,7 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
         solution.notches = bridge_notches(design, along_mm, *solution.bridge);
         if (design.bridge->outline) {
             const double front_mm = front_edge_mm(*design.bridge->outline, solution);
+            solution.bridge->front_x_mm = front_mm;
             for (const PlanPoint& pin : solution.bridge->pins)
                 solution.bridge->pins_from_front_mm.push_back(pin.x_mm - front_mm);
             solution.bridge->slot_from_back_mm =
@@ -175,6 +176,7 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
         for (std::size_t i = 0; i < solution.strings.size(); ++i)
             solution.strings[i].bridge = solution.bridge->strings[i];
     }
+    if (design.bridge) solution.print = footprint(design, solution);
     solution.saddle =
         saddle_piece(design.saddle, along_mm, strings_z_mm, solution.bridge ? &*solution.bridge : nullptr);
 }

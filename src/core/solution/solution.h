@@ -5,6 +5,7 @@
 #include "core/part/saddle_piece.h"
 #include "core/string/buzz.h"
 #include "core/words/message.h"
+#include "core/solution/footprint.h"
 
 #include <array>
 #include <optional>
@@ -57,6 +58,7 @@ struct Solution {
     double nut_angle_deg = 0;
     StraightSaddle straight_saddle;
     std::optional<BridgeSolution> bridge;
+    std::optional<Footprint> print; ///< of the bridge that was there, if it was measured
     SaddlePiece saddle;
     std::vector<Notch> notches;          ///< of a floating bridge
     std::optional<SingleSaddles> single; ///< none on one saddle for all

@@ -62,20 +62,33 @@ void read_bridge_height(Reader& bridge, BridgeDesign& made, Design& design) {
     }
 }
 
-void read_outline(Reader& bridge, BridgeDesign& design) {
-    Reader reader = bridge.object("outline", false);
-    BridgeOutline& made = design.outline.emplace();
+/// @param key of its rows, with the point at its end @param fronted whether its slot is known
+BridgeOutline read_outline(Reader& holder, const std::string& key, bool fronted) {
+    Reader reader = holder.object("outline", false);
+    const auto range = [&](const char* name) { return range_of(key + name); };
+    BridgeOutline made;
     made.form = reader.choice_or("form", BridgeForm::straight);
-    made.length_mm = reader.number("length_mm", range_of("bridge.outline.length_mm"));
-    made.width_mm = reader.number("width_mm", range_of("bridge.outline.width_mm"));
+    made.length_mm = reader.number("length_mm", range("length_mm"));
+    made.width_mm = reader.number("width_mm", range("width_mm"));
     // Parts of it are no larger than the whole.
-    made.front_mm = reader.number("front_mm", {0.0, made.width_mm});
+    if (fronted) made.front_mm = reader.number("front_mm", {0.0, made.width_mm});
     if (made.form == BridgeForm::waisted) {
         made.middle_mm = reader.number("middle_mm", {0.0, made.length_mm});
         made.wing_width_mm = reader.number("wing_width_mm", {1.0, made.width_mm});
     }
-    if (made.form == BridgeForm::bellied)
-        made.belly_mm = reader.number("belly_mm", range_of("bridge.outline.belly_mm"));
+    if (made.form == BridgeForm::bellied) made.belly_mm = reader.number("belly_mm", range("belly_mm"));
+    return made;
+}
+
+/// @param list where they go, which the rows of `key` fill
+void read_holes(Reader& holder, const std::string& key, std::size_t least, std::vector<PlacedHole>& list,
+                Design& design) {
+    constexpr std::size_t most = 40;
+    if (least == 0 && !holder.has("holes")) return;
+    for (Reader& hole : holder.objects("holes", least, most, least > 0)) {
+        list.emplace_back();
+        read_fields(hole, key, design, list.size() - 1);
+    }
 }
 
 void read_existing(Reader& bridge, BridgeDesign& made, Design& design) {
@@ -96,9 +109,37 @@ void read_existing(Reader& bridge, BridgeDesign& made, Design& design) {
         made.existing->exit.emplace();
         read_fields(exit, "bridge.existing.exit.", design);
     }
-    if (made.existing->crown_mm.empty() && !made.existing->string_over_top_mm)
+    if (existing.has("outline")) {
+        made.existing->outline = read_outline(existing, "bridge.existing.outline.", false);
+        read_holes(existing, "bridge.existing.holes[].", 0, made.existing->holes, design);
+    }
+    if (made.existing->crown_mm.empty() && !made.existing->string_over_top_mm && !made.existing->outline)
         (void)existing.number("height_mm", range_of("bridge.existing.height_mm")); // something must be
     read_fields(existing, "bridge.existing.", design);
+}
+
+void read_what_holds(Reader& bridge, BridgeDesign& made, Design& design) {
+    made.gluing = bridge.text_or("gluing", "");
+    if (bridge.has("screws")) {
+        Reader screws = bridge.object("screws", false);
+        made.screws.emplace();
+        read_fields(screws, "bridge.screws.", design);
+        read_holes(screws, "bridge.screws.holes[].", 1, made.screws->holes, design);
+        if (made.screws->through_mm >= made.screws->length_mm)
+            screws.fault("number_out_of_range", "through_mm",
+                         {made.screws->through_mm, range_of("bridge.screws.through_mm").least,
+                          made.screws->length_mm});
+    }
+    if (bridge.has("plate_inside")) {
+        Reader inside = bridge.object("plate_inside", false);
+        made.plate_inside.emplace();
+        read_fields(inside, "bridge.plate_inside.", design);
+    }
+    if (bridge.has("arching")) {
+        Reader arching = bridge.object("arching", false);
+        made.arching.emplace();
+        read_fields(arching, "bridge.arching.", design);
+    }
 }
 
 } // namespace
@@ -168,12 +209,13 @@ void read_bridge(Reader& root, Design& design) {
         made.edge_mm.emplace();
         read_fields(edge, "bridge.edge_mm.", design);
     }
-    if (bridge.has("outline")) read_outline(bridge, made);
+    if (bridge.has("outline")) made.outline = read_outline(bridge, "bridge.outline.", true);
     if (bridge.has("neck_pocket")) {
         Reader pocket = bridge.object("neck_pocket", false);
         made.neck_pocket.emplace();
         read_fields(pocket, "bridge.neck_pocket.", design);
     }
+    read_what_holds(bridge, made, design);
 }
 
 } // namespace fm

@@ -3,6 +3,7 @@
 #include "core/solution/nut_plan.h"
 #include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
+#include "sheet/pages/cut_order.h"
 #include "sheet/pages/part_sheets.h"
 #include "sheet/views/nut_views.h"
 #include "sheet/views/saddle_views.h"
@@ -17,14 +18,6 @@ namespace {
 constexpr double indent_mm = 8;
 constexpr BlankAllowance usual_allowance; // for saw and finish
 constexpr double least_short_mm = 0.005;  // half of what a sheet shows
-
-/// A part's way through the shop.
-struct Order {
-    std::string name;
-    std::vector<std::string> steps;
-    std::vector<std::string> cautions;
-    std::vector<std::string> notices; ///< what the part's own sheet does not draw
-};
 
 std::string grit_words(const Finish& finish) {
     std::string words;
@@ -62,7 +55,7 @@ std::string working(const std::string& material) {
                      "Saw and file dry, with light strokes; heat and haste crack it at thin places.");
 }
 
-void add_finish(Order& order, const std::string& material) {
+void add_finish(CutOrder& order, const std::string& material) {
     const Finish* finish = finish_of(material);
     if (!finish) {
         order.cautions.push_back(sheet_sentence("caution.dust"));
@@ -81,10 +74,10 @@ class Orders {
 public:
     explicit Orders(const SheetContext& context) : context_(context), design_(context.job.design) {}
 
-    Order nut() const {
+    CutOrder nut() const {
         const NutDesign& nut = design_.nut;
         const Solution& solution = context_.solution;
-        Order order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)),
+        CutOrder order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)),
                     {},
                     {},
                     nut_notices(context_.job, solution)};
@@ -140,11 +133,11 @@ public:
         return order;
     }
 
-    Order saddle() const {
+    CutOrder saddle() const {
         const SaddleDesign& saddle = design_.saddle;
         const Solution& solution = context_.solution;
         const bool top = !solution.notches.empty();
-        Order order{(top ? with_values(translate("sheet", "Bridge top, %1"), material_name(saddle.material))
+        CutOrder order{(top ? with_values(translate("sheet", "Bridge top, %1"), material_name(saddle.material))
                          : with_values(translate("sheet", "Saddle, %1"), material_name(saddle.material))),
                     {},
                     {},
@@ -255,7 +248,7 @@ class Pages {
 public:
     explicit Pages(const SheetContext& context) : context_(context), page_(begun()) {}
 
-    void add(const Order& order) {
+    void add(const CutOrder& order) {
         page_.down(2.0);
         page_.heading(order.name);
         page_.down(1.5);
@@ -316,6 +309,7 @@ std::vector<Sheet> cuts_sheets(const SheetContext& context) {
     const bool single =
         context.solution.single || context.job.design.saddle.height_by == HeightBy::saddle_screws;
     if (!single) pages.add(orders.saddle());
+    if (context.job.design.bridge) pages.add(bridge_order(context));
     return pages.finished();
 }
 

@@ -1,4 +1,5 @@
 #include "sheet/views/bridge_views.h"
+#include "core/solution/footprint.h"
 #include "sheet/drawing/pens.h"
 
 #include <algorithm>
@@ -28,6 +29,8 @@ BridgeReach bridge_reach(const Design& design, const Solution& solution, const B
     };
     for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution)) include(p.x_mm);
     for (const PlanPoint& p : saddle_corners(design, solution)) include(p.x_mm);
+    if (design.bridge && design.bridge->existing && design.bridge->existing->outline)
+        for (const PlanPoint& p : old_print(design, solution)) include(p.x_mm);
     for (const StringSolution& string : solution.strings)
         if (string.bridge) include(std::min(string.bridge->exit_x_mm, at + options.behind_mm));
     return reach;
@@ -122,6 +125,55 @@ std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
     return paths;
 }
 
+namespace {
+
+using OnPlan = std::function<Point(const PlanPoint&)>;
+
+Path around(const std::vector<PlanPoint>& corners, const OnPlan& on, Stroke stroke) {
+    std::vector<Point> points;
+    for (const PlanPoint& corner : corners) points.push_back(on(corner));
+    Path path = closed_path(points, stroke, Fill::none);
+    path.layer = Layer::scribe;
+    return path;
+}
+
+Circle round_hole(Layer layer, Point centre, double hole_mm, Stroke stroke, Fill fill) {
+    Circle hole;
+    hole.layer = layer;
+    hole.centre = centre;
+    hole.radius = 0.5 * hole_mm;
+    hole.stroke = stroke;
+    hole.fill = fill;
+    return hole;
+}
+
+/// What is not cut: the old bridge's print with its holes, and the wood inside.
+void add_what_is_there(const Design& design, const Solution& solution, const OnPlan& on, Drawing& drawing) {
+    const BridgeDesign& bridge = *design.bridge;
+    if (bridge.plate_inside)
+        drawing.add(around(inside_corners(design, solution), on, pens::faint_hidden));
+    if (!bridge.existing || !bridge.existing->outline) return;
+    drawing.add(around(old_print(design, solution), on, pens::scribe_hidden));
+    for (const PlacedHole& hole : bridge.existing->holes)
+        drawing.add(round_hole(Layer::scribe, on(hole_place(hole, bridge.existing->front_x_mm)), hole.hole_mm,
+                               pens::scribe_hidden, Fill::none));
+}
+
+/// Each screw by its core's hole, with a cross to prick it by.
+void add_screws(const Design& design, const Solution& solution, const OnPlan& on, Drawing& drawing) {
+    constexpr double arm_mm = 3;
+    const BridgeScrews& screws = *design.bridge->screws;
+    const double front_mm = front_edge_mm(shown_outline(design, solution), solution);
+    for (const PlacedHole& hole : screws.holes) {
+        const Point at = on(hole_place(hole, front_mm));
+        drawing.add(round_hole(Layer::hole, at, screws.core_mm, pens::thin, Fill::paper));
+        drawing.add(line_path(Layer::scribe, {at.x - arm_mm, at.y}, {at.x + arm_mm, at.y}, pens::fine));
+        drawing.add(line_path(Layer::scribe, {at.x, at.y - arm_mm}, {at.x, at.y + arm_mm}, pens::fine));
+    }
+}
+
+} // namespace
+
 Drawing bridge_plan(const Design& design, const Solution& solution, const BridgeViewOptions& options) {
     Drawing drawing;
     const double sign = options.mirrored ? -1.0 : 1.0;
@@ -132,19 +184,16 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
     for (const PlanPoint& p : outline_points(shown_outline(design, solution), solution))
         outline.push_back(on(p.x_mm, p.y_mm));
     drawing.add(closed_path(outline, pens::outline, Fill::material));
-    for (Path& path : saddle_paths(design, solution, [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); }))
-        drawing.add(std::move(path));
+    const OnPlan place = [&](const PlanPoint& p) { return on(p.x_mm, p.y_mm); };
+    for (Path& path : saddle_paths(design, solution, place)) drawing.add(std::move(path));
     drawing.add(line_path(Layer::centre, {0, reach.before_mm + 3}, {0, -reach.behind_mm - 3}, pens::centre));
-    if (solution.bridge)
-        for (const PlanPoint& pin : solution.bridge->pins) {
-            Circle hole;
-            hole.layer = Layer::hole;
-            hole.centre = on(pin.x_mm, pin.y_mm);
-            hole.radius = 0.5 * design.bridge->pins.hole_mm;
-            hole.stroke = pens::thin;
-            hole.fill = Fill::paper;
-            drawing.add(hole);
-        }
+    if (solution.bridge) {
+        add_what_is_there(design, solution, place, drawing);
+        for (const PlanPoint& pin : solution.bridge->pins)
+            drawing.add(round_hole(Layer::hole, place(pin), design.bridge->pins.hole_mm, pens::thin,
+                                   Fill::paper));
+        if (design.bridge->screws) add_screws(design, solution, place, drawing);
+    }
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringSolution& string = solution.strings[i];
         const StringLine& line = string.line;
@@ -224,20 +273,23 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
     } else {
         const double top = *string.bridge->bridge_height_mm;
         const double floor = design.saddle.slot_depth_mm ? top - *design.saddle.slot_depth_mm : top;
+        // The crown stays where it belongs: what leans goes aside below it.
+        const double lean = tangent_deg(design.saddle.lean_deg);
+        const auto leaning = [&](double x, double y) { return Point{x + (height - y) * lean, y}; };
         drawing.add(closed_path({{front, 0},
                                  {front, top},
-                                 {-0.5 * t, top},
-                                 {-0.5 * t, floor},
-                                 {0.5 * t, floor},
-                                 {0.5 * t, top},
+                                 leaning(-0.5 * t, top),
+                                 leaning(-0.5 * t, floor),
+                                 leaning(0.5 * t, floor),
+                                 leaning(0.5 * t, top),
                                  {back, top},
                                  {back, 0}},
                                 pens::outline, Fill::material));
-        drawing.add(closed_path({{-0.5 * t, floor + design.saddle.under_mm},
-                                 {-0.5 * t, height - round},
+        drawing.add(closed_path({leaning(-0.5 * t, floor + design.saddle.under_mm),
+                                 leaning(-0.5 * t, height - round),
                                  {crown, height},
-                                 {0.5 * t, height - round},
-                                 {0.5 * t, floor + design.saddle.under_mm}},
+                                 leaning(0.5 * t, height - round),
+                                 leaning(0.5 * t, floor + design.saddle.under_mm)},
                                 pens::thin, Fill::paper));
         for (const double limit : {bridge.height_min_mm, bridge.height_max_mm})
             drawing.add(line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, pens::faint));
