@@ -55,6 +55,37 @@ private Q_SLOTS:
         QCOMPARE(!file.bytes.contains("<g id=\"HOLE\"/>"), design.bridge->anchor == Anchor::pins);
     }
 
+    /// The order of cuts of a bridge speaks of what it has, in the order of the work, and of nothing else.
+    void its_order_of_cuts_is_its_own_data() { its_sheets_say_only_what_is_there_data(); }
+    void its_order_of_cuts_is_its_own() {
+        QFETCH(const QString, kind);
+        const auto state = state_of(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(kind))).state;
+        const Design& design = state->job.design;
+        const Tools tools;
+        const SheetBook book{*state, tools, SheetStyle{}, {}};
+        QString all = words_on(printing_of(book, {SheetPart::cuts}).sheets).join(QLatin1Char(' '));
+        all = all.mid(all.indexOf(QLatin1String("Bridge 1.")));
+        const auto at = [&](const char* words) { return all.indexOf(QLatin1String(words)); };
+        const auto says = [&](const char* words) { return at(words) >= 0; };
+        const bool glued = design.bridge->stands == BridgeStands::glued;
+        const bool pinned = design.bridge->anchor == Anchor::pins;
+        QVERIFY2(says("from fret 12 along the bass string"), qPrintable(all));
+        QCOMPARE(says("Score round it"), glued);
+        QCOMPARE(says("Cut the saddle's slot"), design.has_slot());
+        QCOMPARE(says("Drill the pins' holes"), pinned);
+        QCOMPARE(says("never glued"), design.bridge->stands == BridgeStands::floating);
+        QCOMPARE(says("Prick the posts"), design.bridge->stands == BridgeStands::posts);
+        QCOMPARE(says("Set the saddles' crowns"), design.bridge->stands == BridgeStands::plate);
+        QCOMPARE(says("No string's height is set alone"), state->solution.bridge->posts.has_value());
+        const auto& screws = design.bridge->screws;
+        QCOMPARE(says("as the screw is between its threads"), screws.has_value());
+        QCOMPARE(says("Mains and amplifiers"), screws && screws->earth_hole_mm);
+        if (pinned) // drilled before the glue, reamed after it
+            QVERIFY(at("Drill the pins' holes") < at("Score round it") &&
+                    at("Score round it") < at("Ream at"));
+        if (screws) QVERIFY(at("Set it:") < at("Prick") && at("Prick") < at("Wax the screws"));
+    }
+
     void every_kind_has_a_picture_of_its_own() {
         std::vector<Drawing> pictures;
         for (std::size_t i = 0; i < words_of(BridgeKind{}).size(); ++i) {

@@ -2,6 +2,7 @@
 #include "common/window.h"
 #include "core/design/bridge_kind.h"
 #include "job/document/json.h"
+#include "ui/field/text_field.h"
 
 #include <QDir>
 #include <QToolButton>
@@ -77,6 +78,68 @@ private Q_SLOTS:
         type("bridge.pins.behind_mm/front", QString::number(first_mm + 0.5, 'f', 6));
         QVERIFY(std::abs(state().job.design.bridge->pins.behind_mm - (behind_mm + 0.5)) < 1e-6);
         QVERIFY(std::abs(state().solution.bridge->pins_from_front_mm[0] - (first_mm + 0.5)) < 1e-6);
+        type("bridge.pins.behind_mm/back", "9.25");
+        QVERIFY(std::abs(width_mm - 9.25 - state().solution.bridge->pins_from_front_mm[0]) < 1e-6);
+    }
+
+    void what_it_goes_on_is_measured_and_undone() {
+        open("kittiwake");
+        const Value before = window()->session().document();
+        tab("The top");
+        click("Old bridge's print: straight");
+        type("bridge.existing.front_x_mm",
+             QString::number(*state().solution.bridge->front_x_mm - 1.5, 'f', 4));
+        QVERIFY(doubted("print_front"));
+        click("Old holes: one for each string");
+        window()->choose_string(2);
+        type("bridge.existing.holes.from_front_mm", "-8");
+        QCOMPARE(state().job.design.bridge->existing->holes[2].from_front_mm, -8.0);
+        QVERIFY(doubted("old_hole_shows"));
+        click("Wood inside: measured");
+        type("bridge.plate_inside.width_mm", "6");
+        QVERIFY(doubted("pin_off_inside"));
+        click("Top's curve: three gaps");
+        type("bridge.arching.bass_mm", "0.9");
+        type("bridge.arching.treble_mm", "0.7");
+        QVERIFY(std::abs(state().solution.bridge->feet->rise_mm - 0.8) < 1e-9);
+        QVERIFY(told("top rises"));
+        auto* gluing = pages()->findChild<TextField*>(QStringLiteral("bridge.gluing"));
+        QTest::mouseClick(gluing, Qt::LeftButton);
+        QTest::keyClicks(gluing, QStringLiteral("hot glue, two clamps"));
+        QTest::keyClick(gluing, Qt::Key_Return);
+        QCOMPARE(state().job.design.bridge->gluing, std::string("hot glue, two clamps"));
+        // A choice taken back takes its figures with it; each step goes back by itself.
+        click("Old bridge's print: not measured");
+        QVERIFY(!state().job.design.bridge->existing);
+        for (int i = 0; i < 40 && window()->session().undo_stack()->canUndo(); ++i)
+            press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(window()->session().document() == before);
+    }
+
+    void screws_of_a_plate_are_told_one_by_one() {
+        open("teal");
+        click("Kind of bridge: plate");
+        tab("Screws");
+        click("Screws that hold it: 3");
+        QCOMPARE(state().job.design.bridge->screws->holes.size(), std::size_t{3});
+        type("bridge.screws.holes[1].across_mm", "4 mm");
+        QCOMPARE(state().job.design.bridge->screws->holes[1].across_mm, 4.0);
+        type("bridge.screws.length_mm", "30 mm");
+        QCOMPARE(*state().solution.bridge->drill_depth_mm, 28.0);
+        QVERIFY(told("on each screw"));
+        // One more keeps those that are there; what is longer than the screw is refused and stays to be
+        // mended.
+        click("Screws that hold it: 4");
+        QCOMPARE(state().job.design.bridge->screws->holes[1].across_mm, 4.0);
+        auto* through = pages()->findChild<ValueField*>(QStringLiteral("bridge.screws.through_mm"));
+        QTest::mouseClick(through, Qt::LeftButton);
+        QTest::keyClick(through, Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(through, QStringLiteral("31 mm"));
+        QTest::keyClick(through, Qt::Key_Return);
+        QCOMPARE(state().job.design.bridge->screws->through_mm, 2.0);
+        QTest::keyClick(through, Qt::Key_Escape);
+        click("Screws that hold it: not told");
+        QVERIFY(!state().job.design.bridge->screws);
     }
 
     /// An old bridge measured, the new one's page saved: what a hand does for it is counted.
@@ -118,6 +181,17 @@ private:
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) {
         window_.press(key, modifiers);
         ++pressed_;
+    }
+    bool doubted(const char* id) {
+        const auto& warnings = state().solution.warnings;
+        return std::any_of(warnings.begin(), warnings.end(),
+                           [id](const Message& message) { return message.id == id; });
+    }
+    /// Whether the station says it under its numbers.
+    bool told(const char* words) {
+        for (auto* label : window()->bridge()->findChildren<QLabel*>())
+            if (label->isVisible() && label->text().contains(QLatin1String(words))) return true;
+        return false;
     }
     PartPages* pages() { return window()->bridge()->pages(); }
     QToolButton* button(const QString& name) {

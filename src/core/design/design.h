@@ -343,9 +343,9 @@ struct PlacedHole {
 /// What holds a plate, or a bridge, to the top.
 struct BridgeScrews {
     std::vector<PlacedHole> holes;
-    double core_mm = 0;   ///< of the screws, between the threads
-    double length_mm = 0; ///< under the head
-    double through_mm = 0; ///< how much of that is in the plate
+    double core_mm = 0;                  ///< of the screws, between the threads
+    double length_mm = 0;                ///< under the head
+    double through_mm = 0;               ///< how much of that is in the plate
     std::optional<double> earth_hole_mm; ///< under the plate, for the wire that earths the strings
 };
 

@@ -133,7 +133,8 @@ template <auto Member> auto* in_old_hole(auto& design, Index i) {
                                                     : nullptr;
 }
 template <auto Member> auto* in_screw_hole(auto& design, Index i) {
-    return design.bridge && design.bridge->screws ? in_list<Member>(design.bridge->screws->holes, i) : nullptr;
+    return design.bridge && design.bridge->screws ? in_list<Member>(design.bridge->screws->holes, i)
+                                                  : nullptr;
 }
 
 std::vector<Field> neck_fields() {

@@ -225,8 +225,11 @@ std::optional<Plan> plan(const Design& design, const Solution& target, const Rea
     made.unread = planning.unread();
     if (const auto bridge = planning.bridge()) {
         made.moment_found_nm = bridge->moment_nm;
-        for (const BridgeString& string : bridge->strings)
+        for (const BridgeString& string : bridge->strings) {
             made.breaks_found_deg.push_back(string.break_angle_deg);
+            if (string.exposure_mm && design.has_slot())
+                made.exposures_found_mm.push_back(*string.exposure_mm);
+        }
     }
     planning.decide(made);
     planning.do_relief(made.relief);

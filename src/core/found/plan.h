@@ -69,10 +69,11 @@ struct Plan {
     NutStep nut;
     std::vector<std::optional<PlannedString>> strings; ///< nothing for strings never read
     // Of the bridge as found; they need a bridge and all strings.
-    std::optional<double> moment_found_nm; ///< about the soundboard
-    std::vector<double> breaks_found_deg;  ///< one a string, or empty
-    std::vector<std::size_t> unread;       ///< strings without both numbers
-    std::vector<Message> notes;            ///< choices that could not be, and what is done instead
+    std::optional<double> moment_found_nm;  ///< about the soundboard
+    std::vector<double> breaks_found_deg;   ///< one a string, or empty
+    std::vector<double> exposures_found_mm; ///< one a string, or empty where nothing has an exposure
+    std::vector<std::size_t> unread;        ///< strings without both numbers
+    std::vector<Message> notes;             ///< choices that could not be, and what is done instead
 };
 
 /// The nut judged by itself, where actions were not read: a pressed gap does not ask for one, an open gap is

@@ -57,8 +57,7 @@ void add_bridge_loads(const Design& design, const BridgeDesign& bridge,
     }
     if (bridge.by_tailpiece()) solution.tailpiece_n = pull_n;
     if (bridge.screws) solution.each_screw_n = along_n / static_cast<double>(bridge.screws->holes.size());
-    if (design.has_slot() && down_n > 0)
-        solution.best_lean_deg = -std::atan(toward_nut_n / down_n) * degrees;
+    if (design.has_slot() && down_n > 0) solution.best_lean_deg = -std::atan(toward_nut_n / down_n) * degrees;
     if (saddle.by_two_screws() && saddle.screws_across_mm) solution.posts = post_loads(solution.strings);
 }
 

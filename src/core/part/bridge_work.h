@@ -25,9 +25,9 @@ struct BridgeString {
     double force_n = 0;          ///< on the saddle
     double down_force_n = 0;
     double toward_nut_force_n = 0;
-    double exit_x_mm = 0; ///< where it leaves behind the saddle, in plan
-    std::optional<double> tipping_n; ///< across the slot, at the saddle's lean: + tips it toward the nut
-    std::optional<double> pin_n;     ///< where it turns down into its pin's hole
+    double exit_x_mm = 0;             ///< where it leaves behind the saddle, in plan
+    std::optional<double> tipping_n;  ///< across the slot, at the saddle's lean: + tips it toward the nut
+    std::optional<double> pin_n;      ///< where it turns down into its pin's hole
     std::optional<double> bass_share; ///< how far it goes with the bass post: 1 at that post
 };
 
@@ -58,8 +58,8 @@ struct BridgeSolution {
     std::optional<double> slot_from_back_mm; ///< its middle, amid the strings
     /// How far behind the crowns' line the mouth of a leaning slot is cut, in the mean; below 0: before it.
     std::optional<double> mouth_mm;
-    std::optional<double> front_x_mm;        ///< the front edge itself, from the nut line
-    std::optional<double> drill_depth_mm;    ///< in the wood, for its screws
+    std::optional<double> front_x_mm;     ///< the front edge itself, from the nut line
+    std::optional<double> drill_depth_mm; ///< in the wood, for its screws
     std::optional<double> ream_mm; ///< how far the reamer goes in from where it first fills the pilot hole
     std::vector<BridgeString> strings;
     std::optional<double> tailpiece_n;  ///< what all strings pull on it

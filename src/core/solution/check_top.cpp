@@ -24,10 +24,8 @@ void doubt_print(const Solution& solution, std::vector<Message>& out) {
     side("print_treble", print.treble_mm);
     if (!told && !print.covered) out.push_back({"print_shows", Severity::note, "bridge.outline", {}});
     const auto hole = [&](const char* id, Severity severity, std::size_t i) {
-        out.push_back({id,
-                       severity,
-                       "bridge.existing.holes[" + std::to_string(i) + "]",
-                       {static_cast<int>(i) + 1}});
+        out.push_back(
+            {id, severity, "bridge.existing.holes[" + std::to_string(i) + "]", {static_cast<int>(i) + 1}});
     };
     for (const std::size_t i : print.holes_shown) hole("old_hole_shows", Severity::warning, i);
     for (const std::size_t i : print.holes_cut) hole("old_hole_cut", Severity::warning, i);
@@ -62,8 +60,7 @@ void doubt_top(const Design& design, const Solution& solution, std::vector<Messa
     if (solution.print) doubt_print(solution, out);
     if (design.bridge->screws) doubt_screws(design, solution, out);
     for (const std::size_t i : pins_off_inside(design, solution))
-        out.push_back(
-            {"pin_off_inside", Severity::warning, "bridge.plate_inside", {design.string_name(i)}});
+        out.push_back({"pin_off_inside", Severity::warning, "bridge.plate_inside", {design.string_name(i)}});
 }
 
 } // namespace fm

@@ -40,8 +40,8 @@ Working tailpiece_force(const Asked& a) {
 
 Working screw_force(const Asked& a) {
     if (!a.design.bridge->by_tailpiece())
-        return all_tensions(a, QT_TRANSLATE_NOOP("messages",
-                                                 "what the strings pull along the top, shared by the screws"));
+        return all_tensions(
+            a, QT_TRANSLATE_NOOP("messages", "what the strings pull along the top, shared by the screws"));
     Working w = worked(
         QT_TRANSLATE_NOOP("messages", "what the strings push toward the nut, shared by the screws"), {});
     add_toward_nut(a, w);
@@ -65,10 +65,11 @@ Working post_toward_nut(const Asked& a) {
 }
 
 Working best_lean(const Asked& a) {
-    Working w = worked(QT_TRANSLATE_NOOP("messages", "the angle whose tangent is what the strings push toward "
-                                                     "the nut over what they press down; minus is back, away "
-                                                     "from the nut"),
-                       {});
+    Working w =
+        worked(QT_TRANSLATE_NOOP("messages", "the angle whose tangent is what the strings push toward "
+                                             "the nut over what they press down; minus is back, away "
+                                             "from the nut"),
+               {});
     add_toward_nut(a, w);
     add_down(a, w);
     return w;
@@ -78,21 +79,22 @@ Working mouth(const Asked& a) {
     Working w = worked(QT_TRANSLATE_NOOP("messages", "the mean of what stands out of the bridge times the "
                                                      "tangent of the lean; minus is toward the nut"),
                        {});
-    add_of_all(a, w, "name.exposure", "exposure_mm", [](const BridgeString& s) { return *s.exposure_mm; },
-               TermKind::length);
+    add_of_all(
+        a, w, "name.exposure", "exposure_mm", [](const BridgeString& s) { return *s.exposure_mm; },
+        TermKind::length);
     w.terms.push_back(given(a, "saddle.lean_deg", ' '));
     return w;
 }
 
 Working tipping(const Asked& a) {
-    return worked(
-        QT_TRANSLATE_NOOP("messages", "what of both forces goes across the saddle as it leans; plus tips it "
-                                      "toward the nut"),
-        {computed("name.toward_nut", a.string.bridge->toward_nut_force_n,
-                  a.other("saddle_toward_nut_force_n"), ' ', TermKind::force),
-         computed("name.saddle_down", a.string.bridge->down_force_n, a.other("saddle_down_force_n"), ' ',
-                  TermKind::force),
-         given(a, "saddle.lean_deg", ' ')});
+    return worked(QT_TRANSLATE_NOOP("messages",
+                                    "what of both forces goes across the saddle as it leans; plus tips it "
+                                    "toward the nut"),
+                  {computed("name.toward_nut", a.string.bridge->toward_nut_force_n,
+                            a.other("saddle_toward_nut_force_n"), ' ', TermKind::force),
+                   computed("name.saddle_down", a.string.bridge->down_force_n, a.other("saddle_down_force_n"),
+                            ' ', TermKind::force),
+                   given(a, "saddle.lean_deg", ' ')});
 }
 
 Working pin_force(const Asked& a) {
@@ -210,9 +212,9 @@ std::vector<Quantity> bridge_quantities() {
                                           feet_rise),
         one<of_feet<&FeetCurve::radius_mm>>("bridge.feet_radius_mm", Kind::length,
                                             QT_TRANSLATE_NOOP("messages", "radius of the feet"), feet_radius),
-        one<of_feet<&FeetCurve::tilt_mm>>("bridge.feet_tilt_mm", Kind::length,
-                                          QT_TRANSLATE_NOOP("messages", "treble foot lower than the bass one"),
-                                          feet_tilt),
+        one<of_feet<&FeetCurve::tilt_mm>>(
+            "bridge.feet_tilt_mm", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "treble foot lower than the bass one"), feet_tilt),
         one<of_bridge<&BridgeSolution::front_x_mm>>(
             "bridge.front_x_mm", Kind::length,
             QT_TRANSLATE_NOOP("messages", "bridge's front edge from the nut line"), front_x),

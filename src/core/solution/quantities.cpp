@@ -43,9 +43,8 @@ std::optional<std::string> emptied_brackets(std::string_view key, std::vector<In
 const std::vector<Quantity>& quantities() {
     static const std::vector<Quantity> all = [] {
         std::vector<Quantity> list;
-        for (const auto& part :
-             {nut_quantities(), string_quantities(), saddle_quantities(), bridge_quantities(),
-              piece_quantities()})
+        for (const auto& part : {nut_quantities(), string_quantities(), saddle_quantities(),
+                                 bridge_quantities(), piece_quantities()})
             list.insert(list.end(), part.begin(), part.end());
         return list;
     }();

@@ -3,9 +3,9 @@
 #include "core/part/nut_work.h"
 #include "core/part/placing.h"
 #include "core/part/saddle_piece.h"
+#include "core/solution/footprint.h"
 #include "core/string/buzz.h"
 #include "core/words/message.h"
-#include "core/solution/footprint.h"
 
 #include <array>
 #include <optional>

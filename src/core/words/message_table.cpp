@@ -266,8 +266,9 @@ constexpr MessageEntry table[] = {
     {"print_shows", QT_TRANSLATE_NOOP("messages", "the old bridge's print shows beside the new outline")},
     {"old_hole_shows", QT_TRANSLATE_NOOP("messages", "old hole {0} stays in sight beside the new bridge")},
     {"old_hole_cut",
-     QT_TRANSLATE_NOOP("messages", "old hole {0} is cut by a new pin's hole: plug it first, or the drill runs "
-                                   "off into it")},
+     QT_TRANSLATE_NOOP("messages",
+                       "old hole {0} is cut by a new pin's hole: plug it first, or the drill runs "
+                       "off into it")},
     {"pin_off_inside",
      QT_TRANSLATE_NOOP("messages", "{0}: its pin does not go through the wood inside: the string's end would "
                                    "hold on the top alone")},

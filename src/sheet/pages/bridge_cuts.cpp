@@ -43,8 +43,9 @@ private:
         holes();
         if (design_.has_slot()) slot();
         if (bridge_.tapered_mm)
-            step(with_values(translate("sheet", "Bring the top to %1 over its bottom at the bass string, %2 at "
-                                                "the treble string."),
+            step(with_values(translate("sheet",
+                                       "Bring the top to %1 over its bottom at the bass string, %2 at "
+                                       "the treble string."),
                              number(bridge_.tapered_mm->bass_mm), length(bridge_.tapered_mm->treble_mm)));
         else if (at_.height_mm)
             step(with_values(translate("sheet", "Bring the top to %1 over its bottom."),
@@ -70,9 +71,9 @@ private:
         switch (bridge_.anchor) {
         case Anchor::pins: {
             const double drill_mm = bridge_.pins.pilot_mm.value_or(bridge_.pins.hole_mm);
-            std::string words = with_values(
-                translate("sheet", "Drill the pins' holes %1, square to the bottom, on scrap."),
-                length(drill_mm));
+            std::string words =
+                with_values(translate("sheet", "Drill the pins' holes %1, square to the bottom, on scrap."),
+                            length(drill_mm));
             if (!at_.pins_from_front_mm.empty())
                 words += " " + with_values(translate("sheet", "Front edge to their middles: %1."),
                                            strings_list(at_.pins_from_front_mm));
@@ -84,9 +85,10 @@ private:
         }
         case Anchor::tie:
         case Anchor::hole:
-            step(with_values(translate("sheet", "Drill a hole for each string %1 over the bottom; it opens %2 "
-                                                "behind the slot."),
-                             length(bridge_.exit.above_top_mm), length(bridge_.exit.behind_mm)));
+            step(
+                with_values(translate("sheet", "Drill a hole for each string %1 over the bottom; it opens %2 "
+                                               "behind the slot."),
+                            length(bridge_.exit.above_top_mm), length(bridge_.exit.behind_mm)));
             break;
         case Anchor::tailpiece: break;
         }
@@ -101,13 +103,14 @@ private:
                                        length(*design_.saddle.slot_depth_mm),
                                        length(at_.floor_left_mm.value_or(0.0)));
         if (at_.mouth_mm)
-            words += " " + with_values(*at_.mouth_mm < 0
-                                           ? translate("sheet", "It leans back by %1: cut its mouth %2 nearer "
-                                                                "the nut than the line of the crowns.")
-                                           : translate("sheet", "It leans toward the nut by %1: cut its mouth "
-                                                                "%2 farther from it than the line of the "
-                                                                "crowns."),
-                                       angle(std::abs(design_.saddle.lean_deg)), length(std::abs(*at_.mouth_mm)));
+            words +=
+                " " + with_values(*at_.mouth_mm < 0
+                                      ? translate("sheet", "It leans back by %1: cut its mouth %2 nearer "
+                                                           "the nut than the line of the crowns.")
+                                      : translate("sheet", "It leans toward the nut by %1: cut its mouth "
+                                                           "%2 farther from it than the line of the "
+                                                           "crowns."),
+                                  angle(std::abs(design_.saddle.lean_deg)), length(std::abs(*at_.mouth_mm)));
         step(words);
     }
 
@@ -124,7 +127,8 @@ private:
                                                           "it goes %1 in."),
                                        length(*at_.ream_mm));
         if (bridge_.pins.chamfer_mm)
-            words += " " + with_values(translate("sheet", "Chamfer each hole %1."), length(*bridge_.pins.chamfer_mm));
+            words += " " + with_values(translate("sheet", "Chamfer each hole %1."),
+                                       length(*bridge_.pins.chamfer_mm));
         step(words);
     }
 
@@ -141,26 +145,28 @@ private:
     /// Where it is set, by what one can measure on the instrument.
     void set() {
         const Placing& place = solution_.placing;
-        const std::string to = place.by == PlacedBy::edge         ? translate("sheet", "the reference edge")
-                               : place.by == PlacedBy::slot_front ? translate("sheet", "the slot's front edge")
-                                                                  : translate("sheet", "the crowns' line");
+        const std::string to = place.by == PlacedBy::edge ? translate("sheet", "the reference edge")
+                               : place.by == PlacedBy::slot_front
+                                   ? translate("sheet", "the slot's front edge")
+                                   : translate("sheet", "the crowns' line");
         step(with_values(translate("sheet", "Set it: from fret 12 along the bass string %1, along the treble "
                                             "string %2"),
                          number(place.bass.from_fret12_mm), length(place.treble.from_fret12_mm)) +
-             " " + with_values(translate("sheet", "to %1; check with the diagonals %2."), to,
-                               number(place.diagonal_from_bass_mm) + ", " +
-                                   length(place.diagonal_from_treble_mm)));
+             " " +
+             with_values(translate("sheet", "to %1; check with the diagonals %2."), to,
+                         number(place.diagonal_from_bass_mm) + ", " + length(place.diagonal_from_treble_mm)));
     }
 
     void gluing() {
-        step(bridge_.gluing.empty()
-                 ? translate("sheet", "Score round it, take the finish off to the line within, and glue and "
-                                      "clamp it as you do: everything clamped once without glue first, "
-                                      "clamps and cauls at hand, the slot's and the pins' places checked "
-                                      "again once it is held.")
-                 : with_values(translate("sheet", "Score round it and take the finish off to the line within. "
-                                                  "Then, as you have written: %1"),
-                               bridge_.gluing));
+        step(
+            bridge_.gluing.empty()
+                ? translate("sheet", "Score round it, take the finish off to the line within, and glue and "
+                                     "clamp it as you do: everything clamped once without glue first, "
+                                     "clamps and cauls at hand, the slot's and the pins' places checked "
+                                     "again once it is held.")
+                : with_values(translate("sheet", "Score round it and take the finish off to the line within. "
+                                                 "Then, as you have written: %1"),
+                              bridge_.gluing));
         caution(translate("sheet", "Clamps through the hole bear on braces: a block that fits between them "
                                    "carries the force. Keep to the glue's own times, warmth and airing."));
         caution(translate("sheet", "A top that has sunk, a loose brace or wood torn out under the old bridge "
@@ -171,15 +177,18 @@ private:
         if (design_.saddle.by_two_screws())
             step(translate("sheet", "Foot and top are two parts: the wheels stand square to the foot, and "
                                     "turn freely in the top."));
-        step(feet_words(translate("sheet", "Fit the feet to the top where it will stand, rubbed on paper laid "
-                                           "there, until they bear all over.")));
+        step(
+            feet_words(translate("sheet", "Fit the feet to the top where it will stand, rubbed on paper laid "
+                                          "there, until they bear all over.")));
         step(translate("sheet", "Cut its height and notches as the bridge's top above."));
         set();
-        step(translate("sheet", "Strings on one at a time: it stands by their pressure alone, is never glued, "
-                                "and is set upright again after every tuning."));
+        step(translate("sheet",
+                       "Strings on one at a time: it stands by their pressure alone, is never glued, "
+                       "and is set upright again after every tuning."));
         if (at_.posts) shares();
-        caution(translate("sheet", "Never all strings off at once: what stands inside the top under a foot can "
-                                   "fall."));
+        caution(translate("sheet",
+                          "Never all strings off at once: what stands inside the top under a foot can "
+                          "fall."));
     }
 
     /// The bottom's curve, where the top was measured.
@@ -189,17 +198,17 @@ private:
                with_values(at_.feet->rise_mm > 0
                                ? translate("sheet", "The top rises %1 there: a hollow of radius %2.")
                                : translate("sheet", "The top falls %1 there: a round of radius %2."),
-                           length(std::abs(at_.feet->rise_mm)),
-                           length(std::abs(*at_.feet->radius_mm)));
+                           length(std::abs(at_.feet->rise_mm)), length(std::abs(*at_.feet->radius_mm)));
     }
 
     void plate() {
         set();
         const BridgeOutline outline = shown_outline(design_, solution_);
         if (solution_.single && solution_.single->edge)
-            step(with_values(translate("sheet", "Lay the plate so that its front edge lies %1 before the "
-                                                "reference edge, square by both diagonals, and tape it down."),
-                             length(solution_.single->edge->x_mm(0) - front_edge_mm(outline, solution_))));
+            step(
+                with_values(translate("sheet", "Lay the plate so that its front edge lies %1 before the "
+                                               "reference edge, square by both diagonals, and tape it down."),
+                            length(solution_.single->edge->x_mm(0) - front_edge_mm(outline, solution_))));
         screws();
         if (solution_.single && solution_.single->edge) {
             std::vector<double> crowns;
@@ -220,8 +229,8 @@ private:
         const BridgeScrews& screws = *bridge_.screws;
         std::string places;
         for (const PlacedHole& hole : screws.holes)
-            places += (places.empty() ? "" : "; ") + number(hole.from_front_mm) + " / " +
-                      number(hole.across_mm);
+            places +=
+                (places.empty() ? "" : "; ") + number(hole.from_front_mm) + " / " + number(hole.across_mm);
         step(with_values(translate("sheet", "Prick %1 screw holes through the true-size page, from the front "
                                             "edge and across from the centreline (treble +): %2."),
                          std::to_string(screws.holes.size()), places));
@@ -233,8 +242,9 @@ private:
                                                 "electrics; the wire's bare end lies fanned out flat under "
                                                 "the plate."),
                              length(*screws.earth_hole_mm)));
-            step(translate("sheet", "With the plate on, a meter between strings and the socket's sleeve reads "
-                                    "less than one ohm."));
+            step(translate("sheet",
+                           "With the plate on, a meter between strings and the socket's sleeve reads "
+                           "less than one ohm."));
             caution(translate("sheet", "Work on the wire with everything unplugged and batteries out. Mains "
                                        "and amplifiers are for those who are licensed."));
         }
@@ -263,9 +273,10 @@ private:
         for (std::size_t i = 0; i < at_.strings.size(); ++i)
             list += (list.empty() ? "" : ", ") + design_.string_name(i) + " " +
                     fixed_text(*at_.strings[i].bass_share, 2);
-        step(with_values(translate("sheet", "No string's height is set alone. Of what the bass side is raised "
-                                            "each goes with it by: %1; the rest follows the treble side."),
-                         list));
+        step(
+            with_values(translate("sheet", "No string's height is set alone. Of what the bass side is raised "
+                                           "each goes with it by: %1; the rest follows the treble side."),
+                        list));
     }
 
     std::string strings_list(const std::vector<double>& values_mm) const {

@@ -44,6 +44,13 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     if (bridge.anchor == Anchor::pins && bridge.pins.chamfer_mm)
         facts.push_back(
             with_values(translate("sheet", "holes chamfered %1"), number(*bridge.pins.chamfer_mm)));
+    if (const auto mouth = context.solution.bridge->mouth_mm)
+        facts.push_back(with_values(*mouth < 0
+                                        ? translate("sheet", "slot leans back: mouth %1 nearer the nut")
+                                        : translate("sheet", "slot leans to the nut: mouth %1 farther"),
+                                    number(std::abs(*mouth))));
+    if (bridge.existing && bridge.existing->outline)
+        facts.push_back(translate("sheet", "broken line: the old bridge's print"));
     if (!bridge.outline) facts.push_back(translate("sheet", "outline not given: drawn plain"));
     return facts;
 }
@@ -97,6 +104,10 @@ public:
             page_ = page_of(page_.context(), scale_);
         }
         list();
+        if (design_.bridge->screws)
+            holes(design_.bridge->screws->holes, "screws", translate("sheet", "screw"));
+        if (const auto& there = design_.bridge->existing; there && !there->holes.empty())
+            holes(there->holes, "old_holes", translate("sheet", "old hole"));
         page_.down(1.0);
         page_.doubts(about_the_bridge);
         sheets.push_back({page_.finished(), page_.figures()});
@@ -256,6 +267,21 @@ private:
             rows.push_back(std::move(row));
         }
         page_.table(columns, rows, page_.bottom());
+    }
+
+    /// Where holes stand, as a fence at the front edge finds them; old ones by the old bridge's.
+    void holes(const std::vector<PlacedHole>& list, const std::string& name, const std::string& called) {
+        page_.down(2.0);
+        std::vector<std::vector<std::string>> rows;
+        for (std::size_t i = 0; i < list.size(); ++i) {
+            const std::string key = "bridge." + name + "[" + std::to_string(i) + "].";
+            rows.push_back({std::to_string(i + 1), page_.figure(key + "from_front", list[i].from_front_mm),
+                            page_.figure(key + "across", list[i].across_mm)});
+        }
+        page_.table({{called},
+                     {translate("sheet", "from the front edge")},
+                     {translate("sheet", "from the centreline, treble +")}},
+                    rows, page_.bottom());
     }
 
     double scale_;

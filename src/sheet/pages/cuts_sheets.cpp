@@ -78,9 +78,9 @@ public:
         const NutDesign& nut = design_.nut;
         const Solution& solution = context_.solution;
         CutOrder order{with_values(translate("sheet", "Nut, %1"), material_name(nut.material)),
-                    {},
-                    {},
-                    nut_notices(context_.job, solution)};
+                       {},
+                       {},
+                       nut_notices(context_.job, solution)};
         order.steps.push_back(blank_words(nut_needs(design_, solution, usual_allowance), nut.blank));
         order.steps.push_back(with_values(translate("sheet", "Square one face and one edge of the blank. %1"),
                                           working(nut.material)));
@@ -137,11 +137,12 @@ public:
         const SaddleDesign& saddle = design_.saddle;
         const Solution& solution = context_.solution;
         const bool top = !solution.notches.empty();
-        CutOrder order{(top ? with_values(translate("sheet", "Bridge top, %1"), material_name(saddle.material))
-                         : with_values(translate("sheet", "Saddle, %1"), material_name(saddle.material))),
-                    {},
-                    {},
-                    saddle_notices(context_.job, solution)};
+        CutOrder order{
+            (top ? with_values(translate("sheet", "Bridge top, %1"), material_name(saddle.material))
+                 : with_values(translate("sheet", "Saddle, %1"), material_name(saddle.material))),
+            {},
+            {},
+            saddle_notices(context_.job, solution)};
         if (const auto needs = saddle_needs(design_, solution, usual_allowance))
             order.steps.push_back(blank_words(*needs, saddle.blank));
         if (top) {

@@ -150,8 +150,7 @@ Circle round_hole(Layer layer, Point centre, double hole_mm, Stroke stroke, Fill
 /// What is not cut: the old bridge's print with its holes, and the wood inside.
 void add_what_is_there(const Design& design, const Solution& solution, const OnPlan& on, Drawing& drawing) {
     const BridgeDesign& bridge = *design.bridge;
-    if (bridge.plate_inside)
-        drawing.add(around(inside_corners(design, solution), on, pens::faint_hidden));
+    if (bridge.plate_inside) drawing.add(around(inside_corners(design, solution), on, pens::faint_hidden));
     if (!bridge.existing || !bridge.existing->outline) return;
     drawing.add(around(old_print(design, solution), on, pens::scribe_hidden));
     for (const PlacedHole& hole : bridge.existing->holes)
@@ -190,8 +189,8 @@ Drawing bridge_plan(const Design& design, const Solution& solution, const Bridge
     if (solution.bridge) {
         add_what_is_there(design, solution, place, drawing);
         for (const PlanPoint& pin : solution.bridge->pins)
-            drawing.add(round_hole(Layer::hole, place(pin), design.bridge->pins.hole_mm, pens::thin,
-                                   Fill::paper));
+            drawing.add(
+                round_hole(Layer::hole, place(pin), design.bridge->pins.hole_mm, pens::thin, Fill::paper));
         if (design.bridge->screws) add_screws(design, solution, place, drawing);
     }
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {

@@ -17,14 +17,13 @@ double to_tenth(double mm) {
     return std::round(mm * 10.0) / 10.0;
 }
 
-/// Of a bridge that was there nothing is said any more.
+} // namespace
+
 Value without_empty_existing(const Value& document) {
     const Value* left = fm::find(document, "bridge.existing");
     return left && left->object() && left->object()->empty() ? without(document, "bridge.existing")
                                                              : document;
 }
-
-} // namespace
 
 BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : PartPages(session, binder, view, parent) {
@@ -33,6 +32,8 @@ BridgePages::BridgePages(Session& session, FieldBinder& binder, const ViewState&
     add_height_page();
     add_form_page();
     add_existing_page();
+    add_top_page();
+    add_screws_page();
     background_ = new BackgroundPage(session, binder, view);
     connect(background_, &BackgroundPage::refused, this, &BridgePages::refused);
     add_page(tr("Behind"), {background_});
@@ -222,7 +223,20 @@ void BridgePages::add_form_page() {
         return with(document, "bridge.pins.behind_mm",
                     s.job.design.bridge->pins.behind_mm + mm - pin(s).value_or(mm));
     });
-    pin_from_front_ = labelled(from_front, tr("front to pin"));
+    ValueField* from_back_edge = field("bridge.pins.behind_mm/back", tr("back edge to this string's pin"),
+                                       FieldKind::length, [pin](const State& s) -> std::optional<double> {
+                                           const auto from_front_mm = pin(s);
+                                           if (!from_front_mm) return std::nullopt;
+                                           return s.job.design.bridge->outline->width_mm - *from_front_mm;
+                                       });
+    binder_.write(from_back_edge, [pin](const Value& document, const State& s, double mm) {
+        const BridgeDesign& bridge = *s.job.design.bridge;
+        const double from_front_mm = bridge.outline->width_mm - mm;
+        return with(document, "bridge.pins.behind_mm",
+                    bridge.pins.behind_mm + from_front_mm - pin(s).value_or(from_front_mm));
+    });
+    pin_from_front_ =
+        boxed({labelled(from_front, tr("front to pin")), labelled(from_back_edge, tr("back to pin"))});
     add_page(tr("Outline"), {form_, waist_, belly_, fences_, pin_from_front_});
 }
 
@@ -301,8 +315,9 @@ void BridgePages::add_existing_page() {
     pocket_box_ =
         boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),
                labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line")), tr("pivot"))});
-    add_page(tr("There now"),
-             {existing_, existing_height_, held_, old_exit_, plane_by_, over_top_, pocket_, pocket_box_});
+    weighed_ = new WeighedView(session_, view_);
+    add_page(tr("There now"), {existing_, existing_height_, held_, old_exit_, weighed_, plane_by_, over_top_,
+                               pocket_, pocket_box_});
 }
 
 BridgePages::Picked BridgePages::pick_held(int held) const {
@@ -343,6 +358,7 @@ void BridgePages::show_state() {
     const Design& design = session_.state().job.design;
     const auto& bridge = design.bridge;
     background_->refresh();
+    show_top();
     const auto kind = kind_of_bridge(design);
     kind_->set_chosen(kind ? static_cast<int>(*kind) + 1 : 0);
     const bool slotted = bridge && design.has_slot();
@@ -366,6 +382,8 @@ void BridgePages::show_state() {
     existing_height_->setVisible(bridge && bridge->existing && bridge->existing->height_mm);
     const bool known = bridge && bridge->existing && bridge->existing->height_mm;
     held_->setVisible(known);
+    weighed_->setVisible(weighed_->has_something());
+    weighed_->refresh();
     old_exit_->setVisible(known && bridge->existing->exit);
     over_top_->setVisible(bridge && bridge->existing && bridge->existing->string_over_top_mm);
     pocket_box_->setVisible(bridge && bridge->neck_pocket);

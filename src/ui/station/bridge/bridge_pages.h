@@ -1,8 +1,11 @@
 #pragma once
 #include "ui/page/part_pages.h"
 #include "ui/station/bridge/background_page.h"
+#include "ui/station/bridge/weighed_view.h"
 
 namespace fm {
+
+class TextField;
 
 /// The bridge's choices: its kind, the saddles on it, height, form, what is there.
 class BridgePages : public PartPages {
@@ -21,6 +24,13 @@ private:
     void add_height_page();
     void add_form_page();
     void add_existing_page();
+    void add_top_page();
+    void add_screws_page();
+    void show_top();
+    Picked pick_print(int form) const;
+    Picked pick_old_holes(bool measured) const;
+    Picked pick_inside(bool measured) const;
+    Picked pick_screws(std::size_t count) const;
     Picked pick_kind(int kind) const;
     Picked pick_edge(bool given) const;
     Picked pick_joined(bool joined) const;
@@ -57,8 +67,30 @@ private:
     QWidget* belly_ = nullptr;
     QWidget* existing_height_ = nullptr;
     QWidget* over_top_ = nullptr;
+    WeighedView* weighed_ = nullptr;
     QWidget* pocket_box_ = nullptr;
+    // bridge_top_pages.cpp
+    static constexpr int most_screws = 6;
+    ChoiceRow* print_ = nullptr;
+    QWidget* print_box_ = nullptr;
+    QWidget* print_waist_ = nullptr;
+    QWidget* print_belly_ = nullptr;
+    ChoiceRow* old_holes_ = nullptr;
+    QWidget* old_hole_ = nullptr;
+    ChoiceRow* inside_ = nullptr;
+    QWidget* inside_box_ = nullptr;
+    ChoiceRow* arching_ = nullptr;
+    QWidget* arching_box_ = nullptr;
+    TextField* gluing_ = nullptr;
+    QWidget* gluing_box_ = nullptr;
+    int screws_page_ = 0;
+    ChoiceRow* screws_ = nullptr;
+    QWidget* screw_box_ = nullptr;
+    std::vector<QWidget*> screw_holes_;
     BackgroundPage* background_ = nullptr;
 };
+
+/// Of a bridge that was there nothing is said any more.
+Value without_empty_existing(const Value& document);
 
 } // namespace fm

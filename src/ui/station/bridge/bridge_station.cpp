@@ -4,6 +4,8 @@
 #include "core/solution/check.h"
 #include "ui/look/texts.h"
 
+#include <cmath>
+
 namespace fm {
 
 namespace {
@@ -56,6 +58,10 @@ std::vector<NumberColumn> BridgeStation::columns() const {
                 number_column(tr("from nut"), "strings[].reserve_from_nut_mm")};
     std::vector<NumberColumn> all{number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
                                   number_column(tr("down, N"), "strings[].saddle_down_force_n")};
+    if (solution.bridge && solution.bridge->posts) {
+        all.push_back(number_column(tr("with bass post"), "strings[].bass_post_share"));
+        return all;
+    }
     if (session_.state().plan && !session_.state().plan->breaks_found_deg.empty() &&
         session_.state().job.design.bridge->existing)
         all.insert(all.begin() + 1, NumberColumn{tr("before"),
@@ -87,6 +93,28 @@ QString BridgeStation::foot() const {
     if (const auto ream = state.solution.bridge->ream_mm)
         lines << tr("reamer %1 past where it fills the drilled hole")
                      .arg(length_with_unit(*ream, state.job.unit));
+    if (const auto mouth = state.solution.bridge->mouth_mm)
+        lines << (*mouth < 0 ? tr("slot leans back: its mouth %1 nearer the nut than the crowns")
+                             : tr("slot leans to the nut: its mouth %1 behind the crowns"))
+                     .arg(length_with_unit(std::abs(*mouth), state.job.unit));
+    if (const auto lean = state.solution.bridge->best_lean_deg) {
+        double tips_n = 0;
+        for (const BridgeString& string : state.solution.bridge->strings) tips_n += *string.tipping_n;
+        lines << tr("strings tip the saddle with %1 N; leaning back by %2° with none")
+                     .arg(number_text(tips_n, 0), number_text(-*lean, 1));
+    }
+    if (const auto& posts = state.solution.bridge->posts)
+        lines << tr("on the posts %1 N at the bass, %2 N at the treble; no string's height alone")
+                     .arg(number_text(posts->bass_down_n, 0), number_text(posts->treble_down_n, 0));
+    if (const auto pull = state.solution.bridge->tailpiece_n)
+        lines << tr("strings pull the tailpiece with %1 N").arg(number_text(*pull, 0));
+    if (const auto screw = state.solution.bridge->each_screw_n)
+        lines << tr("%1 N along the top on each screw").arg(number_text(*screw, 0));
+    if (const auto& feet = state.solution.bridge->feet; feet && feet->radius_mm)
+        lines << (feet->rise_mm > 0 ? tr("top rises %1 under it: bottom hollow, radius %2")
+                                    : tr("top falls %1 under it: bottom round, radius %2"))
+                     .arg(length_with_unit(std::abs(feet->rise_mm), state.job.unit),
+                          length_with_unit(std::abs(*feet->radius_mm), state.job.unit));
     if (const auto packing = state.solution.bridge->neck_packing_mm)
         lines << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.unit));
     return lines.join(QLatin1Char('\n'));
@@ -113,6 +141,7 @@ void BridgeStation::refresh() {
     const ColumnsOf of{state.job.design.saddle.are_single(),
                        state.solution.single && state.solution.single->strings.front().move_mm,
                        !state.job.design.saddle.groups.empty(),
+                       state.solution.bridge && state.solution.bridge->posts,
                        state.solution.bridge && state.solution.bridge->height_mm,
                        state.plan && !state.plan->breaks_found_deg.empty() && state.job.design.bridge &&
                            state.job.design.bridge->existing};

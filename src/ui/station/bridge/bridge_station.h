@@ -29,7 +29,7 @@ private:
     std::vector<NumberColumn> columns() const;
     /// What the columns depend on: set anew only with it.
     struct ColumnsOf {
-        bool single, moved, shared, high, found;
+        bool single, moved, shared, posts, high, found;
         friend bool operator==(const ColumnsOf&, const ColumnsOf&) = default;
     };
     std::optional<ColumnsOf> columns_of_;
