@@ -1400,6 +1400,242 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>bridge height tapered</source>
         <translation>Steghöhe konisch</translation>
     </message>
+    <message>
+        <source>back edge to this string&apos;s pin</source>
+        <translation>Hinterkante bis zum Pin dieser Saite</translation>
+    </message>
+    <message>
+        <source>back to pin</source>
+        <translation>hinten bis Pin</translation>
+    </message>
+    <message>
+        <source>Old bridge&apos;s print</source>
+        <translation>Abdruck des alten Stegs</translation>
+    </message>
+    <message>
+        <source>nut line to the old bridge&apos;s front edge</source>
+        <translation>Sattellinie bis Vorderkante des alten Stegs</translation>
+    </message>
+    <message>
+        <source>front from nut</source>
+        <translation>vorn ab Sattel</translation>
+    </message>
+    <message>
+        <source>old bridge&apos;s length across</source>
+        <translation>Länge des alten Stegs quer</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>old bridge&apos;s width along the strings</source>
+        <translation>Breite des alten Stegs längs</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>length of the old bridge&apos;s middle</source>
+        <translation>Länge der Mitte des alten Stegs</translation>
+    </message>
+    <message>
+        <source>width of the old bridge&apos;s wings</source>
+        <translation>Breite der Flügel des alten Stegs</translation>
+    </message>
+    <message>
+        <source>bulge of the old bridge&apos;s back</source>
+        <translation>Bauch der Hinterkante des alten Stegs</translation>
+    </message>
+    <message>
+        <source>Old holes</source>
+        <translation>Alte Löcher</translation>
+    </message>
+    <message>
+        <source>one for each string</source>
+        <translation>eines für jede Saite</translation>
+    </message>
+    <message>
+        <source>old front edge to this string&apos;s old hole</source>
+        <translation>alte Vorderkante bis zum alten Loch dieser Saite</translation>
+    </message>
+    <message>
+        <source>hole from front</source>
+        <translation>Loch ab vorn</translation>
+    </message>
+    <message>
+        <source>this string&apos;s old hole from the centreline</source>
+        <translation>altes Loch dieser Saite ab Mittellinie</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
+    <message>
+        <source>this string&apos;s old hole</source>
+        <translation>altes Loch dieser Saite</translation>
+    </message>
+    <message>
+        <source>Wood inside</source>
+        <translation>Holz innen</translation>
+    </message>
+    <message>
+        <source>bridge&apos;s front edge to the wood inside</source>
+        <translation>Vorderkante des Stegs bis zum Holz innen</translation>
+    </message>
+    <message>
+        <source>begins behind front</source>
+        <translation>beginnt hinter vorn</translation>
+    </message>
+    <message>
+        <source>width of the wood inside</source>
+        <translation>Breite des Holzes innen</translation>
+    </message>
+    <message>
+        <source>length of the wood inside</source>
+        <translation>Länge des Holzes innen</translation>
+    </message>
+    <message>
+        <source>Top&apos;s curve</source>
+        <translation>Wölbung der Decke</translation>
+    </message>
+    <message>
+        <source>three gaps</source>
+        <translation>drei Spalte</translation>
+    </message>
+    <message>
+        <source>under a straightedge laid across the top where the bridge goes</source>
+        <translation>unter einem Lineal quer über der Decke, wo der Steg hinkommt</translation>
+    </message>
+    <message>
+        <source>top&apos;s curve</source>
+        <translation>Wölbung der Decke</translation>
+    </message>
+    <message>
+        <source>middle to either gap of the top&apos;s curve</source>
+        <translation>Mitte bis zu jedem Spalt der Wölbung</translation>
+    </message>
+    <message>
+        <source>middle to gap</source>
+        <translation>Mitte bis Spalt</translation>
+    </message>
+    <message>
+        <source>gap at the bass under the straightedge</source>
+        <translation>Spalt am Bass unter dem Lineal</translation>
+    </message>
+    <message>
+        <source>gap in the middle under the straightedge</source>
+        <translation>Spalt in der Mitte unter dem Lineal</translation>
+    </message>
+    <message>
+        <source>gap at the treble under the straightedge</source>
+        <translation>Spalt am Diskant unter dem Lineal</translation>
+    </message>
+    <message>
+        <source>how you glue and clamp</source>
+        <translation>wie geleimt und gespannt wird</translation>
+    </message>
+    <message>
+        <source>how it is glued</source>
+        <translation>wie er geleimt wird</translation>
+    </message>
+    <message>
+        <source>you glue and clamp it so</source>
+        <translation>so wird er geleimt und gespannt</translation>
+    </message>
+    <message>
+        <source>The top</source>
+        <translation>Die Decke</translation>
+    </message>
+    <message>
+        <source>old print not measured</source>
+        <translation>alter Abdruck nicht gemessen</translation>
+    </message>
+    <message>
+        <source>old bridge&apos;s print</source>
+        <translation>Abdruck des alten Stegs</translation>
+    </message>
+    <message>
+        <source>old holes not measured</source>
+        <translation>alte Löcher nicht gemessen</translation>
+    </message>
+    <message>
+        <source>old holes</source>
+        <translation>alte Löcher</translation>
+    </message>
+    <message>
+        <source>wood inside not measured</source>
+        <translation>Holz innen nicht gemessen</translation>
+    </message>
+    <message>
+        <source>wood inside</source>
+        <translation>Holz innen</translation>
+    </message>
+    <message>
+        <source>not told</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>Screws that hold it</source>
+        <translation>Schrauben, die sie halten</translation>
+    </message>
+    <message>
+        <source>screw between its threads</source>
+        <translation>Schraube zwischen den Gängen</translation>
+    </message>
+    <message>
+        <source>core</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>screw&apos;s length under the head</source>
+        <translation>Länge der Schraube unter dem Kopf</translation>
+    </message>
+    <message>
+        <source>plate under the screw&apos;s head</source>
+        <translation>Platte unter dem Schraubenkopf</translation>
+    </message>
+    <message>
+        <source>in the plate</source>
+        <translation>in der Platte</translation>
+    </message>
+    <message>
+        <source>hole for the earth wire</source>
+        <translation>Loch für den Erdungsdraht</translation>
+    </message>
+    <message>
+        <source>earth wire</source>
+        <translation>Erdungsdraht</translation>
+    </message>
+    <message>
+        <source>front edge to screw %1</source>
+        <translation>Vorderkante bis Schraube %1</translation>
+    </message>
+    <message>
+        <source>%1 from front</source>
+        <translation>%1 ab vorn</translation>
+    </message>
+    <message>
+        <source>screw %1 from the centreline</source>
+        <translation>Schraube %1 ab Mittellinie</translation>
+    </message>
+    <message>
+        <source>%1 across</source>
+        <translation>%1 quer</translation>
+    </message>
+    <message>
+        <source>Screws</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>no screws told</source>
+        <translation>keine Schrauben gesagt</translation>
+    </message>
+    <message>
+        <source>screws that hold it</source>
+        <translation>Schrauben, die sie halten</translation>
+    </message>
 </context>
 <context>
     <name>fm::BridgeStation</name>
@@ -1530,6 +1766,42 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>reamer %1 past where it fills the drilled hole</source>
         <translation>Reibahle %1 weiter, als wo sie das Bohrloch füllt</translation>
+    </message>
+    <message>
+        <source>with bass post</source>
+        <translation>mit Basspfosten</translation>
+    </message>
+    <message>
+        <source>slot leans back: its mouth %1 nearer the nut than the crowns</source>
+        <translation>Nut neigt sich zurück: ihre Mündung %1 näher am Sattel als die Kronen</translation>
+    </message>
+    <message>
+        <source>slot leans to the nut: its mouth %1 behind the crowns</source>
+        <translation>Nut neigt sich zum Sattel: ihre Mündung %1 hinter den Kronen</translation>
+    </message>
+    <message>
+        <source>strings tip the saddle with %1 N; leaning back by %2° with none</source>
+        <translation>die Saiten kippen die Einlage mit %1 N; um %2° zurückgeneigt gar nicht</translation>
+    </message>
+    <message>
+        <source>on the posts %1 N at the bass, %2 N at the treble; no string&apos;s height alone</source>
+        <translation>auf den Pfosten %1 N am Bass, %2 N am Diskant; keine Saite allein</translation>
+    </message>
+    <message>
+        <source>strings pull the tailpiece with %1 N</source>
+        <translation>die Saiten ziehen am Saitenhalter mit %1 N</translation>
+    </message>
+    <message>
+        <source>%1 N along the top on each screw</source>
+        <translation>%1 N längs der Decke auf jede Schraube</translation>
+    </message>
+    <message>
+        <source>top rises %1 under it: bottom hollow, radius %2</source>
+        <translation>Decke steigt darunter um %1: Unterseite hohl, Radius %2</translation>
+    </message>
+    <message>
+        <source>top falls %1 under it: bottom round, radius %2</source>
+        <translation>Decke fällt darunter um %1: Unterseite rund, Radius %2</translation>
     </message>
 </context>
 <context>
@@ -5583,10 +5855,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Jede Saite messen</translation>
     </message>
     <message>
-        <source>Check the place at both outer strings</source>
-        <translation>Den Platz an beiden Außensaiten prüfen</translation>
-    </message>
-    <message>
         <source>Neck</source>
         <translation>Hals</translation>
     </message>
@@ -5889,6 +6157,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Set the bar square, then its height</source>
         <translation>Den Balken winklig stellen, dann seine Höhe</translation>
+    </message>
+    <message>
+        <source>Set it up by fret 12 at both outer strings, the strings on</source>
+        <translation>Nach Bund 12 an beiden Außensaiten aufstellen, mit aufgezogenen Saiten</translation>
+    </message>
+    <message>
+        <source>Check the reference edge at both outer strings before a hole is drilled</source>
+        <translation>Die Bezugskante an beiden Außensaiten prüfen, bevor ein Loch gebohrt wird</translation>
+    </message>
+    <message>
+        <source>Give the saddles&apos; travel: the reference edge follows</source>
+        <translation>Den Weg der Reiter angeben: die Bezugskante folgt daraus</translation>
+    </message>
+    <message>
+        <source>Check the posts&apos; line at both outer strings before a hole is drilled</source>
+        <translation>Die Linie der Pfosten an beiden Außensaiten prüfen, bevor ein Loch gebohrt wird</translation>
+    </message>
+    <message>
+        <source>Check the place at both outer strings before anything is glued</source>
+        <translation>Den Platz an beiden Außensaiten prüfen, bevor etwas geleimt wird</translation>
+    </message>
+    <message>
+        <source>Change strings one at a time: with all of them off it falls, and what stands inside under a foot can fall, too.</source>
+        <translation>Saiten einzeln wechseln: Sind alle ab, fällt er um, und was innen unter einem Fuß steht, kann auch umfallen.</translation>
+    </message>
+    <message>
+        <source>Unplug everything before working near a wire. Drill with the work clamped, no deeper than the screws reach. Mains and amplifiers are for those who are licensed.</source>
+        <translation>Alles ausstecken, bevor man an einem Draht arbeitet. Mit gespanntem Werkstück bohren, nicht tiefer, als die Schrauben reichen. Netz und Verstärker sind Sache derer, die es dürfen.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings before posts are turned far. Drill in a press with the work clamped; what is drilled through is.</source>
+        <translation>Saiten entspannen, bevor Pfosten weit gedreht werden. Im Bohrständer mit gespanntem Werkstück bohren; durchgebohrt ist durchgebohrt.</translation>
     </message>
 </context>
 <context>
@@ -7146,6 +7446,45 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Small turns; stop when it binds; know its direction. When unsure, a trained repairer.</source>
         <translation>Kleine Drehungen; aufhören, wenn es klemmt; die Richtung kennen. Im Zweifel eine Fachwerkstatt.</translation>
+    </message>
+</context>
+<context>
+    <name>fm::WeighedView</name>
+    <message>
+        <source>What the new bridge changes</source>
+        <translation>Was der neue Steg ändert</translation>
+    </message>
+    <message>
+        <source>%1 N·m</source>
+        <translation>%1 N·m</translation>
+    </message>
+    <message>
+        <source>saddle exposed</source>
+        <translation>Einlage steht vor</translation>
+    </message>
+    <message>
+        <source>breaks</source>
+        <translation>knickt</translation>
+    </message>
+    <message>
+        <source>turns the top</source>
+        <translation>dreht die Decke</translation>
+    </message>
+    <message>
+        <source>%1: as found %2, new %3</source>
+        <translation>%1: vorgefunden %2, neu %3</translation>
+    </message>
+    <message>
+        <source>new %1</source>
+        <translation>neu %1</translation>
+    </message>
+    <message>
+        <source>found %1</source>
+        <translation>war %1</translation>
+    </message>
+    <message>
+        <source>at %1; the mark: what is borne</source>
+        <translation>an %1; die Marke: was getragen wird</translation>
     </message>
 </context>
 <context>
@@ -10401,6 +10740,226 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>crowns&apos; line</source>
         <translation>Kronenlinie</translation>
     </message>
+    <message>
+        <source>screw&apos;s length</source>
+        <translation>Schraube lang</translation>
+    </message>
+    <message>
+        <source>plate under the head</source>
+        <translation>Platte unter dem Kopf</translation>
+    </message>
+    <message>
+        <source>from the middle to either reading</source>
+        <translation>von der Mitte bis zu jeder Messung</translation>
+    </message>
+    <message>
+        <source>gap at the bass</source>
+        <translation>Spalt am Bass</translation>
+    </message>
+    <message>
+        <source>gap in the middle</source>
+        <translation>Spalt in der Mitte</translation>
+    </message>
+    <message>
+        <source>gap at the treble</source>
+        <translation>Spalt am Diskant</translation>
+    </message>
+    <message>
+        <source>all tensions, in sum</source>
+        <translation>alle Zugkräfte zusammen</translation>
+    </message>
+    <message>
+        <source>what the strings pull along the top, shared by the screws</source>
+        <translation>was die Saiten längs der Decke ziehen, auf die Schrauben verteilt</translation>
+    </message>
+    <message>
+        <source>what the strings push toward the nut, shared by the screws</source>
+        <translation>was die Saiten zum Sattel drücken, auf die Schrauben verteilt</translation>
+    </message>
+    <message>
+        <source>each string&apos;s force down, on either post by how near it stands to it</source>
+        <translation>die Kraft jeder Saite nach unten, auf jeden Pfosten danach, wie nah sie ihm steht</translation>
+    </message>
+    <message>
+        <source>each string&apos;s push toward the nut, on either post by how near it stands to it</source>
+        <translation>der Druck jeder Saite zum Sattel, auf jeden Pfosten danach, wie nah sie ihm steht</translation>
+    </message>
+    <message>
+        <source>the angle whose tangent is what the strings push toward the nut over what they press down; minus is back, away from the nut</source>
+        <translation>der Winkel, dessen Tangens der Druck zum Sattel durch den Druck nach unten ist; minus ist zurück, vom Sattel weg</translation>
+    </message>
+    <message>
+        <source>the mean of what stands out of the bridge times the tangent of the lean; minus is toward the nut</source>
+        <translation>das Mittel dessen, was aus dem Steg steht, mal dem Tangens der Neigung; minus ist zum Sattel</translation>
+    </message>
+    <message>
+        <source>what of both forces goes across the saddle as it leans; plus tips it toward the nut</source>
+        <translation>was von beiden Kräften quer zur geneigten Einlage wirkt; plus kippt sie zum Sattel</translation>
+    </message>
+    <message>
+        <source>twice the tension times the sine of half the bend from its fall behind the saddle to straight down</source>
+        <translation>zweimal die Zugkraft mal dem Sinus der halben Biegung vom Fall hinter der Einlage bis senkrecht hinab</translation>
+    </message>
+    <message>
+        <source>how far it stands from the treble post, over how far the posts stand apart</source>
+        <translation>wie weit sie vom Diskantpfosten steht, durch den Abstand der Pfosten</translation>
+    </message>
+    <message>
+        <source>the screw&apos;s length less what of it stays in the plate</source>
+        <translation>die Länge der Schraube weniger dem, was in der Platte bleibt</translation>
+    </message>
+    <message>
+        <source>the mean of the gaps beside it less the gap in the middle</source>
+        <translation>das Mittel der Spalte daneben weniger dem Spalt in der Mitte</translation>
+    </message>
+    <message>
+        <source>the circle through the three readings</source>
+        <translation>der Kreis durch die drei Messungen</translation>
+    </message>
+    <message>
+        <source>the gap at the treble less the one at the bass</source>
+        <translation>der Spalt am Diskant weniger dem am Bass</translation>
+    </message>
+    <message>
+        <source>the slot&apos;s middle amid the strings less what lies before it</source>
+        <translation>die Mitte der Nut mitten unter den Saiten weniger dem, was davor liegt</translation>
+    </message>
+    <message>
+        <source>how far the old bridge&apos;s print reaches beyond the new one there; below 0 it is covered with so much to spare</source>
+        <translation>wie weit der Abdruck des alten Stegs dort über den neuen hinausreicht; unter 0 ist er um so viel verdeckt</translation>
+    </message>
+    <message>
+        <source>pull on the tailpiece</source>
+        <translation>Zug am Saitenhalter</translation>
+    </message>
+    <message>
+        <source>force along the top on each screw</source>
+        <translation>Kraft längs der Decke auf jede Schraube</translation>
+    </message>
+    <message>
+        <source>force down on the bass post</source>
+        <translation>Kraft hinab auf den Basspfosten</translation>
+    </message>
+    <message>
+        <source>force down on the treble post</source>
+        <translation>Kraft hinab auf den Diskantpfosten</translation>
+    </message>
+    <message>
+        <source>force toward the nut on the bass post</source>
+        <translation>Kraft zum Sattel am Basspfosten</translation>
+    </message>
+    <message>
+        <source>force toward the nut on the treble post</source>
+        <translation>Kraft zum Sattel am Diskantpfosten</translation>
+    </message>
+    <message>
+        <source>lean at which nothing tips the saddle</source>
+        <translation>Neigung, bei der nichts die Einlage kippt</translation>
+    </message>
+    <message>
+        <source>leaning slot&apos;s mouth behind the crowns&apos; line</source>
+        <translation>Mündung der geneigten Nut hinter der Kronenlinie</translation>
+    </message>
+    <message>
+        <source>force that tips the saddle</source>
+        <translation>Kraft, die die Einlage kippt</translation>
+    </message>
+    <message>
+        <source>force on its pin&apos;s hole</source>
+        <translation>Kraft auf das Pinloch</translation>
+    </message>
+    <message>
+        <source>goes with the bass post</source>
+        <translation>geht mit dem Basspfosten</translation>
+    </message>
+    <message>
+        <source>screw holes&apos; depth in the wood</source>
+        <translation>Tiefe der Schraubenlöcher im Holz</translation>
+    </message>
+    <message>
+        <source>rise of the top under the bridge</source>
+        <translation>Anstieg der Decke unter dem Steg</translation>
+    </message>
+    <message>
+        <source>radius of the feet</source>
+        <translation>Radius der Füße</translation>
+    </message>
+    <message>
+        <source>treble foot lower than the bass one</source>
+        <translation>Diskantfuß tiefer als der Bassfuß</translation>
+    </message>
+    <message>
+        <source>bridge&apos;s front edge from the nut line</source>
+        <translation>Vorderkante des Stegs ab der Sattellinie</translation>
+    </message>
+    <message>
+        <source>old print before the front edge</source>
+        <translation>alter Abdruck vor der Vorderkante</translation>
+    </message>
+    <message>
+        <source>old print behind the back edge</source>
+        <translation>alter Abdruck hinter der Hinterkante</translation>
+    </message>
+    <message>
+        <source>old print beyond the bass end</source>
+        <translation>alter Abdruck über das Bassende</translation>
+    </message>
+    <message>
+        <source>old print beyond the treble end</source>
+        <translation>alter Abdruck über das Diskantende</translation>
+    </message>
+    <message>
+        <source>the old bridge&apos;s print shows {0} before the front edge</source>
+        <translation>der Abdruck des alten Stegs ist {0} vor der Vorderkante zu sehen</translation>
+    </message>
+    <message>
+        <source>the old bridge&apos;s print shows {0} behind the back edge</source>
+        <translation>der Abdruck des alten Stegs ist {0} hinter der Hinterkante zu sehen</translation>
+    </message>
+    <message>
+        <source>the old bridge&apos;s print shows {0} beyond the bass end</source>
+        <translation>der Abdruck des alten Stegs ist {0} über das Bassende hinaus zu sehen</translation>
+    </message>
+    <message>
+        <source>the old bridge&apos;s print shows {0} beyond the treble end</source>
+        <translation>der Abdruck des alten Stegs ist {0} über das Diskantende hinaus zu sehen</translation>
+    </message>
+    <message>
+        <source>the old bridge&apos;s print shows beside the new outline</source>
+        <translation>der Abdruck des alten Stegs ist neben dem neuen Umriss zu sehen</translation>
+    </message>
+    <message>
+        <source>old hole {0} stays in sight beside the new bridge</source>
+        <translation>das alte Loch {0} bleibt neben dem neuen Steg zu sehen</translation>
+    </message>
+    <message>
+        <source>old hole {0} is cut by a new pin&apos;s hole: plug it first, or the drill runs off into it</source>
+        <translation>das alte Loch {0} wird vom Loch eines neuen Pins angeschnitten: erst stopfen, sonst verläuft der Bohrer</translation>
+    </message>
+    <message>
+        <source>{0}: its pin does not go through the wood inside: the string&apos;s end would hold on the top alone</source>
+        <translation>{0}: der Pin geht nicht durch das Holz innen: das Saitenende hielte nur an der Decke</translation>
+    </message>
+    <message>
+        <source>screw {0} stands outside the bridge&apos;s outline</source>
+        <translation>Schraube {0} steht außerhalb des Umrisses</translation>
+    </message>
+    <message>
+        <source>screws {0} and {1} stand {2} apart: their holes would split the wood</source>
+        <translation>Schrauben {0} und {1} stehen {2} auseinander: ihre Löcher würden das Holz spalten</translation>
+    </message>
+    <message>
+        <source>toward the nut</source>
+        <translation>zum Sattel</translation>
+    </message>
+    <message>
+        <source>down on the saddle</source>
+        <translation>auf die Einlage</translation>
+    </message>
+    <message>
+        <source>fall behind the saddle</source>
+        <translation>Fall hinter der Einlage</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -11571,6 +12130,230 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>height %1 at the bass, %2 at the treble string</source>
         <translation>Höhe %1 an der Bass-, %2 an der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>Plane a blank of hardwood to %1, its grain along the length.</source>
+        <translation>Einen Rohling aus Hartholz auf %1 hobeln, die Faser längs.</translation>
+    </message>
+    <message>
+        <source>Prick slot and holes through the true-size page before the outline is cut: the square blank still runs along a fence.</source>
+        <translation>Nut und Löcher durch das Blatt in wahrer Größe anstechen, bevor der Umriss gesägt wird: der rechtwinklige Rohling läuft noch am Anschlag.</translation>
+    </message>
+    <message>
+        <source>Bring the top to %1 over its bottom at the bass string, %2 at the treble string.</source>
+        <translation>Die Oberseite auf %1 über der Unterseite bringen an der Basssaite, %2 an der Diskantsaite.</translation>
+    </message>
+    <message>
+        <source>Bring the top to %1 over its bottom.</source>
+        <translation>Die Oberseite auf %1 über der Unterseite bringen.</translation>
+    </message>
+    <message>
+        <source>Saw the outline, and shape the wings last: they are the first to break.</source>
+        <translation>Den Umriss sägen und die Flügel zuletzt formen: sie brechen als Erste.</translation>
+    </message>
+    <message>
+        <source>Hollow the bottom to the top: rub it on paper laid where it stands, until no light shows under any edge.</source>
+        <translation>Die Unterseite an die Decke anpassen: auf Schleifpapier reiben, das liegt, wo er stehen wird, bis unter keiner Kante Licht zu sehen ist.</translation>
+    </message>
+    <message>
+        <source>Drill the pins&apos; holes %1, square to the bottom, on scrap.</source>
+        <translation>Die Pinlöcher mit %1 bohren, rechtwinklig zur Unterseite, auf Abfallholz.</translation>
+    </message>
+    <message>
+        <source>Front edge to their middles: %1.</source>
+        <translation>Vorderkante bis Lochmitten: %1.</translation>
+    </message>
+    <message>
+        <source>Cut a ramp from each hole toward the slot, %1 deep at the hole and as wide as its string.</source>
+        <translation>Von jedem Loch eine Rampe zur Nut schneiden, am Loch %1 tief und so breit wie die Saite.</translation>
+    </message>
+    <message>
+        <source>Drill a hole for each string %1 over the bottom; it opens %2 behind the slot.</source>
+        <translation>Für jede Saite ein Loch bohren, %1 über der Unterseite; es öffnet sich %2 hinter der Nut.</translation>
+    </message>
+    <message>
+        <source>Cut the saddle&apos;s slot %1 wide, at %2 to the square of the centreline.</source>
+        <translation>Die Nut der Einlage %1 breit schneiden, unter %2 zum rechten Winkel der Mittellinie.</translation>
+    </message>
+    <message>
+        <source>%1 deep: %2 of wood stays under it.</source>
+        <translation>%1 tief: darunter bleiben %2 Holz.</translation>
+    </message>
+    <message>
+        <source>It leans back by %1: cut its mouth %2 nearer the nut than the line of the crowns.</source>
+        <translation>Sie neigt sich um %1 zurück: ihre Mündung %2 näher am Sattel schneiden als die Linie der Kronen.</translation>
+    </message>
+    <message>
+        <source>It leans toward the nut by %1: cut its mouth %2 farther from it than the line of the crowns.</source>
+        <translation>Sie neigt sich um %1 zum Sattel: ihre Mündung %2 weiter weg schneiden als die Linie der Kronen.</translation>
+    </message>
+    <message>
+        <source>Once the glue is hard, drill on through the top and the wood inside, with scrap held under it.</source>
+        <translation>Ist der Leim hart, durch die Decke und das Holz innen weiterbohren, Abfallholz dagegengehalten.</translation>
+    </message>
+    <message>
+        <source>Ream at %1 until the pin&apos;s collar nearly sits: the hole is then %2 at the top.</source>
+        <translation>Mit %1 reiben, bis der Kragen des Pins fast sitzt: oben ist das Loch dann %2.</translation>
+    </message>
+    <message>
+        <source>From where the reamer first fills the pilot hole it goes %1 in.</source>
+        <translation>Von da, wo die Reibahle das Bohrloch erstmals füllt, geht sie %1 tiefer.</translation>
+    </message>
+    <message>
+        <source>Chamfer each hole %1.</source>
+        <translation>Jedes Loch %1 fasen.</translation>
+    </message>
+    <message>
+        <source>Plug the old holes %1 with wood of the top&apos;s kind, its grain along the top&apos;s: a new pin cuts into them.</source>
+        <translation>Die alten Löcher %1 mit Holz von der Art der Decke stopfen, Faser mit der Decke: ein neuer Pin schneidet sie an.</translation>
+    </message>
+    <message>
+        <source>the reference edge</source>
+        <translation>zur Bezugskante</translation>
+    </message>
+    <message>
+        <source>the slot&apos;s front edge</source>
+        <translation>zur Vorderkante der Nut</translation>
+    </message>
+    <message>
+        <source>the crowns&apos; line</source>
+        <translation>zur Linie der Kronen</translation>
+    </message>
+    <message>
+        <source>Set it: from fret 12 along the bass string %1, along the treble string %2</source>
+        <translation>Setzen: von Bund 12 längs der Basssaite %1, längs der Diskantsaite %2</translation>
+    </message>
+    <message>
+        <source>to %1; check with the diagonals %2.</source>
+        <translation>%1; mit den Diagonalen %2 prüfen.</translation>
+    </message>
+    <message>
+        <source>Score round it, take the finish off to the line within, and glue and clamp it as you do: everything clamped once without glue first, clamps and cauls at hand, the slot&apos;s and the pins&apos; places checked again once it is held.</source>
+        <translation>Rundum anreißen, innerhalb der Linie den Lack abnehmen, dann leimen und spannen nach eigener Art: alles erst einmal ohne Leim gespannt, Zwingen und Zulagen bereit, die Lage von Nut und Pins noch einmal geprüft, wenn er gehalten ist.</translation>
+    </message>
+    <message>
+        <source>Score round it and take the finish off to the line within. Then, as you have written: %1</source>
+        <translation>Rundum anreißen und innerhalb der Linie den Lack abnehmen. Dann, wie selbst geschrieben: %1</translation>
+    </message>
+    <message>
+        <source>Clamps through the hole bear on braces: a block that fits between them carries the force. Keep to the glue&apos;s own times, warmth and airing.</source>
+        <translation>Zwingen durch das Loch drücken auf Balken: ein Klotz, der dazwischen passt, trägt die Kraft. Zeiten, Wärme und Lüftung des Leims einhalten.</translation>
+    </message>
+    <message>
+        <source>A top that has sunk, a loose brace or wood torn out under the old bridge comes first, and is a trained repairer&apos;s work.</source>
+        <translation>Eine eingesunkene Decke, ein loser Balken oder ausgerissenes Holz unter dem alten Steg geht vor und ist Sache einer gelernten Werkstatt.</translation>
+    </message>
+    <message>
+        <source>Foot and top are two parts: the wheels stand square to the foot, and turn freely in the top.</source>
+        <translation>Fuß und Oberteil sind zwei Teile: die Räder stehen rechtwinklig zum Fuß und drehen frei im Oberteil.</translation>
+    </message>
+    <message>
+        <source>Fit the feet to the top where it will stand, rubbed on paper laid there, until they bear all over.</source>
+        <translation>Die Füße an die Decke anpassen, wo er stehen wird, auf dort gelegtem Schleifpapier gerieben, bis sie überall aufliegen.</translation>
+    </message>
+    <message>
+        <source>Cut its height and notches as the bridge&apos;s top above.</source>
+        <translation>Höhe und Kerben schneiden wie oben bei der Oberkante des Stegs.</translation>
+    </message>
+    <message>
+        <source>Strings on one at a time: it stands by their pressure alone, is never glued, and is set upright again after every tuning.</source>
+        <translation>Saiten einzeln aufziehen: er steht nur durch ihren Druck, wird nie geleimt und nach jedem Stimmen wieder aufgerichtet.</translation>
+    </message>
+    <message>
+        <source>Never all strings off at once: what stands inside the top under a foot can fall.</source>
+        <translation>Nie alle Saiten auf einmal abnehmen: was innen unter einem Fuß steht, kann umfallen.</translation>
+    </message>
+    <message>
+        <source>The top rises %1 there: a hollow of radius %2.</source>
+        <translation>Die Decke steigt dort um %1: hohl mit Radius %2.</translation>
+    </message>
+    <message>
+        <source>The top falls %1 there: a round of radius %2.</source>
+        <translation>Die Decke fällt dort um %1: rund mit Radius %2.</translation>
+    </message>
+    <message>
+        <source>Lay the plate so that its front edge lies %1 before the reference edge, square by both diagonals, and tape it down.</source>
+        <translation>Die Platte so legen, dass ihre Vorderkante %1 vor der Bezugskante liegt, rechtwinklig nach beiden Diagonalen, und festkleben.</translation>
+    </message>
+    <message>
+        <source>Set the saddles&apos; crowns from the edge before the strings go on: %1.</source>
+        <translation>Die Kronen der Reiter ab der Kante stellen, bevor die Saiten daraufkommen: %1.</translation>
+    </message>
+    <message>
+        <source>Prick its screw holes through the plate, in the middle of each.</source>
+        <translation>Ihre Schraubenlöcher durch die Platte anstechen, jeweils in der Mitte.</translation>
+    </message>
+    <message>
+        <source>Prick %1 screw holes through the true-size page, from the front edge and across from the centreline (treble +): %2.</source>
+        <translation>%1 Schraubenlöcher durch das Blatt in wahrer Größe anstechen, ab Vorderkante und quer ab Mittellinie (Diskant +): %2.</translation>
+    </message>
+    <message>
+        <source>Drill them %1, as the screw is between its threads, %2 deep in the wood: a flag of tape on the drill.</source>
+        <translation>Mit %1 bohren, wie die Schraube zwischen den Gängen, %2 tief ins Holz: ein Fähnchen Klebeband am Bohrer.</translation>
+    </message>
+    <message>
+        <source>Drill %1 slanting from under the plate into the room of the electrics; the wire&apos;s bare end lies fanned out flat under the plate.</source>
+        <translation>%1 schräg von unter der Platte in das Elektrikfach bohren; das blanke Ende des Drahts liegt aufgefächert flach unter der Platte.</translation>
+    </message>
+    <message>
+        <source>With the plate on, a meter between strings and the socket&apos;s sleeve reads less than one ohm.</source>
+        <translation>Mit der Platte darauf zeigt ein Messgerät zwischen Saiten und Hülse der Buchse weniger als ein Ohm.</translation>
+    </message>
+    <message>
+        <source>Work on the wire with everything unplugged and batteries out. Mains and amplifiers are for those who are licensed.</source>
+        <translation>Am Draht nur arbeiten, wenn nichts eingesteckt ist und die Batterien draußen sind. Netz und Verstärker sind Sache derer, die es dürfen.</translation>
+    </message>
+    <message>
+        <source>Wax the screws, turn each in and out once by hand, then hold the plate with all of them, crosswise and without force.</source>
+        <translation>Die Schrauben wachsen, jede einmal von Hand ein- und ausdrehen, dann die Platte mit allen halten, über Kreuz und ohne Gewalt.</translation>
+    </message>
+    <message>
+        <source>Prick the posts on that line: %1 toward the bass, %2 toward the treble of the centreline.</source>
+        <translation>Die Pfosten auf dieser Linie anstechen: %1 zum Bass, %2 zum Diskant von der Mittellinie.</translation>
+    </message>
+    <message>
+        <source>Drill for their bushings, as wide and as deep as those are, square to the top&apos;s plane at the bridge, in a press; try them in scrap first.</source>
+        <translation>Für ihre Hülsen bohren, so weit und so tief wie diese, rechtwinklig zur Decke am Steg, im Bohrständer; erst in Abfallholz probieren.</translation>
+    </message>
+    <message>
+        <source>No string&apos;s height is set alone. Of what the bass side is raised each goes with it by: %1; the rest follows the treble side.</source>
+        <translation>Keine Saite wird allein gestellt. Von dem, was die Bassseite steigt, geht jede mit um: %1; der Rest folgt der Diskantseite.</translation>
+    </message>
+    <message>
+        <source>Drill presses: the work clamped, fingers, hair and sleeves away, eyes covered. Measure every depth twice: what is drilled through is.</source>
+        <translation>Bohrständer: das Werkstück gespannt, Finger, Haare und Ärmel weg, Augen geschützt. Jede Tiefe zweimal messen: durchgebohrt ist durchgebohrt.</translation>
+    </message>
+    <message>
+        <source>A router is fed against its cutter&apos;s turning, in passes of no more than the cutter&apos;s radius, the work clamped, eyes and ears covered.</source>
+        <translation>Eine Oberfräse wird gegen die Drehung des Fräsers geführt, in Gängen von höchstens dem halben Fräser, das Werkstück gespannt, Augen und Ohren geschützt.</translation>
+    </message>
+    <message>
+        <source>slot leans back: mouth %1 nearer the nut</source>
+        <translation>Nut neigt sich zurück: Mündung %1 näher am Sattel</translation>
+    </message>
+    <message>
+        <source>slot leans to the nut: mouth %1 farther</source>
+        <translation>Nut neigt sich zum Sattel: Mündung %1 weiter weg</translation>
+    </message>
+    <message>
+        <source>broken line: the old bridge&apos;s print</source>
+        <translation>gestrichelt: Abdruck des alten Stegs</translation>
+    </message>
+    <message>
+        <source>screw</source>
+        <translation>Schraube</translation>
+    </message>
+    <message>
+        <source>old hole</source>
+        <translation>altes Loch</translation>
+    </message>
+    <message>
+        <source>from the front edge</source>
+        <translation>ab Vorderkante</translation>
+    </message>
+    <message>
+        <source>from the centreline, treble +</source>
+        <translation>ab Mittellinie, Diskant +</translation>
     </message>
 </context>
 <context>

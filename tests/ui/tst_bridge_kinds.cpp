@@ -142,6 +142,35 @@ private Q_SLOTS:
         QVERIFY(!state().job.design.bridge->screws);
     }
 
+    /// What is next, what can hurt and the help speak of the bridge that is there.
+    void words_follow_the_kind() {
+        struct Said {
+            const char* kind;
+            const char* next;
+            const char* help;
+        };
+        open("teal");
+        for (const Said& said : {Said{"pinned", "before anything is glued", "a sunken top"},
+                                 Said{"floating", "the strings on", "never glued"},
+                                 Said{"plate", "reference edge", "Unplug everything"},
+                                 Said{"two posts", "posts' line", "A bar on two posts has two heights"}}) {
+            window_.press(Qt::Key_6, Qt::AltModifier);
+            tab("Kind");
+            click((std::string("Kind of bridge: ") + said.kind).c_str());
+            const StationKind kind = bridge_kind();
+            QVERIFY2(kind.next(state()).contains(QLatin1String(said.next)), said.kind);
+            press(Qt::Key_F1);
+            const QString help = window()->help()->toPlainText();
+            for (const char* words :
+                 {"a sunken top", "never glued", "Unplug everything", "A bar on two posts has two heights"})
+                QCOMPARE(help.contains(QLatin1String(words)),
+                         QLatin1String(words) == QLatin1String(said.help));
+            window()->help()->close();
+            window()->activateWindow();
+            QVERIFY(QTest::qWaitForWindowActive(window()));
+        }
+    }
+
     /// An old bridge measured, the new one's page saved: what a hand does for it is counted.
     void from_an_old_bridge_to_the_new_ones_page() {
         window_.start("kittiwake");

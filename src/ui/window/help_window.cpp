@@ -1,5 +1,6 @@
 #include "ui/window/help_window.h"
 
+#include "core/words/word_of.h"
 #include "sheet/drawing/paint.h"
 #include "sheet/views/bridge_views.h"
 #include "sheet/views/neck_views.h"
@@ -13,6 +14,7 @@
 #include <QLocale>
 #include <QPainter>
 #include <QPainterPath>
+#include <QRegularExpression>
 
 static void load_help() {
     Q_INIT_RESOURCE(help);
@@ -30,6 +32,19 @@ QString text_in(const QString& language) {
         if (file.open(QIODevice::ReadOnly)) return QString::fromUtf8(file.readAll());
     }
     return {};
+}
+
+/// Of what is told of each kind of bridge, what is true of this job's; all of it where it has none.
+QString for_this_bridge(QString text, const Session& session) {
+    if (!session.is_open() || !session.state().job.design.bridge) return text;
+    const std::string_view stands = word_of(session.state().job.design.bridge->stands);
+    static const QRegularExpression part(QStringLiteral("<!--stands:(\\w+)-->(.*?)<!--/stands-->"),
+                                         QRegularExpression::DotMatchesEverythingOption);
+    for (QRegularExpressionMatch match = part.match(text); match.hasMatch(); match = part.match(text)) {
+        const bool is_ours = match.captured(1).toStdString() == stands;
+        text.replace(match.capturedStart(), match.capturedLength(), is_ours ? match.captured(2) : QString());
+    }
+    return text;
 }
 
 /// Where a drawing's paths reach.
@@ -55,7 +70,8 @@ HelpWindow::HelpWindow(const Session& session, QWidget* parent) : QTextBrowser(p
 
 void HelpWindow::open_at(const QString& section) {
     document()->setDocumentMargin(20);
-    setHtml(text_in(QLocale().name())); // the drawings are those of the job as it is now
+    setHtml(for_this_bridge(text_in(QLocale().name()),
+                            session_)); // the drawings are those of the job as it is now
     show();
     raise();
     activateWindow();

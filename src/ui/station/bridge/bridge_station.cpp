@@ -167,6 +167,44 @@ QString bridge_state(const State& state) {
     return StationWords::tr("glued");
 }
 
+QString next_at_bridge(const State& state) {
+    if (!state.solution.bridge) return StationWords::tr("Nothing to do: none in this job");
+    switch (state.job.design.bridge->stands) {
+    case BridgeStands::floating:
+        return StationWords::tr("Set it up by fret 12 at both outer strings, the strings on");
+    case BridgeStands::plate:
+        return state.solution.single && state.solution.single->edge
+                   ? StationWords::tr(
+                         "Check the reference edge at both outer strings before a hole is drilled")
+                   : StationWords::tr("Give the saddles' travel: the reference edge follows");
+    case BridgeStands::posts:
+        return StationWords::tr("Check the posts' line at both outer strings before a hole is drilled");
+    case BridgeStands::glued: break;
+    }
+    return StationWords::tr("Check the place at both outer strings before anything is glued");
+}
+
+QString what_can_hurt(const Design& design) {
+    switch (design.bridge ? design.bridge->stands : BridgeStands::glued) {
+    case BridgeStands::floating:
+        return StationWords::tr(
+            "Change strings one at a time: with all of them off it falls, and what stands "
+            "inside under a foot can fall, too.");
+    case BridgeStands::plate:
+        return StationWords::tr(
+            "Unplug everything before working near a wire. Drill with the work clamped, no "
+            "deeper than the screws reach. Mains and amplifiers are for those who are "
+            "licensed.");
+    case BridgeStands::posts:
+        return StationWords::tr("Slacken the strings before posts are turned far. Drill in a press with the "
+                                "work clamped; what is drilled through is.");
+    case BridgeStands::glued: break;
+    }
+    return StationWords::tr(
+        "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
+        "clamped. A lifted bridge is a job for a trained repairer.");
+}
+
 QString first_bridge_number(const State& state, const ViewState& view) {
     return state.job.design.bridge && !view.placing ? QStringLiteral("break_angle_deg")
                                                     : mark_key(state.solution.placing.by, "bass", "fret12");
@@ -182,15 +220,8 @@ StationKind bridge_kind() {
             StationWords::tr("Go to the bridge"),
             bridge_state,
             [](const State& state) { return state.job.design.bridge.has_value(); },
-            [](const State& state) {
-                return state.solution.bridge ? StationWords::tr("Check the place at both outer strings")
-                                             : StationWords::tr("Nothing to do: none in this job");
-            },
-            [](const Design&) {
-                return StationWords::tr(
-                    "Slacken the strings before lifting a bridge or pulling pins. Drill with the work "
-                    "clamped. A lifted bridge is a job for a trained repairer.");
-            },
+            [](const State& state) { return next_at_bridge(state); },
+            what_can_hurt,
             first_bridge_number,
             [](Session& session, const ViewState& view) -> WindowPage* {
                 return new BridgeStation(session, view);
