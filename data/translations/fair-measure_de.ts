@@ -1780,10 +1780,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Nut neigt sich zum Sattel: ihre Mündung %1 hinter den Kronen</translation>
     </message>
     <message>
-        <source>strings tip the saddle with %1 N; leaning back by %2° with none</source>
-        <translation>die Saiten kippen die Einlage mit %1 N; um %2° zurückgeneigt gar nicht</translation>
-    </message>
-    <message>
         <source>on the posts %1 N at the bass, %2 N at the treble; no string&apos;s height alone</source>
         <translation>auf den Pfosten %1 N am Bass, %2 N am Diskant; keine Saite allein</translation>
     </message>
@@ -1802,6 +1798,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>top falls %1 under it: bottom round, radius %2</source>
         <translation>Decke fällt darunter um %1: Unterseite rund, Radius %2</translation>
+    </message>
+    <message>
+        <source>strings tip the saddle with %1 N; each degree its slot leans back takes %2 N off</source>
+        <translation>die Saiten kippen die Einlage mit %1 N; jedes Grad, das ihre Nut sich zurückneigt, nimmt %2 N davon</translation>
     </message>
 </context>
 <context>
@@ -12354,6 +12354,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>from the centreline, treble +</source>
         <translation>ab Mittellinie, Diskant +</translation>
+    </message>
+    <message>
+        <source>strings leave %1 behind the slot, %2 over the soundboard</source>
+        <translation>die Saiten gehen %1 hinter der Nut ab, %2 über der Decke</translation>
+    </message>
+    <message>
+        <source>strings leave %1 behind the crowns, %2 over the soundboard</source>
+        <translation>die Saiten gehen %1 hinter den Kronen ab, %2 über der Decke</translation>
+    </message>
+    <message>
+        <source>posts %1 toward the bass, %2 toward the treble</source>
+        <translation>Pfosten %1 zum Bass, %2 zum Diskant</translation>
+    </message>
+    <message>
+        <source>screws %1 toward the bass, %2 toward the treble</source>
+        <translation>Schrauben %1 zum Bass, %2 zum Diskant</translation>
+    </message>
+    <message>
+        <source>bottom hollow, radius %1</source>
+        <translation>Unterseite hohl, Radius %1</translation>
+    </message>
+    <message>
+        <source>bottom round, radius %1</source>
+        <translation>Unterseite rund, Radius %1</translation>
+    </message>
+    <message>
+        <source>screws drilled %1, %2 deep in the wood</source>
+        <translation>Schrauben mit %1 gebohrt, %2 tief ins Holz</translation>
+    </message>
+    <message>
+        <source>Diagonals, from fret 12 at the bass string %1, at the treble string %2.</source>
+        <translation>Diagonalen, von Bund 12 an der Basssaite %1, an der Diskantsaite %2.</translation>
     </message>
 </context>
 <context>

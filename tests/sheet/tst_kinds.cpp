@@ -55,6 +55,59 @@ private Q_SLOTS:
         QCOMPARE(!file.bytes.contains("<g id=\"HOLE\"/>"), design.bridge->anchor == Anchor::pins);
     }
 
+    /// What a bridge maker looks for on the pages of each kind.
+    void a_makers_twelve_measures_data() {
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<QStringList>("measures");
+        const auto names = [](std::initializer_list<const char*> list) {
+            QStringList made;
+            for (const char* name : list) made << QString::fromLatin1(name);
+            return made;
+        };
+        const QStringList place =
+            names({"placing.12_bass", "placing.12_treble", "placing.nut_bass", "placing.nut_treble",
+                   "placing.diagonal_bass", "placing.diagonal_treble"});
+        const QStringList body =
+            names({"bridge.length", "bridge.width", "bridge.front", "bridge.strings[0].across",
+                   "bridge.strings[0].over_top", "bridge.strings[0].break"});
+        const QStringList slot = names(
+            {"bridge.slot_width", "bridge.slot_depth", "bridge.angle", "bridge.floor_left", "bridge.height"});
+        const QStringList leaves = names({"bridge.exit_behind", "bridge.exit_over_top"});
+        const QStringList edge = names({"bridge.edge", "saddle.strings[0].edge"});
+        const QStringList notched = names({"saddle.strings[0].notch_width", "saddle.strings[0].notch_depth"});
+        const QStringList posts = names({"bridge.post_bass", "bridge.post_treble"});
+        const QStringList screws = names(
+            {"bridge.screws[0].from_front", "bridge.screws[0].across", "bridge.drill", "bridge.drill_depth"});
+        const QStringList pins = names({"bridge.strings[0].pin_across", "bridge.strings[0].pin_behind"});
+        const QStringList feet = names({"bridge.feet_radius"});
+        QTest::newRow("pinned") << QStringLiteral("pinned") << place + body + slot + pins + feet;
+        QTest::newRow("tied") << QStringLiteral("tied") << place + body + slot + leaves;
+        QTest::newRow("through") << QStringLiteral("through") << place + body + slot + leaves;
+        QTest::newRow("glued_tailpiece") << QStringLiteral("glued_tailpiece") << place + body + slot + leaves;
+        QTest::newRow("floating") << QStringLiteral("floating") << place + body + notched + leaves + feet;
+        QTest::newRow("floating_wheels")
+            << QStringLiteral("floating_wheels") << place + body + notched + leaves + posts + feet;
+        QTest::newRow("plate") << QStringLiteral("plate") << place + body + leaves + edge + screws;
+        QTest::newRow("plate_shared")
+            << QStringLiteral("plate_shared") << place + body + leaves + edge + screws;
+        QTest::newRow("posts") << QStringLiteral("posts") << place + body + leaves + posts;
+    }
+    void a_makers_twelve_measures() {
+        QFETCH(const QString, kind);
+        QFETCH(const QStringList, measures);
+        const auto state = state_of(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(kind))).state;
+        const Tools tools;
+        const SheetBook book{*state, tools, SheetStyle{}, {}};
+        QStringList there;
+        for (const SheetPart part : {SheetPart::bridge, SheetPart::saddle, SheetPart::placing})
+            for (const Sheet& sheet : printing_of(book, {part}).sheets)
+                for (const auto& [name, value] : sheet.figures) there << QString::fromStdString(name);
+        QVERIFY(measures.size() >= 12);
+        for (const QString& measure : measures)
+            QVERIFY2(there.contains(measure),
+                     qPrintable(measure + QStringLiteral(": ") + there.join(QLatin1Char(' '))));
+    }
+
     /// The order of cuts of a bridge speaks of what it has, in the order of the work, and of nothing else.
     void its_order_of_cuts_is_its_own_data() { its_sheets_say_only_what_is_there_data(); }
     void its_order_of_cuts_is_its_own() {

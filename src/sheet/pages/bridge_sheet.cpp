@@ -242,7 +242,38 @@ private:
         if (const auto& floor = page_.solution().bridge->floor_left_mm)
             words += " · " + with_values(translate("sheet", "floor left under the slot %1"),
                                          page_.figure("bridge.floor_left", *floor));
-        page_.paragraph(words, 0.0, SheetPage::body_em);
+        page_.paragraph(words + what_holds(), 0.0, SheetPage::body_em);
+    }
+
+    /// Where the strings leave, where posts stand, and the curve it stands on.
+    std::string what_holds() {
+        const BridgeDesign& bridge = *design_.bridge;
+        std::string words;
+        const auto add = [&](const std::string& more) { words += " · " + more; };
+        if (const auto& height = page_.solution().bridge->height_mm)
+            add(with_values(translate("sheet", "height %1"), page_.figure("bridge.height", *height)));
+        if (bridge.anchor != Anchor::pins)
+            add(with_values(
+                design_.has_slot()
+                    ? translate("sheet", "strings leave %1 behind the slot, %2 over the soundboard")
+                    : translate("sheet", "strings leave %1 behind the crowns, %2 over the soundboard"),
+                page_.figure("bridge.exit_behind", bridge.exit.behind_mm),
+                page_.figure("bridge.exit_over_top", bridge.exit.above_top_mm)));
+        if (const auto& posts = design_.saddle.screws_across_mm; posts && page_.solution().bridge->posts)
+            add(with_values(bridge.stands == BridgeStands::posts
+                                ? translate("sheet", "posts %1 toward the bass, %2 toward the treble")
+                                : translate("sheet", "screws %1 toward the bass, %2 toward the treble"),
+                            page_.figure("bridge.post_bass", std::abs(posts->bass_mm)),
+                            page_.figure("bridge.post_treble", std::abs(posts->treble_mm))));
+        if (const auto& feet = page_.solution().bridge->feet; feet && feet->radius_mm)
+            add(with_values(*feet->radius_mm > 0 ? translate("sheet", "bottom hollow, radius %1")
+                                                 : translate("sheet", "bottom round, radius %1"),
+                            page_.figure("bridge.feet_radius", std::abs(*feet->radius_mm))));
+        if (bridge.screws)
+            add(with_values(translate("sheet", "screws drilled %1, %2 deep in the wood"),
+                            page_.figure("bridge.drill", bridge.screws->core_mm),
+                            page_.figure("bridge.drill_depth", *page_.solution().bridge->drill_depth_mm)));
+        return words;
     }
 
     void list() {

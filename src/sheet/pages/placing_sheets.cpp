@@ -233,13 +233,18 @@ private:
                 "Cut along one frame and lay the marks with the same letter on one another. Then measure "
                 "from the nut's front on the joined strip: it must be what is written here."));
         const Placing& place = page_.solution().placing;
-        page_.paragraph(with_values(marks_words(place.by),
-                                    page_.figure("placing.nut_bass", place.bass.from_nut_mm),
-                                    page_.figure("placing.nut_treble", place.treble.from_nut_mm)) +
-                        " " +
-                        with_values(translate("sheet", "Fret 12 to the same: bass %1, treble %2."),
-                                    page_.figure("placing.12_bass", place.bass.from_fret12_mm),
-                                    page_.figure("placing.12_treble", place.treble.from_fret12_mm)));
+        page_.paragraph(
+            with_values(marks_words(place.by), page_.figure("placing.nut_bass", place.bass.from_nut_mm),
+                        page_.figure("placing.nut_treble", place.treble.from_nut_mm)) +
+            " " +
+            with_values(translate("sheet", "Fret 12 to the same: bass %1, treble %2."),
+                        page_.figure("placing.12_bass", place.bass.from_fret12_mm),
+                        page_.figure("placing.12_treble", place.treble.from_fret12_mm)) +
+            " " +
+            with_values(translate("sheet", "Diagonals, from fret 12 at the bass string %1, at the "
+                                           "treble string %2."),
+                        page_.figure("placing.diagonal_bass", place.diagonal_from_bass_mm),
+                        page_.figure("placing.diagonal_treble", place.diagonal_from_treble_mm)));
     }
 
     SheetPage page_;

@@ -5,6 +5,7 @@
 #include "ui/look/texts.h"
 
 #include <cmath>
+#include <numbers>
 
 namespace fm {
 
@@ -97,11 +98,15 @@ QString BridgeStation::foot() const {
         lines << (*mouth < 0 ? tr("slot leans back: its mouth %1 nearer the nut than the crowns")
                              : tr("slot leans to the nut: its mouth %1 behind the crowns"))
                      .arg(length_with_unit(std::abs(*mouth), state.job.unit));
-    if (const auto lean = state.solution.bridge->best_lean_deg) {
+    if (state.solution.bridge->best_lean_deg) {
         double tips_n = 0;
-        for (const BridgeString& string : state.solution.bridge->strings) tips_n += *string.tipping_n;
-        lines << tr("strings tip the saddle with %1 N; leaning back by %2° with none")
-                     .arg(number_text(tips_n, 0), number_text(-*lean, 1));
+        double down_n = 0;
+        for (const BridgeString& string : state.solution.bridge->strings) {
+            tips_n += *string.tipping_n;
+            down_n += string.down_force_n;
+        }
+        lines << tr("strings tip the saddle with %1 N; each degree its slot leans back takes %2 N off")
+                     .arg(number_text(tips_n, 0), number_text(down_n * std::numbers::pi / 180.0, 1));
     }
     if (const auto& posts = state.solution.bridge->posts)
         lines << tr("on the posts %1 N at the bass, %2 N at the treble; no string's height alone")
