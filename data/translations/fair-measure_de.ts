@@ -1764,44 +1764,52 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>vorher</translation>
     </message>
     <message>
-        <source>reamer %1 past where it fills the drilled hole</source>
-        <translation>Reibahle %1 weiter, als wo sie das Bohrloch füllt</translation>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
     </message>
     <message>
-        <source>with bass post</source>
-        <translation>mit Basspfosten</translation>
+        <source>%1 in</source>
+        <translation>%1 in</translation>
     </message>
     <message>
-        <source>slot leans back: its mouth %1 nearer the nut than the crowns</source>
-        <translation>Nut neigt sich zurück: ihre Mündung %1 näher am Sattel als die Kronen</translation>
+        <source>bass, %</source>
+        <translation>Bass, %</translation>
     </message>
     <message>
-        <source>slot leans to the nut: its mouth %1 behind the crowns</source>
-        <translation>Nut neigt sich zum Sattel: ihre Mündung %1 hinter den Kronen</translation>
+        <source>reamer %1 past the drilled hole</source>
+        <translation>Reibahle %1 über das Bohrloch hinaus</translation>
     </message>
     <message>
-        <source>on the posts %1 N at the bass, %2 N at the treble; no string&apos;s height alone</source>
-        <translation>auf den Pfosten %1 N am Bass, %2 N am Diskant; keine Saite allein</translation>
+        <source>slot&apos;s mouth %1 before the crowns</source>
+        <translation>Mündung der Nut %1 vor den Kronen</translation>
     </message>
     <message>
-        <source>strings pull the tailpiece with %1 N</source>
-        <translation>die Saiten ziehen am Saitenhalter mit %1 N</translation>
+        <source>slot&apos;s mouth %1 behind the crowns</source>
+        <translation>Mündung der Nut %1 hinter den Kronen</translation>
     </message>
     <message>
-        <source>%1 N along the top on each screw</source>
-        <translation>%1 N längs der Decke auf jede Schraube</translation>
+        <source>saddle tipped by %1 N; a degree back: %2 N less</source>
+        <translation>Einlage gekippt mit %1 N; ein Grad zurück: %2 N weniger</translation>
     </message>
     <message>
-        <source>top rises %1 under it: bottom hollow, radius %2</source>
-        <translation>Decke steigt darunter um %1: Unterseite hohl, Radius %2</translation>
+        <source>the posts bear %1 N and %2 N, bass and treble</source>
+        <translation>die Pfosten tragen %1 N und %2 N, Bass und Diskant</translation>
     </message>
     <message>
-        <source>top falls %1 under it: bottom round, radius %2</source>
-        <translation>Decke fällt darunter um %1: Unterseite rund, Radius %2</translation>
+        <source>tailpiece pulled by %1 N</source>
+        <translation>Saitenhalter gezogen mit %1 N</translation>
     </message>
     <message>
-        <source>strings tip the saddle with %1 N; each degree its slot leans back takes %2 N off</source>
-        <translation>die Saiten kippen die Einlage mit %1 N; jedes Grad, das ihre Nut sich zurückneigt, nimmt %2 N davon</translation>
+        <source>each screw holds %1 N</source>
+        <translation>jede Schraube hält %1 N</translation>
+    </message>
+    <message>
+        <source>bottom hollow by %1, radius %2</source>
+        <translation>Unterseite hohl um %1, Radius %2</translation>
+    </message>
+    <message>
+        <source>bottom round by %1, radius %2</source>
+        <translation>Unterseite rund um %1, Radius %2</translation>
     </message>
 </context>
 <context>

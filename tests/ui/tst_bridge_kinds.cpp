@@ -102,7 +102,7 @@ private Q_SLOTS:
         type("bridge.arching.bass_mm", "0.9");
         type("bridge.arching.treble_mm", "0.7");
         QVERIFY(std::abs(state().solution.bridge->feet->rise_mm - 0.8) < 1e-9);
-        QVERIFY(told("top rises"));
+        QVERIFY(told("bottom hollow"));
         auto* gluing = pages()->findChild<TextField*>(QStringLiteral("bridge.gluing"));
         QTest::mouseClick(gluing, Qt::LeftButton);
         QTest::keyClicks(gluing, QStringLiteral("hot glue, two clamps"));
@@ -126,7 +126,7 @@ private Q_SLOTS:
         QCOMPARE(state().job.design.bridge->screws->holes[1].across_mm, 4.0);
         type("bridge.screws.length_mm", "30 mm");
         QCOMPARE(*state().solution.bridge->drill_depth_mm, 28.0);
-        QVERIFY(told("on each screw"));
+        QVERIFY(told("each screw holds"));
         // One more keeps those that are there; what is longer than the screw is refused and stays to be
         // mended.
         click("Screws that hold it: 4");

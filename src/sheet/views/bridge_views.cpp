@@ -103,7 +103,7 @@ std::vector<Path> saddle_paths(const Design& design, const Solution& solution,
         };
         paths.push_back(line_path(Layer::scribe, middle(corners[0], corners[3]),
                                   middle(corners[1], corners[2]), pens::centre));
-        if (design.bridge && design.bridge->stands == BridgeStands::posts && design.saddle.screws_across_mm)
+        if (design.bridge && design.saddle.by_two_screws() && design.saddle.screws_across_mm)
             for (const double y :
                  {design.saddle.screws_across_mm->bass_mm, design.saddle.screws_across_mm->treble_mm})
                 paths.push_back(post_path(solution.straight_saddle.slot_x_mm(y), y, on));
@@ -265,6 +265,28 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
                                  {half_bar_mm, low}},
                                 pens::outline, Fill::material));
         drawing.add(closed_path({{-2.5, 0}, {-2.5, low}, {2.5, low}, {2.5, 0}}, pens::thin, Fill::paper));
+    } else if (design.saddle.height_by == HeightBy::wheels) {
+        // Foot and top, and between them a wheel on its screw.
+        const double wheel = 0.45 * height;
+        constexpr double half_wheel_mm = 5;
+        constexpr double thick_mm = 2;
+        drawing.add(
+            closed_path({{front, 0}, {front + 1.0, wheel - 3.0}, {back - 1.0, wheel - 3.0}, {back, 0}},
+                        pens::outline, Fill::material));
+        drawing.add(
+            closed_path({{-1.2, wheel - 3.0}, {-1.2, wheel + 3.0}, {1.2, wheel + 3.0}, {1.2, wheel - 3.0}},
+                        pens::thin, Fill::paper));
+        drawing.add(closed_path({{-half_wheel_mm, wheel - 1.0},
+                                 {-half_wheel_mm, wheel - 1.0 + thick_mm},
+                                 {half_wheel_mm, wheel - 1.0 + thick_mm},
+                                 {half_wheel_mm, wheel - 1.0}},
+                                pens::thin, Fill::paper));
+        drawing.add(closed_path({{front + 1.0, wheel + 1.0},
+                                 {-0.5 * t, height - round},
+                                 {crown, height},
+                                 {0.5 * t, height - round},
+                                 {back - 1.0, wheel + 1.0}},
+                                pens::outline, Fill::material));
     } else if (!design.has_slot() || !solution.bridge->height_mm) {
         drawing.add(closed_path(
             {{front, 0}, {-0.5 * t, height - round}, {crown, height}, {0.5 * t, height - round}, {back, 0}},

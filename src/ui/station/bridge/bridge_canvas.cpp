@@ -187,7 +187,8 @@ void BridgeCanvas::lay_out_side(const Place& p) {
         widget->setVisible(has_bridge());
     height_->setVisible(by_exposure);
     const bool tapered = has_bridge() && design().bridge->tapered_mm;
-    height_given_->setVisible(has_bridge() && !by_exposure && !tapered);
+    const bool high = has_bridge() && (state().solution.bridge->height_mm || design().has_slot() || single);
+    height_given_->setVisible(high && !by_exposure && !tapered);
     height_here_->setVisible(tapered);
     exposure_target_->setVisible(by_exposure);
     exposure_->setVisible(exposed);
@@ -207,11 +208,12 @@ void BridgeCanvas::lay_out_side(const Place& p) {
         put(widget, {p.split + (n + 0.5) * step, row}, words, step - 2.0);
     };
     at(0, upper, plane_, tr("fret plane"));
-    at(1, upper,
-       by_exposure ? static_cast<QWidget*>(height_)
-       : tapered   ? static_cast<QWidget*>(height_here_)
-                   : height_given_,
-       tapered ? tr("height here") : tr("height"));
+    if (high)
+        at(1, upper,
+           by_exposure ? static_cast<QWidget*>(height_)
+           : tapered   ? static_cast<QWidget*>(height_here_)
+                       : height_given_,
+           tapered ? tr("height here") : tr("height"));
     at(2, upper, over_top_, tr("string"));
     if (edge)
         at(0, lower, from_edge_, tr("from edge"));

@@ -26,6 +26,12 @@ QString kind_words(BridgeKind kind) {
     return {};
 }
 
+/// Of a curve so flat that a part of a millimetre says nothing.
+QString radius_with_unit(double mm, Unit unit) {
+    return unit == Unit::mm ? BridgeStation::tr("%1 mm").arg(number_text(mm, 0))
+                            : BridgeStation::tr("%1 in").arg(number_text(mm / 25.4, 1));
+}
+
 } // namespace
 
 BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* parent)
@@ -60,7 +66,12 @@ std::vector<NumberColumn> BridgeStation::columns() const {
     std::vector<NumberColumn> all{number_column(tr("breaks"), "strings[].break_angle_deg", Tone::strong),
                                   number_column(tr("down, N"), "strings[].saddle_down_force_n")};
     if (solution.bridge && solution.bridge->posts) {
-        all.push_back(number_column(tr("with bass post"), "strings[].bass_post_share"));
+        all.push_back({tr("bass, %"),
+                       [](const State& state, std::size_t i) -> std::optional<double> {
+                           const auto& share = state.solution.strings[i].bridge->bass_share;
+                           return share ? std::optional(100.0 * *share) : std::nullopt;
+                       },
+                       nullptr, Tone::plain, QuantityKind::factor});
         return all;
     }
     if (session_.state().plan && !session_.state().plan->breaks_found_deg.empty() &&
@@ -91,36 +102,35 @@ QString BridgeStation::foot() const {
     QStringList lines{tr("turning moment %1 N·m").arg(number_text(state.solution.bridge->moment_nm, 2))};
     if (state.plan && state.plan->moment_found_nm)
         lines.front() += tr(", as found %1").arg(number_text(*state.plan->moment_found_nm, 2));
-    if (const auto ream = state.solution.bridge->ream_mm)
-        lines << tr("reamer %1 past where it fills the drilled hole")
-                     .arg(length_with_unit(*ream, state.job.unit));
-    if (const auto mouth = state.solution.bridge->mouth_mm)
-        lines << (*mouth < 0 ? tr("slot leans back: its mouth %1 nearer the nut than the crowns")
-                             : tr("slot leans to the nut: its mouth %1 behind the crowns"))
-                     .arg(length_with_unit(std::abs(*mouth), state.job.unit));
-    if (state.solution.bridge->best_lean_deg) {
+    const BridgeSolution& bridge = *state.solution.bridge;
+    const auto length = [&](double mm) { return length_with_unit(mm, state.job.unit); };
+    if (bridge.ream_mm) lines << tr("reamer %1 past the drilled hole").arg(length(*bridge.ream_mm));
+    if (bridge.mouth_mm)
+        lines << (*bridge.mouth_mm < 0 ? tr("slot's mouth %1 before the crowns")
+                                       : tr("slot's mouth %1 behind the crowns"))
+                     .arg(length(std::abs(*bridge.mouth_mm)));
+    if (bridge.best_lean_deg) {
         double tips_n = 0;
         double down_n = 0;
-        for (const BridgeString& string : state.solution.bridge->strings) {
+        for (const BridgeString& string : bridge.strings) {
             tips_n += *string.tipping_n;
             down_n += string.down_force_n;
         }
-        lines << tr("strings tip the saddle with %1 N; each degree its slot leans back takes %2 N off")
+        lines << tr("saddle tipped by %1 N; a degree back: %2 N less")
                      .arg(number_text(tips_n, 0), number_text(down_n * std::numbers::pi / 180.0, 1));
     }
-    if (const auto& posts = state.solution.bridge->posts)
-        lines << tr("on the posts %1 N at the bass, %2 N at the treble; no string's height alone")
-                     .arg(number_text(posts->bass_down_n, 0), number_text(posts->treble_down_n, 0));
-    if (const auto pull = state.solution.bridge->tailpiece_n)
-        lines << tr("strings pull the tailpiece with %1 N").arg(number_text(*pull, 0));
-    if (const auto screw = state.solution.bridge->each_screw_n)
-        lines << tr("%1 N along the top on each screw").arg(number_text(*screw, 0));
-    if (const auto& feet = state.solution.bridge->feet; feet && feet->radius_mm)
-        lines << (feet->rise_mm > 0 ? tr("top rises %1 under it: bottom hollow, radius %2")
-                                    : tr("top falls %1 under it: bottom round, radius %2"))
-                     .arg(length_with_unit(std::abs(feet->rise_mm), state.job.unit),
-                          length_with_unit(std::abs(*feet->radius_mm), state.job.unit));
-    if (const auto packing = state.solution.bridge->neck_packing_mm)
+    if (bridge.posts)
+        lines << tr("the posts bear %1 N and %2 N, bass and treble")
+                     .arg(number_text(bridge.posts->bass_down_n, 0),
+                          number_text(bridge.posts->treble_down_n, 0));
+    if (bridge.tailpiece_n) lines << tr("tailpiece pulled by %1 N").arg(number_text(*bridge.tailpiece_n, 0));
+    if (bridge.each_screw_n) lines << tr("each screw holds %1 N").arg(number_text(*bridge.each_screw_n, 0));
+    if (bridge.feet && bridge.feet->radius_mm)
+        lines << (bridge.feet->rise_mm > 0 ? tr("bottom hollow by %1, radius %2")
+                                           : tr("bottom round by %1, radius %2"))
+                     .arg(length(std::abs(bridge.feet->rise_mm)),
+                          radius_with_unit(std::abs(*bridge.feet->radius_mm), state.job.unit));
+    if (const auto packing = bridge.neck_packing_mm)
         lines << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.unit));
     return lines.join(QLatin1Char('\n'));
 }
