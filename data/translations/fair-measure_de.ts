@@ -12380,20 +12380,20 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Schrauben %1 zum Bass, %2 zum Diskant</translation>
     </message>
     <message>
-        <source>bottom hollow, radius %1</source>
-        <translation>Unterseite hohl, Radius %1</translation>
-    </message>
-    <message>
-        <source>bottom round, radius %1</source>
-        <translation>Unterseite rund, Radius %1</translation>
-    </message>
-    <message>
         <source>screws drilled %1, %2 deep in the wood</source>
         <translation>Schrauben mit %1 gebohrt, %2 tief ins Holz</translation>
     </message>
     <message>
         <source>Diagonals, from fret 12 at the bass string %1, at the treble string %2.</source>
         <translation>Diagonalen, von Bund 12 an der Basssaite %1, an der Diskantsaite %2.</translation>
+    </message>
+    <message>
+        <source>bottom hollow by %1, radius %2</source>
+        <translation>Unterseite hohl um %1, Radius %2</translation>
+    </message>
+    <message>
+        <source>bottom round by %1, radius %2</source>
+        <translation>Unterseite rund um %1, Radius %2</translation>
     </message>
 </context>
 <context>

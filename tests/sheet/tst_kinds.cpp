@@ -79,7 +79,7 @@ private Q_SLOTS:
         const QStringList screws = names(
             {"bridge.screws[0].from_front", "bridge.screws[0].across", "bridge.drill", "bridge.drill_depth"});
         const QStringList pins = names({"bridge.strings[0].pin_across", "bridge.strings[0].pin_behind"});
-        const QStringList feet = names({"bridge.feet_radius"});
+        const QStringList feet = names({"bridge.feet_rise"});
         QTest::newRow("pinned") << QStringLiteral("pinned") << place + body + slot + pins + feet;
         QTest::newRow("tied") << QStringLiteral("tied") << place + body + slot + leaves;
         QTest::newRow("through") << QStringLiteral("through") << place + body + slot + leaves;

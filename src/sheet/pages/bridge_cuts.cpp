@@ -36,8 +36,8 @@ private:
     void glued() {
         const BridgeOutline outline = shown_outline(design_, solution_);
         step(with_values(translate("sheet", "Plane a blank of hardwood to %1, its grain along the length."),
-                         number(outline.length_mm) + " × " + number(outline.width_mm) + " × " +
-                             length(greatest_height_mm() + spare_mm)));
+                         number(outline.length_mm) + " × " + number(outline.width_mm + outline.belly_mm) +
+                             " × " + length(greatest_height_mm() + spare_mm)));
         step(translate("sheet", "Prick slot and holes through the true-size page before the outline is cut: "
                                 "the square blank still runs along a fence."));
         holes();
@@ -198,7 +198,8 @@ private:
                with_values(at_.feet->rise_mm > 0
                                ? translate("sheet", "The top rises %1 there: a hollow of radius %2.")
                                : translate("sheet", "The top falls %1 there: a round of radius %2."),
-                           length(std::abs(at_.feet->rise_mm)), length(std::abs(*at_.feet->radius_mm)));
+                           length(std::abs(at_.feet->rise_mm)),
+                           sheet_radius(std::abs(*at_.feet->radius_mm), context_.job.unit));
     }
 
     void plate() {

@@ -26,13 +26,6 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     std::vector<std::string> facts;
     facts.push_back(context.job.left_handed ? translate("sheet", "left-handed")
                                             : translate("sheet", "right-handed"));
-    if (bridge.tapered_mm)
-        facts.push_back(with_values(translate("sheet", "height %1 at the bass, %2 at the treble string"),
-                                    number(bridge.tapered_mm->bass_mm),
-                                    number(bridge.tapered_mm->treble_mm)));
-    else if (context.solution.bridge->height_mm)
-        facts.push_back(
-            with_values(translate("sheet", "height %1"), number(*context.solution.bridge->height_mm)));
     if (bridge.anchor == Anchor::pins)
         facts.push_back(with_values(translate("sheet", "pin holes %1, ramps %2 deep"),
                                     number(bridge.pins.hole_mm), number(bridge.pins.ramp_mm)));
@@ -44,13 +37,6 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     if (bridge.anchor == Anchor::pins && bridge.pins.chamfer_mm)
         facts.push_back(
             with_values(translate("sheet", "holes chamfered %1"), number(*bridge.pins.chamfer_mm)));
-    if (const auto mouth = context.solution.bridge->mouth_mm)
-        facts.push_back(with_values(*mouth < 0
-                                        ? translate("sheet", "slot leans back: mouth %1 nearer the nut")
-                                        : translate("sheet", "slot leans to the nut: mouth %1 farther"),
-                                    number(std::abs(*mouth))));
-    if (bridge.existing && bridge.existing->outline)
-        facts.push_back(translate("sheet", "broken line: the old bridge's print"));
     if (!bridge.outline) facts.push_back(translate("sheet", "outline not given: drawn plain"));
     return facts;
 }
@@ -98,11 +84,7 @@ public:
 
     std::vector<Sheet> drawn() {
         plan();
-        std::vector<Sheet> sheets;
-        if (page_.y() - SheetPage::table_room(design_.strings.size()) < page_.bottom()) {
-            sheets.push_back({page_.finished(), page_.figures()});
-            page_ = page_of(page_.context(), scale_);
-        }
+        turn_unless_room_for(design_.strings.size());
         list();
         if (design_.bridge->screws)
             holes(design_.bridge->screws->holes, "screws", translate("sheet", "screw"));
@@ -110,11 +92,16 @@ public:
             holes(there->holes, "old_holes", translate("sheet", "old hole"));
         page_.down(1.0);
         page_.doubts(about_the_bridge);
-        sheets.push_back({page_.finished(), page_.figures()});
-        return sheets;
+        sheets_.push_back({page_.finished(), page_.figures()});
+        return std::move(sheets_);
     }
 
 private:
+    void turn_unless_room_for(std::size_t rows) {
+        if (page_.y() - SheetPage::table_room(rows) >= page_.bottom()) return;
+        sheets_.push_back({page_.finished(), page_.figures()});
+        page_ = page_of(page_.context(), scale_);
+    }
     static SheetPage page_of(const SheetContext& context, double scale) {
         return {context,           "bridge",          translate("sheet", "Bridge"),
                 facts_of(context), scale_text(scale), lies(context)};
@@ -250,8 +237,16 @@ private:
         const BridgeDesign& bridge = *design_.bridge;
         std::string words;
         const auto add = [&](const std::string& more) { words += " · " + more; };
-        if (const auto& height = page_.solution().bridge->height_mm)
+        if (bridge.tapered_mm)
+            add(with_values(translate("sheet", "height %1 at the bass, %2 at the treble string"),
+                            page_.figure("bridge.height_bass", bridge.tapered_mm->bass_mm),
+                            page_.figure("bridge.height_treble", bridge.tapered_mm->treble_mm)));
+        else if (const auto& height = page_.solution().bridge->height_mm)
             add(with_values(translate("sheet", "height %1"), page_.figure("bridge.height", *height)));
+        if (const auto mouth = page_.solution().bridge->mouth_mm)
+            add(with_values(*mouth < 0 ? translate("sheet", "slot leans back: mouth %1 nearer the nut")
+                                       : translate("sheet", "slot leans to the nut: mouth %1 farther"),
+                            page_.figure("bridge.slot_mouth", std::abs(*mouth))));
         if (bridge.anchor != Anchor::pins)
             add(with_values(
                 design_.has_slot()
@@ -266,13 +261,16 @@ private:
                             page_.figure("bridge.post_bass", std::abs(posts->bass_mm)),
                             page_.figure("bridge.post_treble", std::abs(posts->treble_mm))));
         if (const auto& feet = page_.solution().bridge->feet; feet && feet->radius_mm)
-            add(with_values(*feet->radius_mm > 0 ? translate("sheet", "bottom hollow, radius %1")
-                                                 : translate("sheet", "bottom round, radius %1"),
-                            page_.figure("bridge.feet_radius", std::abs(*feet->radius_mm))));
+            add(with_values(*feet->radius_mm > 0 ? translate("sheet", "bottom hollow by %1, radius %2")
+                                                 : translate("sheet", "bottom round by %1, radius %2"),
+                            page_.figure("bridge.feet_rise", std::abs(feet->rise_mm)),
+                            sheet_radius(std::abs(*feet->radius_mm), page_.job().unit)));
         if (bridge.screws)
             add(with_values(translate("sheet", "screws drilled %1, %2 deep in the wood"),
                             page_.figure("bridge.drill", bridge.screws->core_mm),
                             page_.figure("bridge.drill_depth", *page_.solution().bridge->drill_depth_mm)));
+        if (bridge.existing && bridge.existing->outline)
+            add(translate("sheet", "broken line: the old bridge's print"));
         return words;
     }
 
@@ -302,6 +300,7 @@ private:
 
     /// Where holes stand, as a fence at the front edge finds them; old ones by the old bridge's.
     void holes(const std::vector<PlacedHole>& list, const std::string& name, const std::string& called) {
+        turn_unless_room_for(list.size());
         page_.down(2.0);
         std::vector<std::vector<std::string>> rows;
         for (std::size_t i = 0; i < list.size(); ++i) {
@@ -315,6 +314,7 @@ private:
                     rows, page_.bottom());
     }
 
+    std::vector<Sheet> sheets_; ///< those before the one that is being drawn
     double scale_;
     double half_;
     SheetPage page_;

@@ -65,6 +65,11 @@ std::string sheet_number(double length_mm, Unit unit) {
     return sixty_fourths_text(length_mm);
 }
 
+std::string sheet_radius(double radius_mm, Unit unit) {
+    constexpr double inch_mm = 25.4;
+    return unit == Unit::mm ? fixed_text(radius_mm, 0) + " mm" : fixed_text(radius_mm / inch_mm, 1) + " in";
+}
+
 std::string with_unit(const std::string& number, Unit unit) {
     if (unit != Unit::sixty_fourths) return number + " " + std::string(word_of(unit));
     return number.ends_with("thou") ? number : number + " in"; // a fraction is of an inch

@@ -35,6 +35,8 @@ std::string sheet_sentence(std::string_view id);
 std::string sheet_number(double length_mm, Unit unit);
 /// The same with its unit: "4.50 mm", "7/64 in", "7/64 + 5 thou".
 std::string sheet_length(double length_mm, Unit unit);
+/// A radius so large that a part of a millimetre says nothing, with its unit.
+std::string sheet_radius(double radius_mm, Unit unit);
 /// A number as a sheet prints it, with its unit.
 std::string with_unit(const std::string& number, Unit unit);
 /// The unit that stands in brackets beside the job's own.

@@ -182,7 +182,21 @@ std::string prepare_environment(int argc, char** argv) {
     return {};
 }
 
+namespace {
+
+/// What was let go amid what is kept goes back to the system now and then.
+void give_memory_back(QApplication& app) {
+    constexpr int every_ms = 20000;
+    auto* timer = new QTimer(&app);
+    timer->setTimerType(Qt::VeryCoarseTimer);
+    QObject::connect(timer, &QTimer::timeout, &app, [] { malloc_trim(0); });
+    timer->start(every_ms);
+}
+
+} // namespace
+
 void dress(QApplication& app) {
+    give_memory_back(app);
     app.installEventFilter(new PlainLabels(&app));
     app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QFont font = shipped_font();

@@ -42,7 +42,7 @@ void display_is_there();
 void keep_memory_small();
 inline constexpr int exit_no_display = 4;
 
-/// The application's font and style.
+/// The application's font and style; and it gives memory back while it runs.
 void dress(QApplication& app);
 
 /// The window with its workshop and job open.
