@@ -307,9 +307,9 @@ std::vector<Sheet> cuts_sheets(const SheetContext& context) {
     const Orders orders(context);
     Pages pages(context);
     pages.add(orders.nut());
-    const bool single =
-        context.solution.single || context.job.design.saddle.height_by == HeightBy::saddle_screws;
-    if (!single) pages.add(orders.saddle());
+    // Saddles and bars that are bought are not cut.
+    const bool cut = context.job.design.has_slot() || !context.solution.notches.empty();
+    if (cut && context.job.design.saddle.height_by != HeightBy::saddle_screws) pages.add(orders.saddle());
     if (context.job.design.bridge) pages.add(bridge_order(context));
     return pages.finished();
 }
