@@ -6167,26 +6167,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Den Balken winklig stellen, dann seine Höhe</translation>
     </message>
     <message>
-        <source>Set it up by fret 12 at both outer strings, the strings on</source>
-        <translation>Nach Bund 12 an beiden Außensaiten aufstellen, mit aufgezogenen Saiten</translation>
-    </message>
-    <message>
-        <source>Check the reference edge at both outer strings before a hole is drilled</source>
-        <translation>Die Bezugskante an beiden Außensaiten prüfen, bevor ein Loch gebohrt wird</translation>
-    </message>
-    <message>
-        <source>Give the saddles&apos; travel: the reference edge follows</source>
-        <translation>Den Weg der Reiter angeben: die Bezugskante folgt daraus</translation>
-    </message>
-    <message>
-        <source>Check the posts&apos; line at both outer strings before a hole is drilled</source>
-        <translation>Die Linie der Pfosten an beiden Außensaiten prüfen, bevor ein Loch gebohrt wird</translation>
-    </message>
-    <message>
-        <source>Check the place at both outer strings before anything is glued</source>
-        <translation>Den Platz an beiden Außensaiten prüfen, bevor etwas geleimt wird</translation>
-    </message>
-    <message>
         <source>Change strings one at a time: with all of them off it falls, and what stands inside under a foot can fall, too.</source>
         <translation>Saiten einzeln wechseln: Sind alle ab, fällt er um, und was innen unter einem Fuß steht, kann auch umfallen.</translation>
     </message>
@@ -6197,6 +6177,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Slacken the strings before posts are turned far. Drill in a press with the work clamped; what is drilled through is.</source>
         <translation>Saiten entspannen, bevor Pfosten weit gedreht werden. Im Bohrständer mit gespanntem Werkstück bohren; durchgebohrt ist durchgebohrt.</translation>
+    </message>
+    <message>
+        <source>Set it up by fret 12, both sides</source>
+        <translation>Nach Bund 12 aufstellen, beidseits</translation>
+    </message>
+    <message>
+        <source>Check the edge at both outer strings</source>
+        <translation>Die Kante an beiden Seiten prüfen</translation>
+    </message>
+    <message>
+        <source>Give the saddles&apos; travel</source>
+        <translation>Den Weg der Reiter angeben</translation>
+    </message>
+    <message>
+        <source>Check the posts&apos; line, both sides</source>
+        <translation>Die Pfostenlinie beidseits prüfen</translation>
+    </message>
+    <message>
+        <source>Check the place at both outer strings</source>
+        <translation>Platz an beiden Außensaiten prüfen</translation>
     </message>
 </context>
 <context>

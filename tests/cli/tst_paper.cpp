@@ -4,6 +4,7 @@
 #include "common/jobs.h"
 #include "common/leaves.h"
 #include "common/sheet_text.h"
+#include "core/design/fields.h"
 #include "core/solution/nut_plan.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/drawing/sheet_files.h"
@@ -69,6 +70,17 @@ constexpr Rule rules[] = {
     {"saddle.strings[].notch_depth", "notches[].depth_mm"},
     {"bridge.angle", "straight_saddle.angle_deg"},
     {"bridge.floor_left", "bridge.floor_left_mm"},
+    {"bridge.height", "bridge.height_mm"},
+    {"bridge.height_bass", "$bridge.height_mm.bass"},
+    {"bridge.height_treble", "$bridge.height_mm.treble"},
+    {"bridge.slot_mouth", "bridge.slot_mouth_mm"},
+    {"bridge.exit_behind", "$bridge.exit.behind_mm"},
+    {"bridge.exit_over_top", "$bridge.exit.above_top_mm"},
+    {"bridge.post_bass", "$saddle.screws_across_mm.bass"},
+    {"bridge.post_treble", "$saddle.screws_across_mm.treble"},
+    {"bridge.feet_rise", "bridge.feet_rise_mm"},
+    {"bridge.drill", "$bridge.screws.core_mm"},
+    {"bridge.drill_depth", "bridge.drill_depth_mm"},
     {"bridge.length", "$bridge.outline.length_mm"},
     {"bridge.width", "$bridge.outline.width_mm"},
     {"bridge.slot_width", "$saddle.thickness_mm"},
@@ -86,6 +98,8 @@ constexpr Rule rules[] = {
     {"card.strings[].gap1", "strings[].open_gaps_mm.0"},
     {"card.strings[].pressed2", "strings[].pressed_gap_mm.2"},
     {"card.strings[].pressed3", "strings[].pressed_gap_mm.3"},
+    {"placing.diagonal_bass", "placing.diagonal_from_bass_mm"},
+    {"placing.diagonal_treble", "placing.diagonal_from_treble_mm"},
     {"placing.nut_bass", "placing.bass.nut_to_slot_front_mm"}, // of three one is there
     {"placing.nut_bass", "placing.bass.nut_to_edge_mm"},
     {"placing.nut_bass", "placing.bass.nut_to_crown_line_mm"},
@@ -136,17 +150,7 @@ std::optional<double> number_at(const std::map<std::string, Value>& leaves, cons
 
 /// What the job itself gives, or the program's usual value for it.
 std::optional<double> designed_at(const Job& job, const std::string& key) {
-    const Design& design = job.design;
-    if (key == "nut.board_above_seat_mm") return design.nut.board_above_seat_mm;
-    if (key == "nut.thickness_mm") return design.nut.thickness_mm;
-    if (key == "nut.headstock_angle_deg") return design.nut.headstock_angle_deg;
-    if (key == "saddle.thickness_mm") return design.saddle.thickness_mm;
-    if (key == "saddle.slot_depth_mm") return design.saddle.slot_depth_mm;
-    if (key == "neck.relief.depth_mm") return design.neck.relief->depth_mm;
-    if (key == "bridge.pins.behind_mm") return design.bridge->pins.behind_mm;
-    if (key == "bridge.outline.length_mm") return design.bridge->outline->length_mm;
-    if (key == "bridge.outline.width_mm") return design.bridge->outline->width_mm;
-    return std::nullopt;
+    return field_of(key).get(job.design, 0);
 }
 
 /// Drawn plain around its slot: nobody gave these.

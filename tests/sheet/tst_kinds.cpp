@@ -73,7 +73,7 @@ private Q_SLOTS:
         const QStringList slot = names(
             {"bridge.slot_width", "bridge.slot_depth", "bridge.angle", "bridge.floor_left", "bridge.height"});
         const QStringList leaves = names({"bridge.exit_behind", "bridge.exit_over_top"});
-        const QStringList edge = names({"bridge.edge", "saddle.strings[0].edge"});
+        const QStringList edge = names({"bridge.edge", "saddle.strings[0].crown"});
         const QStringList notched = names({"saddle.strings[0].notch_width", "saddle.strings[0].notch_depth"});
         const QStringList posts = names({"bridge.post_bass", "bridge.post_treble"});
         const QStringList screws = names(

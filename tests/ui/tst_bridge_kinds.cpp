@@ -87,8 +87,8 @@ private Q_SLOTS:
         const Value before = window()->session().document();
         tab("The top");
         click("Old bridge's print: straight");
-        type("bridge.existing.front_x_mm",
-             QString::number(*state().solution.bridge->front_x_mm - 1.5, 'f', 4));
+        const double there_mm = state().job.design.bridge->existing->front_x_mm;
+        type("bridge.existing.front_x_mm", QString::number(there_mm - 1.5, 'f', 2));
         QVERIFY(doubted("print_front"));
         click("Old holes: one for each string");
         window()->choose_string(2);
@@ -118,6 +118,7 @@ private Q_SLOTS:
 
     void screws_of_a_plate_are_told_one_by_one() {
         open("teal");
+        tab("Kind");
         click("Kind of bridge: plate");
         tab("Screws");
         click("Screws that hold it: 3");
@@ -150,9 +151,9 @@ private Q_SLOTS:
             const char* help;
         };
         open("teal");
-        for (const Said& said : {Said{"pinned", "before anything is glued", "a sunken top"},
-                                 Said{"floating", "the strings on", "never glued"},
-                                 Said{"plate", "reference edge", "Unplug everything"},
+        for (const Said& said : {Said{"pinned", "at both outer strings", "a sunken top"},
+                                 Said{"floating", "fret 12", "never glued"},
+                                 Said{"plate", "Check the edge", "Unplug everything"},
                                  Said{"two posts", "posts' line", "A bar on two posts has two heights"}}) {
             window_.press(Qt::Key_6, Qt::AltModifier);
             tab("Kind");
@@ -216,9 +217,9 @@ private:
         return std::any_of(warnings.begin(), warnings.end(),
                            [id](const Message& message) { return message.id == id; });
     }
-    /// Whether the station says it under its numbers.
+    /// Whether it stands under the numbers.
     bool told(const char* words) {
-        for (auto* label : window()->bridge()->findChildren<QLabel*>())
+        for (auto* label : window()->findChildren<QLabel*>())
             if (label->isVisible() && label->text().contains(QLatin1String(words))) return true;
         return false;
     }

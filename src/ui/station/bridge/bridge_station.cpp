@@ -185,18 +185,15 @@ QString bridge_state(const State& state) {
 QString next_at_bridge(const State& state) {
     if (!state.solution.bridge) return StationWords::tr("Nothing to do: none in this job");
     switch (state.job.design.bridge->stands) {
-    case BridgeStands::floating:
-        return StationWords::tr("Set it up by fret 12 at both outer strings, the strings on");
+    case BridgeStands::floating: return StationWords::tr("Set it up by fret 12, both sides");
     case BridgeStands::plate:
         return state.solution.single && state.solution.single->edge
-                   ? StationWords::tr(
-                         "Check the reference edge at both outer strings before a hole is drilled")
-                   : StationWords::tr("Give the saddles' travel: the reference edge follows");
-    case BridgeStands::posts:
-        return StationWords::tr("Check the posts' line at both outer strings before a hole is drilled");
+                   ? StationWords::tr("Check the edge at both outer strings")
+                   : StationWords::tr("Give the saddles' travel");
+    case BridgeStands::posts: return StationWords::tr("Check the posts' line, both sides");
     case BridgeStands::glued: break;
     }
-    return StationWords::tr("Check the place at both outer strings before anything is glued");
+    return StationWords::tr("Check the place at both outer strings");
 }
 
 QString what_can_hurt(const Design& design) {
