@@ -96,9 +96,10 @@ std::string material_name(const std::string& material) {
 }
 
 std::string fitted_text(const std::string& words, double em_mm, double most_mm, bool bold) {
-    constexpr int longest = 200; // more never fits a line; measuring it would take its time
-    QString shown = QString::fromStdString(words).left(longest);
-    if (text_width(shown, em_mm, bold) <= most_mm) return shown.toStdString();
+    constexpr int longest = 600; // more never fits a line; measuring it would take its time
+    const QString whole = QString::fromStdString(words);
+    QString shown = whole.left(longest);
+    if (shown.size() == whole.size() && text_width(shown, em_mm, bold) <= most_mm) return words;
     while (!shown.isEmpty() && text_width(shown + QChar(0x2026), em_mm, bold) > most_mm) shown.chop(1);
     return (shown + QChar(0x2026)).toStdString();
 }
