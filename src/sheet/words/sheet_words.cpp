@@ -4,6 +4,7 @@
 #include "sheet/drawing/fonts.h"
 
 #include <QCoreApplication>
+#include <QRegularExpression>
 #include <QTranslator>
 
 #include <cmath>
@@ -104,10 +105,30 @@ std::string fitted_text(const std::string& words, double em_mm, double most_mm, 
     return (shown + QChar(0x2026)).toStdString();
 }
 
+namespace {
+
+/// The words of a text; a number with its fraction, what is added to it and its unit is one.
+QStringList words_of(const std::string& text) {
+    static const QRegularExpression goes_on(QStringLiteral("^([+-]|\\d+/\\d+|thou|mm|in)[.,;:)]*$"));
+    static const QRegularExpression number(QStringLiteral("^[(+-]?\\d[\\d./,]*$"));
+    QStringList words;
+    for (const QString& word : QString::fromStdString(text).split(QLatin1Char(' '))) {
+        const QString before = words.isEmpty() ? QString() : words.last().section(QLatin1Char(' '), -1);
+        const bool adds = before == QLatin1String("+") || before == QLatin1String("-");
+        if (!words.isEmpty() && (adds || (number.match(before).hasMatch() && goes_on.match(word).hasMatch())))
+            words.last() += QLatin1Char(' ') + word;
+        else
+            words << word;
+    }
+    return words;
+}
+
+} // namespace
+
 std::vector<std::string> wrapped_text(const std::string& words, double em_mm, double most_mm) {
     std::vector<std::string> lines;
     std::string line;
-    for (const QString& word : QString::fromStdString(words).split(QLatin1Char(' '))) {
+    for (const QString& word : words_of(words)) {
         const std::string longer = line.empty() ? word.toStdString() : line + " " + word.toStdString();
         if (!line.empty() && width_of(longer, em_mm) > most_mm) {
             lines.push_back(line);
