@@ -108,7 +108,7 @@ std::string fitted_text(const std::string& words, double em_mm, double most_mm, 
 namespace {
 
 /// The words of a text; a number with its fraction, what is added to it and its unit is one.
-QStringList words_of(const std::string& text) {
+QStringList unbroken_words(const std::string& text) {
     static const QRegularExpression goes_on(QStringLiteral("^([+-]|\\d+/\\d+|thou|mm|in)[.,;:)]*$"));
     static const QRegularExpression number(QStringLiteral("^[(+-]?\\d[\\d./,]*$"));
     QStringList words;
@@ -128,7 +128,7 @@ QStringList words_of(const std::string& text) {
 std::vector<std::string> wrapped_text(const std::string& words, double em_mm, double most_mm) {
     std::vector<std::string> lines;
     std::string line;
-    for (const QString& word : words_of(words)) {
+    for (const QString& word : unbroken_words(words)) {
         const std::string longer = line.empty() ? word.toStdString() : line + " " + word.toStdString();
         if (!line.empty() && width_of(longer, em_mm) > most_mm) {
             lines.push_back(line);
