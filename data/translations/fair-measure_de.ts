@@ -1788,10 +1788,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Mündung der Nut %1 hinter den Kronen</translation>
     </message>
     <message>
-        <source>saddle tipped by %1 N; a degree back: %2 N less</source>
-        <translation>Einlage gekippt mit %1 N; ein Grad zurück: %2 N weniger</translation>
-    </message>
-    <message>
         <source>the posts bear %1 N and %2 N, bass and treble</source>
         <translation>die Pfosten tragen %1 N und %2 N, Bass und Diskant</translation>
     </message>
@@ -1804,12 +1800,16 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>jede Schraube hält %1 N</translation>
     </message>
     <message>
-        <source>bottom hollow by %1, radius %2</source>
-        <translation>Unterseite hohl um %1, Radius %2</translation>
+        <source>saddle tipped by %1 N, %2 less a degree back</source>
+        <translation>Einlage gekippt mit %1 N, je Grad zurück %2 weniger</translation>
     </message>
     <message>
-        <source>bottom round by %1, radius %2</source>
-        <translation>Unterseite rund um %1, Radius %2</translation>
+        <source>bottom hollow %1, radius %2</source>
+        <translation>Unterseite hohl %1, Radius %2</translation>
+    </message>
+    <message>
+        <source>bottom round %1, radius %2</source>
+        <translation>Unterseite rund %1, Radius %2</translation>
     </message>
 </context>
 <context>
@@ -12394,6 +12394,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>bottom round by %1, radius %2</source>
         <translation>Unterseite rund um %1, Radius %2</translation>
+    </message>
+    <message>
+        <source>thin broken line: the wood inside</source>
+        <translation>dünn gestrichelt: das Holz innen</translation>
     </message>
 </context>
 <context>

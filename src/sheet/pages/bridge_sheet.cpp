@@ -271,6 +271,7 @@ private:
                             page_.figure("bridge.drill_depth", *page_.solution().bridge->drill_depth_mm)));
         if (bridge.existing && bridge.existing->outline)
             add(translate("sheet", "broken line: the old bridge's print"));
+        if (bridge.plate_inside) add(translate("sheet", "thin broken line: the wood inside"));
         return words;
     }
 

@@ -116,7 +116,7 @@ QString BridgeStation::foot() const {
             tips_n += *string.tipping_n;
             down_n += string.down_force_n;
         }
-        lines << tr("saddle tipped by %1 N; a degree back: %2 N less")
+        lines << tr("saddle tipped by %1 N, %2 less a degree back")
                      .arg(number_text(tips_n, 0), number_text(down_n * std::numbers::pi / 180.0, 1));
     }
     if (bridge.posts)
@@ -126,8 +126,8 @@ QString BridgeStation::foot() const {
     if (bridge.tailpiece_n) lines << tr("tailpiece pulled by %1 N").arg(number_text(*bridge.tailpiece_n, 0));
     if (bridge.each_screw_n) lines << tr("each screw holds %1 N").arg(number_text(*bridge.each_screw_n, 0));
     if (bridge.feet && bridge.feet->radius_mm)
-        lines << (bridge.feet->rise_mm > 0 ? tr("bottom hollow by %1, radius %2")
-                                           : tr("bottom round by %1, radius %2"))
+        lines << (bridge.feet->rise_mm > 0 ? tr("bottom hollow %1, radius %2")
+                                           : tr("bottom round %1, radius %2"))
                      .arg(length(std::abs(bridge.feet->rise_mm)),
                           radius_with_unit(std::abs(*bridge.feet->radius_mm), state.job.unit));
     if (const auto packing = bridge.neck_packing_mm)
