@@ -12236,14 +12236,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>%1; mit den Diagonalen %2 prüfen.</translation>
     </message>
     <message>
-        <source>Score round it, take the finish off to the line within, and glue and clamp it as you do: everything clamped once without glue first, clamps and cauls at hand, the slot&apos;s and the pins&apos; places checked again once it is held.</source>
-        <translation>Rundum anreißen, innerhalb der Linie den Lack abnehmen, dann leimen und spannen nach eigener Art: alles erst einmal ohne Leim gespannt, Zwingen und Zulagen bereit, die Lage von Nut und Pins noch einmal geprüft, wenn er gehalten ist.</translation>
-    </message>
-    <message>
-        <source>Score round it and take the finish off to the line within. Then, as you have written: %1</source>
-        <translation>Rundum anreißen und innerhalb der Linie den Lack abnehmen. Dann, wie selbst geschrieben: %1</translation>
-    </message>
-    <message>
         <source>Clamps through the hole bear on braces: a block that fits between them carries the force. Keep to the glue&apos;s own times, warmth and airing.</source>
         <translation>Zwingen durch das Loch drücken auf Balken: ein Klotz, der dazwischen passt, trägt die Kraft. Zeiten, Wärme und Lüftung des Leims einhalten.</translation>
     </message>
@@ -12398,6 +12390,22 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>thin broken line: the wood inside</source>
         <translation>dünn gestrichelt: das Holz innen</translation>
+    </message>
+    <message>
+        <source>Not drawn here: the saddle leans back by %1, away from the nut; its heights are along it.</source>
+        <translation>Hier nicht gezeichnet: Die Einlage neigt sich um %1 zurück, vom Sattel weg; ihre Höhen sind an ihr entlang gemessen.</translation>
+    </message>
+    <message>
+        <source>Score round it and take the finish off to the line within.</source>
+        <translation>Rundum anreißen und innerhalb der Linie den Lack abnehmen.</translation>
+    </message>
+    <message>
+        <source>Glue and clamp it as you do: everything clamped once without glue first, clamps and cauls at hand, its place measured again once it is held.</source>
+        <translation>Leimen und spannen nach eigener Art: alles erst einmal ohne Leim gespannt, Zwingen und Zulagen bereit, der Platz noch einmal gemessen, wenn er gehalten ist.</translation>
+    </message>
+    <message>
+        <source>Then, as you have written: %1</source>
+        <translation>Dann, wie selbst geschrieben: %1</translation>
     </message>
 </context>
 <context>

@@ -58,9 +58,12 @@ std::vector<std::string> saddle_notices(const Job& job, const Solution&) {
     std::vector<std::string> notices;
     if (saddle.lean_deg != 0)
         notices.push_back(
-            with_values(translate("sheet", "Not drawn here: the saddle leans %1 toward the nut; its "
-                                           "heights are along it."),
-                        fixed_text(saddle.lean_deg, 1) + "°"));
+            with_values(saddle.lean_deg > 0
+                            ? translate("sheet", "Not drawn here: the saddle leans %1 toward the nut; its "
+                                                 "heights are along it.")
+                            : translate("sheet", "Not drawn here: the saddle leans back by %1, away from the "
+                                                 "nut; its heights are along it."),
+                        fixed_text(std::abs(saddle.lean_deg), 1) + "°"));
     return notices;
 }
 

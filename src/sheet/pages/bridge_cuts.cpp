@@ -158,15 +158,14 @@ private:
     }
 
     void gluing() {
-        step(
-            bridge_.gluing.empty()
-                ? translate("sheet", "Score round it, take the finish off to the line within, and glue and "
-                                     "clamp it as you do: everything clamped once without glue first, "
-                                     "clamps and cauls at hand, the slot's and the pins' places checked "
-                                     "again once it is held.")
-                : with_values(translate("sheet", "Score round it and take the finish off to the line within. "
-                                                 "Then, as you have written: %1"),
-                              bridge_.gluing));
+        const std::string bare =
+            translate("sheet", "Score round it and take the finish off to the line within.");
+        step(bare + " " +
+             (bridge_.gluing.empty()
+                  ? translate("sheet", "Glue and clamp it as you do: everything clamped once without glue "
+                                       "first, clamps and cauls at hand, its place measured again once it is "
+                                       "held.")
+                  : with_values(translate("sheet", "Then, as you have written: %1"), bridge_.gluing)));
         caution(translate("sheet", "Clamps through the hole bear on braces: a block that fits between them "
                                    "carries the force. Keep to the glue's own times, warmth and airing."));
         caution(translate("sheet", "A top that has sunk, a loose brace or wood torn out under the old bridge "
