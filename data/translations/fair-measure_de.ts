@@ -6198,6 +6198,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>Check the place at both outer strings</source>
         <translation>Platz an beiden Außensaiten prüfen</translation>
     </message>
+    <message>
+        <source>to be set</source>
+        <translation>zu stellen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StopBar</name>

@@ -160,6 +160,10 @@ private Q_SLOTS:
             click((std::string("Kind of bridge: ") + said.kind).c_str());
             const StationKind kind = bridge_kind();
             QVERIFY2(kind.next(state()).contains(QLatin1String(said.next)), said.kind);
+            const bool bought =
+                said.kind == std::string_view("plate") || said.kind == std::string_view("two posts");
+            QCOMPARE(saddle_kind().state(state()),
+                     bought ? QStringLiteral("to be set") : QStringLiteral("to be made"));
             press(Qt::Key_F1);
             const QString help = window()->help()->toPlainText();
             for (const char* words :

@@ -182,7 +182,9 @@ StationKind saddle_kind() {
             StationWords::tr("Sa&ddle"),
             StationWords::tr("Go to the saddle"),
             [](const State& state) {
-                return state.plan ? StationWords::tr("read at fret 12") : StationWords::tr("to be made");
+                if (state.plan) return StationWords::tr("read at fret 12");
+                const bool bought = !state.job.design.has_slot() && state.solution.notches.empty();
+                return bought ? StationWords::tr("to be set") : StationWords::tr("to be made");
             },
             [](const State& state) { return state.plan.has_value(); },
             next_at_saddle,
