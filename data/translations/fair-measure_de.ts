@@ -6171,10 +6171,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Saiten einzeln wechseln: Sind alle ab, fällt er um, und was innen unter einem Fuß steht, kann auch umfallen.</translation>
     </message>
     <message>
-        <source>Unplug everything before working near a wire. Drill with the work clamped, no deeper than the screws reach. Mains and amplifiers are for those who are licensed.</source>
-        <translation>Alles ausstecken, bevor man an einem Draht arbeitet. Mit gespanntem Werkstück bohren, nicht tiefer, als die Schrauben reichen. Netz und Verstärker sind Sache derer, die es dürfen.</translation>
-    </message>
-    <message>
         <source>Slacken the strings before posts are turned far. Drill in a press with the work clamped; what is drilled through is.</source>
         <translation>Saiten entspannen, bevor Pfosten weit gedreht werden. Im Bohrständer mit gespanntem Werkstück bohren; durchgebohrt ist durchgebohrt.</translation>
     </message>
@@ -6201,6 +6197,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>to be set</source>
         <translation>zu stellen</translation>
+    </message>
+    <message>
+        <source>Unplug everything before working near a wire. Drill with the work clamped, no deeper than the screws.</source>
+        <translation>Alles ausstecken, bevor man an einem Draht arbeitet. Mit gespanntem Werkstück bohren, nicht tiefer als die Schrauben.</translation>
     </message>
 </context>
 <context>

@@ -203,10 +203,8 @@ QString what_can_hurt(const Design& design) {
             "Change strings one at a time: with all of them off it falls, and what stands "
             "inside under a foot can fall, too.");
     case BridgeStands::plate:
-        return StationWords::tr(
-            "Unplug everything before working near a wire. Drill with the work clamped, no "
-            "deeper than the screws reach. Mains and amplifiers are for those who are "
-            "licensed.");
+        return StationWords::tr("Unplug everything before working near a wire. Drill with the work clamped, "
+                                "no deeper than the screws.");
     case BridgeStands::posts:
         return StationWords::tr("Slacken the strings before posts are turned far. Drill in a press with the "
                                 "work clamped; what is drilled through is.");
@@ -232,7 +230,7 @@ StationKind bridge_kind() {
             StationWords::tr("Go to the bridge"),
             bridge_state,
             [](const State& state) { return state.job.design.bridge.has_value(); },
-            [](const State& state) { return next_at_bridge(state); },
+            next_at_bridge,
             what_can_hurt,
             first_bridge_number,
             [](Session& session, const ViewState& view) -> WindowPage* {
