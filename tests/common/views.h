@@ -59,6 +59,8 @@ inline const View working_views[] = {
     {"bridge 2", show_station_page<Station::bridge, 1>},
     {"bridge 3", show_station_page<Station::bridge, 2>},
     {"bridge 4", show_station_page<Station::bridge, 3>},
+    {"bridge 5", show_station_page<Station::bridge, 4>},
+    {"bridge 6", show_station_page<Station::bridge, 5>},
     {"bridge, place",
      [](MainWindow& w) {
          w.choose_station(Station::bridge);

@@ -3,6 +3,7 @@
 #include "common/jobs.h"
 #include "common/text_log.h"
 #include "common/views.h"
+#include "core/design/bridge_kind.h"
 
 #include <QAbstractButton>
 #include <QAbstractScrollArea>
@@ -129,6 +130,39 @@ private Q_SLOTS:
         for (const QString& fault : faults) std::puts(qPrintable(fault));
         QVERIFY2(faults.isEmpty(),
                  qPrintable(QString::number(faults.size()) + QStringLiteral(" texts are not there whole")));
+    }
+
+    /// Each kind of bridge has words of its own.
+    void every_kind_of_bridge_is_told_whole() {
+        QStringList faults;
+        for (const char* language : {"en", "de"}) {
+            QTranslator translator;
+            QLocale::setDefault(QLocale(QLatin1String(language)));
+            if (translator.load(QLocale(), QStringLiteral("fair-measure"), QStringLiteral("_"),
+                                QStringLiteral(":/translations")))
+                QCoreApplication::installTranslator(&translator);
+            WindowOnDemo window;
+            window.start("kittiwake");
+            window->resize(1280, 800);
+            for (const std::string_view kind : words_of(BridgeKind{})) {
+                const QString word = QString::fromLatin1(kind.data(), static_cast<qsizetype>(kind.size()));
+                const QString file = window.path((std::string(kind) + ".fmjob").c_str());
+                QVERIFY(QFile::copy(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(word), file));
+                QVERIFY(window->open(file));
+                for (int page = 0; page < 8; ++page) {
+                    window->choose_station(Station::bridge);
+                    window.press(static_cast<Qt::Key>(Qt::Key_1 + page), Qt::ControlModifier);
+                    for (int round = 0; round < 4; ++round) QTest::qWait(2);
+                    look(window.window(),
+                         word + QStringLiteral(" %1 %2").arg(page + 1).arg(QLatin1String(language)), faults);
+                }
+            }
+            QCoreApplication::removeTranslator(&translator);
+        }
+        QLocale::setDefault(QLocale::c());
+        faults.removeDuplicates();
+        for (const QString& fault : faults) std::puts(qPrintable(fault));
+        QVERIFY2(faults.isEmpty(), qPrintable(QString::number(faults.size())));
     }
 
 private:
