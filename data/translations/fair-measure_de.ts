@@ -1800,16 +1800,16 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>jede Schraube hält %1 N</translation>
     </message>
     <message>
-        <source>saddle tipped by %1 N, %2 less a degree back</source>
-        <translation>Einlage gekippt mit %1 N, je Grad zurück %2 weniger</translation>
-    </message>
-    <message>
         <source>bottom hollow %1, radius %2</source>
         <translation>Unterseite hohl %1, Radius %2</translation>
     </message>
     <message>
         <source>bottom round %1, radius %2</source>
         <translation>Unterseite rund %1, Radius %2</translation>
+    </message>
+    <message>
+        <source>saddle tipped %1 N, %2 less per ° back</source>
+        <translation>Einlage gekippt %1 N, je ° zurück −%2</translation>
     </message>
 </context>
 <context>
@@ -7487,16 +7487,12 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>%1: vorgefunden %2, neu %3</translation>
     </message>
     <message>
-        <source>new %1</source>
-        <translation>neu %1</translation>
+        <source>found</source>
+        <translation>war</translation>
     </message>
     <message>
-        <source>found %1</source>
-        <translation>war %1</translation>
-    </message>
-    <message>
-        <source>at %1; the mark: what is borne</source>
-        <translation>an %1; die Marke: was getragen wird</translation>
+        <source>new</source>
+        <translation>neu</translation>
     </message>
 </context>
 <context>

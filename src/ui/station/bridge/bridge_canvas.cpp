@@ -4,6 +4,7 @@
 #include "sheet/drawing/paint.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/station/bridge/weighed_view.h"
 
 #include <QPainter>
 
@@ -33,7 +34,8 @@ Value with_outline(const Value& document, const State& state) {
 } // namespace
 
 BridgeCanvas::BridgeCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
-    : PartCanvas(session, binder, view, tr("Drawing of the bridge"), parent) {
+    : PartCanvas(session, binder, view, tr("Drawing of the bridge"), parent),
+      weighed_(new WeighedView(session, view, this)) {
     add_fields();
 }
 
@@ -226,10 +228,23 @@ void BridgeCanvas::lay_out_side(const Place& p) {
         at(2, lower, floor ? floor_ : moment_, floor ? tr("under slot") : tr("moment"));
 }
 
+/// Under the plan and its fields, where there is room.
+void BridgeCanvas::lay_out_weighed(const Place& p) {
+    constexpr int edge_px = 14;
+    const int top = height() - weighed_->needed_height() - 6;
+    const QWidget* lowest = pins_behind_->isHidden() ? exit_behind_ : pins_behind_;
+    constexpr int caption_px = 24; // under the field
+    const bool room = has_bridge() && lowest->geometry().bottom() + caption_px < top;
+    weighed_->setVisible(room && weighed_->has_something());
+    weighed_->setGeometry(edge_px, top, static_cast<int>(p.split) - 2 * edge_px, weighed_->needed_height());
+    weighed_->refresh();
+}
+
 void BridgeCanvas::lay_out() {
     const Place p = place();
     lay_out_plan(p);
     lay_out_side(p);
+    lay_out_weighed(p);
 }
 
 QTransform BridgeCanvas::to_widget() const {

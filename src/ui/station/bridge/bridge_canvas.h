@@ -4,6 +4,8 @@
 
 namespace fm {
 
+class WeighedView;
+
 /// The bridge from above with slot, pins or exits, and cut through at the chosen string.
 class BridgeCanvas : public PartCanvas {
     Q_OBJECT
@@ -30,6 +32,7 @@ private:
     void add_fields();
     void lay_out_plan(const Place& p);
     void lay_out_side(const Place& p);
+    void lay_out_weighed(const Place& p);
     bool has_bridge() const { return design().bridge.has_value(); }
 
     ValueField* length_;
@@ -51,6 +54,7 @@ private:
     InkNumber* from_edge_;
     InkNumber* edge_;
     InkNumber* moment_;
+    WeighedView* weighed_;
 };
 
 } // namespace fm

@@ -315,9 +315,8 @@ void BridgePages::add_existing_page() {
     pocket_box_ =
         boxed({labelled(field("bridge.neck_pocket.length_mm", tr("length of the neck pocket")), tr("pocket")),
                labelled(field("bridge.neck_pocket.pivot_x_mm", tr("pivot from the nut line")), tr("pivot"))});
-    weighed_ = new WeighedView(session_, view_);
-    add_page(tr("There now"), {existing_, existing_height_, held_, old_exit_, weighed_, plane_by_, over_top_,
-                               pocket_, pocket_box_});
+    add_page(tr("There now"),
+             {existing_, existing_height_, held_, old_exit_, plane_by_, over_top_, pocket_, pocket_box_});
 }
 
 BridgePages::Picked BridgePages::pick_held(int held) const {
@@ -382,8 +381,6 @@ void BridgePages::show_state() {
     existing_height_->setVisible(bridge && bridge->existing && bridge->existing->height_mm);
     const bool known = bridge && bridge->existing && bridge->existing->height_mm;
     held_->setVisible(known);
-    weighed_->setVisible(weighed_->has_something());
-    weighed_->refresh();
     old_exit_->setVisible(known && bridge->existing->exit);
     over_top_->setVisible(bridge && bridge->existing && bridge->existing->string_over_top_mm);
     pocket_box_->setVisible(bridge && bridge->neck_pocket);

@@ -1,7 +1,6 @@
 #pragma once
 #include "ui/page/part_pages.h"
 #include "ui/station/bridge/background_page.h"
-#include "ui/station/bridge/weighed_view.h"
 
 namespace fm {
 
@@ -67,7 +66,6 @@ private:
     QWidget* belly_ = nullptr;
     QWidget* existing_height_ = nullptr;
     QWidget* over_top_ = nullptr;
-    WeighedView* weighed_ = nullptr;
     QWidget* pocket_box_ = nullptr;
     // bridge_top_pages.cpp
     static constexpr int most_screws = 6;

@@ -116,7 +116,7 @@ QString BridgeStation::foot() const {
             tips_n += *string.tipping_n;
             down_n += string.down_force_n;
         }
-        lines << tr("saddle tipped by %1 N, %2 less a degree back")
+        lines << tr("saddle tipped %1 N, %2 less per ° back")
                      .arg(number_text(tips_n, 0), number_text(down_n * std::numbers::pi / 180.0, 1));
     }
     if (bridge.posts)

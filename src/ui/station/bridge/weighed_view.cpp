@@ -1,27 +1,21 @@
 #include "ui/station/bridge/weighed_view.h"
 
-#include "core/words/word_of.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
 #include <QPainter>
 
 #include <algorithm>
+#include <array>
 
 namespace fm {
-
-namespace {
-
-constexpr int bar_px = 9;
-constexpr int gap_px = 14;
-constexpr double room_right = 0.62; // of a bar's way, so that its figure stands beside it
-
-} // namespace
 
 WeighedView::WeighedView(Session& session, const ViewState& view, QWidget* parent)
     : QWidget(parent), session_(session), view_(view) {
     setAccessibleName(tr("What the new bridge changes"));
-    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+    QFont small = font();
+    small.setPixelSize(13);
+    setFont(small);
 }
 
 bool WeighedView::has_something() const {
@@ -55,16 +49,6 @@ std::vector<WeighedView::Pair> WeighedView::pairs() const {
     return list;
 }
 
-QSize WeighedView::pair_size() const {
-    const int letters = fontMetrics().horizontalAdvance(QLatin1Char('0'));
-    return {32 * letters, fontMetrics().height() + 2 * (bar_px + 5)};
-}
-
-QSize WeighedView::sizeHint() const {
-    const QSize pair = pair_size();
-    return {3 * pair.width() + 2 * gap_px, pair.height() + fontMetrics().height()};
-}
-
 void WeighedView::refresh() {
     if (!has_something()) return;
     QStringList words;
@@ -72,46 +56,46 @@ void WeighedView::refresh() {
         words << tr("%1: as found %2, new %3").arg(pair.name, pair.found_words, pair.made_words);
     setAccessibleDescription(words.join(QStringLiteral("; ")));
     setToolTip(words.join(QLatin1Char('\n')));
-    updateGeometry();
     update();
 }
 
 void WeighedView::paintEvent(QPaintEvent*) {
     if (!has_something()) return;
+    constexpr double gap_px = 8;
+    constexpr double bar_share = 0.45; // of a pair's width: its figure stands beside the bar
     QPainter painter(this);
-    const QSize size = pair_size();
-    const int line = fontMetrics().height();
-    const QString string = QString::fromStdString(session_.state().job.design.string_name(
-        std::min(view_.string, session_.state().solution.strings.size() - 1)));
-    int left = 0;
-    for (const Pair& pair : pairs()) {
+    const int row = row_px();
+    const std::array rows{tr("found"), tr("new")};
+    double left = 0;
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        const QRectF at(0, (static_cast<double>(i) + 1) * row, width(), row);
+        painter.setPen(i == 0 ? theme().caption : theme().ink);
+        painter.drawText(at, Qt::AlignLeft | Qt::AlignVCenter, rows[i]);
+        left = std::max(left, fontMetrics().horizontalAdvance(rows[i]) + gap_px);
+    }
+    const std::vector<Pair> all = pairs();
+    const double wide = (width() - left) / static_cast<double>(all.size());
+    for (const Pair& pair : all) {
         const double most = std::max({pair.found, pair.made, pair.limit.value_or(0.0), 1e-9});
-        const double wide = room_right * size.width();
-        const auto reach = [&](double value) { return wide * std::max(0.0, value) / most; };
+        const auto reach = [&](double value) { return bar_share * wide * std::max(0.0, value) / most; };
         painter.setPen(theme().caption);
-        painter.drawText(QRect(left, 0, size.width(), line), Qt::AlignLeft | Qt::AlignVCenter, pair.name);
-        double top = line + 2;
+        painter.drawText(QRectF(left, 0, wide - gap_px, row), Qt::AlignLeft | Qt::AlignVCenter, pair.name);
         for (const bool made : {false, true}) {
-            const double value = made ? pair.made : pair.found;
-            painter.fillRect(QRectF(left, top, std::max(1.0, reach(value)), bar_px),
-                             made ? theme().yours : theme().hairline);
+            const double top = (made ? 2.0 : 1.0) * row;
+            const double bar = std::max(1.0, reach(made ? pair.made : pair.found));
+            painter.fillRect(QRectF(left, top + 0.25 * row, bar, 0.5 * row),
+                             made ? theme().ink : theme().hairline);
             painter.setPen(made ? theme().ink : theme().caption);
-            painter.drawText(
-                QRectF(left + reach(value) + 6, top - 4, size.width() - reach(value) - 6, bar_px + 8),
-                Qt::AlignLeft | Qt::AlignVCenter,
-                (made ? tr("new %1") : tr("found %1")).arg(made ? pair.made_words : pair.found_words));
-            top += bar_px + 5;
+            painter.drawText(QRectF(left + bar + 5, top, wide - bar - 5, row),
+                             Qt::AlignLeft | Qt::AlignVCenter, made ? pair.made_words : pair.found_words);
         }
         if (pair.limit) {
             painter.setPen(QPen(theme().warning, 1.5));
             const double x = left + reach(*pair.limit);
-            painter.drawLine(QPointF(x, line), QPointF(x, top - 2));
+            painter.drawLine(QPointF(x, 1.1 * row), QPointF(x, 2.9 * row));
         }
-        left += size.width() + gap_px;
+        left += wide;
     }
-    painter.setPen(theme().caption);
-    painter.drawText(QRectF(0, size.height(), width(), line), Qt::AlignLeft,
-                     tr("at %1; the mark: what is borne").arg(string));
 }
 
 } // namespace fm

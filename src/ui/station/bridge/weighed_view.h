@@ -7,7 +7,7 @@
 namespace fm {
 
 /// What the new bridge changes, drawn as pairs of bars: exposure and break angle of the chosen string, and
-/// the turning moment, as found over as they will be, with the limit that is kept.
+/// the turning moment, as found over as they will be, with a mark at the limit that is kept.
 class WeighedView : public QWidget {
     Q_OBJECT
 public:
@@ -15,7 +15,7 @@ public:
     /// Whether there is anything to weigh: the bridge that is there, and readings of every string.
     bool has_something() const;
     void refresh();
-    QSize sizeHint() const override;
+    int needed_height() const { return 3 * row_px() + 4; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -30,7 +30,7 @@ private:
         std::optional<double> limit; ///< the least, or the most, that is borne
     };
     std::vector<Pair> pairs() const;
-    QSize pair_size() const;
+    int row_px() const { return fontMetrics().height(); }
 
     Session& session_;
     const ViewState& view_;
