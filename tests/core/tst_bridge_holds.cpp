@@ -5,6 +5,7 @@
 #include "core/solution/footprint.h"
 #include "core/solution/solution.h"
 #include "job/document/json.h"
+#include "job/edits/bridge_edits.h"
 
 #include <QTest>
 
@@ -230,6 +231,22 @@ private Q_SLOTS:
         QVERIFY(says(design, "screw_outside_bridge"));
         holes[0] = holes[1];
         QVERIFY(says(design, "screws_meet"));
+    }
+
+    /// A kind takes along what it has, and leaves what it has not.
+    void another_kind_keeps_only_what_it_has() {
+        const auto turned = [](const Value& document, BridgeKind kind) {
+            const Design design = job_of(document).design;
+            return with_bridge_kind(document, design, solve(design), kind);
+        };
+        Value pinned = with(of_kind("pinned"), "bridge.gluing", "hot glue");
+        const Value tied = turned(pinned, BridgeKind::tied);
+        QVERIFY(!find(tied, "bridge.plate_inside") && find(tied, "bridge.gluing"));
+        QVERIFY(find(tied, "bridge.existing.outline") && find(tied, "bridge.arching"));
+        QVERIFY(!find(turned(pinned, BridgeKind::plate), "bridge.gluing"));
+        const Value plate = of_kind("plate");
+        QVERIFY(find(turned(plate, BridgeKind::plate_shared), "bridge.screws"));
+        QVERIFY(!find(turned(plate, BridgeKind::pinned), "bridge.screws"));
     }
 
     void what_cannot_be_is_refused() {

@@ -113,6 +113,10 @@ Value with_bridge_kind(const Value& document, const Design& design, const Soluti
                                 "saddle.travel_screw_mm", "saddle.travel_spring_mm", "bridge.edge_mm"})
             changed = without(changed, key);
     }
+    if (make.stands == BridgeStands::glued || make.stands == BridgeStands::floating)
+        changed = without(changed, "bridge.screws");
+    if (make.anchor != Anchor::pins) changed = without(changed, "bridge.plate_inside");
+    if (make.stands != BridgeStands::glued) changed = without(changed, "bridge.gluing");
     return with_height_by(changed, design, solution, kind);
 }
 
