@@ -274,9 +274,12 @@ void MainWindow::apply_theme(bool evening) {
     // After the widgets are built: dressed one by one as they find their parents, they would be dressed many
     // times.
     set_theme(evening);
-    qApp->setPalette(palette_of(theme()));
     const QString style = style_sheet_of(theme());
-    if (qApp->styleSheet() != style) qApp->setStyleSheet(style);
+    const bool other = qApp->styleSheet() != style;
+    // One sheet in another's place is found for every widget by itself: four times as long as none, then one.
+    if (other) qApp->setStyleSheet(QString());
+    qApp->setPalette(palette_of(theme()));
+    if (other) qApp->setStyleSheet(style);
     notice_->dress();
     if (evening_) evening_->setChecked(evening);
     for (QWidget* widget : findChildren<QWidget*>()) widget->update();
