@@ -62,7 +62,7 @@ void WeighedView::refresh() {
 void WeighedView::paintEvent(QPaintEvent*) {
     if (!has_something()) return;
     constexpr double gap_px = 8;
-    constexpr double bar_share = 0.45; // of a pair's width: its figure stands beside the bar
+    constexpr double bar_share = 0.38; // of a pair's width: its figure stands beside the bar
     QPainter painter(this);
     const int row = row_px();
     const std::array rows{tr("found"), tr("new")};
@@ -86,8 +86,9 @@ void WeighedView::paintEvent(QPaintEvent*) {
             painter.fillRect(QRectF(left, top + 0.25 * row, bar, 0.5 * row),
                              made ? theme().ink : theme().hairline);
             painter.setPen(made ? theme().ink : theme().caption);
-            painter.drawText(QRectF(left + bar + 5, top, wide - bar - 5, row),
-                             Qt::AlignLeft | Qt::AlignVCenter, made ? pair.made_words : pair.found_words);
+            const double beside = bar_share * wide + 5; // beyond the longest bar, and the mark
+            painter.drawText(QRectF(left + beside, top, wide - beside, row), Qt::AlignLeft | Qt::AlignVCenter,
+                             made ? pair.made_words : pair.found_words);
         }
         if (pair.limit) {
             painter.setPen(QPen(theme().warning, 1.5));
