@@ -1788,10 +1788,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Mündung der Nut %1 hinter den Kronen</translation>
     </message>
     <message>
-        <source>the posts bear %1 N and %2 N, bass and treble</source>
-        <translation>die Pfosten tragen %1 N und %2 N, Bass und Diskant</translation>
-    </message>
-    <message>
         <source>tailpiece pulled by %1 N</source>
         <translation>Saitenhalter gezogen mit %1 N</translation>
     </message>
@@ -1810,6 +1806,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>saddle tipped %1 N, %2 less per ° back</source>
         <translation>Einlage gekippt %1 N, je ° zurück −%2</translation>
+    </message>
+    <message>
+        <source>bears %1 N at bass, %2 N at treble</source>
+        <translation>trägt %1 N am Bass, %2 N am Diskant</translation>
     </message>
 </context>
 <context>

@@ -120,7 +120,7 @@ QString BridgeStation::foot() const {
                      .arg(number_text(tips_n, 0), number_text(down_n * std::numbers::pi / 180.0, 1));
     }
     if (bridge.posts)
-        lines << tr("the posts bear %1 N and %2 N, bass and treble")
+        lines << tr("bears %1 N at bass, %2 N at treble")
                      .arg(number_text(bridge.posts->bass_down_n, 0),
                           number_text(bridge.posts->treble_down_n, 0));
     if (bridge.tailpiece_n) lines << tr("tailpiece pulled by %1 N").arg(number_text(*bridge.tailpiece_n, 0));
