@@ -1764,14 +1764,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>vorher</translation>
     </message>
     <message>
-        <source>%1 mm</source>
-        <translation>%1 mm</translation>
-    </message>
-    <message>
-        <source>%1 in</source>
-        <translation>%1 in</translation>
-    </message>
-    <message>
         <source>bass, %</source>
         <translation>Bass, %</translation>
     </message>

@@ -151,12 +151,6 @@ Working print_side(const Asked&) {
                   {});
 }
 
-template <auto Member> Number of_bridge(All s) {
-    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
-}
-template <auto Member> Number of_bridge_string(Str s) {
-    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
-}
 template <double PostLoads::*Member> Number of_posts(All s) {
     return s.bridge && s.bridge->posts ? Number((*s.bridge->posts).*Member) : std::nullopt;
 }

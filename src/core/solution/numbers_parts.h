@@ -83,6 +83,14 @@ Quantity one_list(std::string_view key, Kind kind, std::string_view title, Works
             work};
 }
 
+// What a job has only with a bridge.
+template <auto Member> Number of_bridge_string(Str s) {
+    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
+}
+template <auto Member> Number of_bridge(All s) {
+    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
+}
+
 // The rows, in the order of the work.
 std::vector<Quantity> nut_quantities();
 std::vector<Quantity> string_quantities();

@@ -395,12 +395,6 @@ double edge_angle_deg(const ReferenceEdge& edge) {
     return std::atan(edge.slope) * 180.0 / std::numbers::pi;
 }
 
-template <auto Member> Number of_bridge_string(Str s) {
-    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
-}
-template <auto Member> Number of_bridge(All s) {
-    return s.bridge ? Number((*s.bridge).*Member) : std::nullopt;
-}
 const std::vector<PlanPoint>& pins_of(All s) {
     static const std::vector<PlanPoint> none;
     return s.bridge ? s.bridge->pins : none;

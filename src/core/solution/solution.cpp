@@ -175,8 +175,8 @@ void add_saddle_and_bridge(const Design& design, const std::vector<NutContact>& 
         }
         for (std::size_t i = 0; i < solution.strings.size(); ++i)
             solution.strings[i].bridge = solution.bridge->strings[i];
+        solution.print = footprint(design, solution);
     }
-    if (design.bridge) solution.print = footprint(design, solution);
     solution.saddle =
         saddle_piece(design.saddle, along_mm, strings_z_mm, solution.bridge ? &*solution.bridge : nullptr);
 }

@@ -9,10 +9,6 @@ namespace fm {
 
 namespace {
 
-double to_tenth(double mm) {
-    return std::round(mm * 10.0) / 10.0;
-}
-
 /// What each kind is made of.
 struct Make {
     BridgeStands stands;

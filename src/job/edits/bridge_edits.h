@@ -4,7 +4,14 @@
 #include "core/solution/solution.h"
 #include "job/document/value.h"
 
+#include <cmath>
+
 namespace fm {
+
+/// A length as a person would begin with it.
+inline double to_tenth(double mm) {
+    return std::round(mm * 10.0) / 10.0;
+}
 
 /// A bridge of that kind: what it has not is taken out, what it needs and nobody has said is an ordinary
 /// figure to begin with. @param design, solution of the document as it is

@@ -11,14 +11,6 @@
 
 namespace fm {
 
-namespace {
-
-double to_tenth(double mm) {
-    return std::round(mm * 10.0) / 10.0;
-}
-
-} // namespace
-
 Value without_empty_existing(const Value& document) {
     const Value* left = fm::find(document, "bridge.existing");
     return left && left->object() && left->object()->empty() ? without(document, "bridge.existing")

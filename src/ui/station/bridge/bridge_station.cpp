@@ -2,6 +2,7 @@
 
 #include "core/design/bridge_kind.h"
 #include "core/solution/check.h"
+#include "sheet/words/sheet_words.h"
 #include "ui/look/texts.h"
 
 #include <cmath>
@@ -24,12 +25,6 @@ QString kind_words(BridgeKind kind) {
     case BridgeKind::posts: return BridgeStation::tr("a bar on two posts");
     }
     return {};
-}
-
-/// Of a curve so flat that a part of a millimetre says nothing.
-QString radius_with_unit(double mm, Unit unit) {
-    return unit == Unit::mm ? BridgeStation::tr("%1 mm").arg(number_text(mm, 0))
-                            : BridgeStation::tr("%1 in").arg(number_text(mm / 25.4, 1));
 }
 
 } // namespace
@@ -129,7 +124,8 @@ QString BridgeStation::foot() const {
         lines << (bridge.feet->rise_mm > 0 ? tr("bottom hollow %1, radius %2")
                                            : tr("bottom round %1, radius %2"))
                      .arg(length(std::abs(bridge.feet->rise_mm)),
-                          radius_with_unit(std::abs(*bridge.feet->radius_mm), state.job.unit));
+                          QString::fromStdString(
+                              sheet_radius(std::abs(*bridge.feet->radius_mm), state.job.unit)));
     if (const auto packing = bridge.neck_packing_mm)
         lines << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.unit));
     return lines.join(QLatin1Char('\n'));

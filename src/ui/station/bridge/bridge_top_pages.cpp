@@ -2,18 +2,13 @@
 // screws of a plate, and how it is glued.
 #include "core/solution/bridge_outline.h"
 #include "core/words/word_of.h"
+#include "job/edits/bridge_edits.h"
 #include "ui/field/text_field.h"
 #include "ui/station/bridge/bridge_pages.h"
-
-#include <cmath>
 
 namespace fm {
 
 namespace {
-
-double to_tenth(double mm) {
-    return std::round(mm * 10.0) / 10.0;
-}
 
 Value hole_of(double from_front_mm, double across_mm) {
     return with(with(Value(Value::Object{}), "from_front_mm", to_tenth(from_front_mm)), "across_mm",
