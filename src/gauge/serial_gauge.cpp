@@ -24,6 +24,7 @@ SerialGauge::SerialGauge(QObject* parent)
     : QObject(parent), port_(new QSerialPort(this)), settle_ms_(slowest_by_itself_ms) {
     settle_.setSingleShot(true);
     connect(&settle_, &QTimer::timeout, this, [this] { settle(Sends::at_a_press); });
+    clock_.start();
     silence_.setSingleShot(true);
     silence_.setInterval(press_silence_ms);
     half_line_.setSingleShot(true);
@@ -66,7 +67,7 @@ void SerialGauge::close() {
     half_line_.stop();
     settle_.stop();
     waiting_mm_.clear();
-    since_last_.invalidate();
+    last_at_ms_.reset();
     last_wait_ms_ = 0;
     sends_ = Sends::unknown;
     in_a_row_ = 0;
@@ -102,6 +103,7 @@ void SerialGauge::read() {
             Q_EMIT heard();
         }
         newest_mm_ = reading->mm(unit_);
+        newest_at_ms_ = clock_.elapsed();
         if (++in_a_row_ == lines_of_a_stream) settle(Sends::by_itself);
         Q_EMIT live(newest_mm_);
         silence_.start();
@@ -113,8 +115,8 @@ void SerialGauge::read() {
 void SerialGauge::took_one() {
     if (sends_ == Sends::at_a_press) Q_EMIT pressed(newest_mm_);
     if (sends_ != Sends::unknown) return;
-    const qint64 wait_ms = since_last_.isValid() ? since_last_.elapsed() : 0;
-    since_last_.start();
+    const qint64 wait_ms = newest_at_ms_ - last_at_ms_.value_or(newest_at_ms_);
+    last_at_ms_ = newest_at_ms_;
     waiting_mm_.push_back(newest_mm_);
     if (last_wait_ms_ > 0) {
         const auto apart = static_cast<double>(std::abs(wait_ms - last_wait_ms_));

@@ -6,6 +6,9 @@
 #include <QString>
 #include <QTimer>
 
+#include <optional>
+#include <vector>
+
 class QSerialPort;
 
 namespace fm {
@@ -62,7 +65,9 @@ private:
     int settle_ms_;
     Sends sends_ = Sends::unknown;
     std::vector<double> waiting_mm_; // readings, if it sends at a press
-    QElapsedTimer since_last_;
+    QElapsedTimer clock_;
+    qint64 newest_at_ms_ = 0;
+    std::optional<qint64> last_at_ms_; // of the line between two silences before
     qint64 last_wait_ms_ = 0;
     Unit unit_ = Unit::mm;
     int in_a_row_ = 0; // lines without silence between them

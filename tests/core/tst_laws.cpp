@@ -43,7 +43,7 @@ NumberKey in_mirror(const Solution& solution, NumberKey number) {
     const std::string_view key = number.quantity->key;
     if (number.quantity->of_string())
         number.string = last - number.string;
-    else if (one_of(key, {"residuals", "front_to_crown", "pins", "saddle.height", "take_off", "notches"}))
+    else if (one_of(key, {"residuals", "to_crown", "pins", "saddle.height", "take_off", "notches"}))
         number.item = last - number.item;
     else if (one_of(key, {"gaps_mm[]"}))
         number.item = last - 1 - number.item;

@@ -3,6 +3,7 @@
 #include "common/jobs.h"
 #include "gauge/stand_in.h"
 
+#include <QElapsedTimer>
 #include <QSignalSpy>
 #include <QTest>
 
@@ -118,31 +119,46 @@ private Q_SLOTS:
         QTest::addColumn<QList<int>>("waits_ms"); // before each line
         QTest::addColumn<bool>("pressed");
         const auto waits = [](std::initializer_list<int> list) { return QList<int>(list); };
-        QTest::newRow("by a clock") << waits({0, 200, 200, 200, 200, 200, 200, 200, 200, 200}) << false;
-        QTest::newRow("by a clock that trembles") << waits({0, 200, 215, 190, 205, 210, 195}) << false;
-        QTest::newRow("by a hand") << waits({0, 150, 260, 180}) << true;
+        QTest::newRow("by a clock") << waits({0, 300, 300, 300, 300, 300}) << false;
+        QTest::newRow("by a clock that trembles") << waits({0, 300, 320, 290, 305, 310, 295}) << false;
+        QTest::newRow("by a hand") << waits({0, 200, 390, 270}) << true;
         QTest::newRow("once") << waits({0}) << true;
-        QTest::newRow("twice") << waits({0, 180}) << true;
+        QTest::newRow("twice") << waits({0, 270}) << true;
     }
     void what_is_sent_by_itself_is_no_press() {
         QFETCH(QList<int>, waits_ms);
         QFETCH(bool, pressed);
-        FarEnd far;
-        SerialGauge gauge;
-        gauge.set_press_silence_ms(30);
-        gauge.set_settle_ms(400);
-        QSignalSpy presses(&gauge, &SerialGauge::pressed);
-        QSignalSpy settled(&gauge, &SerialGauge::settled);
-        QCOMPARE(gauge.open(far.name()), QString());
-        for (const int wait_ms : waits_ms) {
-            QTest::qWait(wait_ms);
-            far.send("0.000 mm\r\n");
+        constexpr int most_late_ms = 12; // a busy host that keeps lines longer makes other waits of them
+        constexpr int most_tries = 40;
+        bool late = true;
+        for (int tries = 0; late && tries < most_tries; ++tries) {
+            FarEnd far;
+            SerialGauge gauge;
+            gauge.set_press_silence_ms(30);
+            gauge.set_settle_ms(600);
+            QSignalSpy presses(&gauge, &SerialGauge::pressed);
+            QSignalSpy settled(&gauge, &SerialGauge::settled);
+            QElapsedTimer clock;
+            QList<qint64> heard_ms;
+            connect(&gauge, &SerialGauge::live, this, [&] { heard_ms << clock.elapsed(); });
+            QCOMPARE(gauge.open(far.name()), QString());
+            clock.start();
+            for (const int wait_ms : waits_ms) {
+                QTest::qWait(wait_ms);
+                far.send("0.000 mm\r\n");
+            }
+            QTRY_COMPARE(settled.size(), 1);
+            QTRY_COMPARE(heard_ms.size(), waits_ms.size());
+            late = false;
+            for (qsizetype i = 1; i < waits_ms.size(); ++i)
+                late |= std::abs(heard_ms[i] - heard_ms[i - 1] - waits_ms[i]) > most_late_ms;
+            if (late) continue;
+            QCOMPARE(gauge.sends(), pressed ? SerialGauge::Sends::at_a_press : SerialGauge::Sends::by_itself);
+            QTRY_COMPARE(presses.size(), pressed ? waits_ms.size() : 0);
+            QTest::qWait(100);
+            QCOMPARE(presses.size(), pressed ? waits_ms.size() : 0);
         }
-        QTRY_COMPARE(settled.size(), 1);
-        QCOMPARE(gauge.sends(), pressed ? SerialGauge::Sends::at_a_press : SerialGauge::Sends::by_itself);
-        QTRY_COMPARE(presses.size(), pressed ? waits_ms.size() : 0);
-        QTest::qWait(100);
-        QCOMPARE(presses.size(), pressed ? waits_ms.size() : 0);
+        QVERIFY2(!late, "the host is too busy to send at equal times");
     }
 
     void a_press_is_one_reading_and_a_stream_is_none() {

@@ -7,8 +7,12 @@
 #include "sheet/pages/sheet_book.h"
 #include "sheet/views/bridge_kind_views.h"
 #include "sheet/views/bridge_views.h"
+#include "sheet/views/saddle_views.h"
 
 #include <QTest>
+
+#include <algorithm>
+#include <cmath>
 
 using namespace fm;
 using namespace fm::test;
@@ -42,8 +46,12 @@ private Q_SLOTS:
             if (!design.has_slot()) QVERIFY2(!says("slot"), qPrintable(all));
             if (part == SheetPart::bridge)
                 QCOMPARE(says("pin behind slot"), design.bridge->anchor == Anchor::pins);
-            if (part == SheetPart::saddle)
+            if (part == SheetPart::saddle) { // a thickness only where something is to be cut to it
+                QCOMPARE(says("front face"), design.has_slot());
+                QCOMPARE(says("crown behind that line"),
+                         !design.has_slot() && design.bridge->stands != BridgeStands::plate);
                 QCOMPARE(says("crown from the edge"), design.bridge->stands == BridgeStands::plate);
+            }
             if (part == SheetPart::placing)
                 QCOMPARE(says("the edge the saddles are set"), design.bridge->stands == BridgeStands::plate);
         }
@@ -138,6 +146,44 @@ private Q_SLOTS:
             QVERIFY(at("Drill the pins' holes") < at("Score round it") &&
                     at("Score round it") < at("Ream at"));
         if (screws) QVERIFY(at("Set it:") < at("Prick") && at("Prick") < at("Wax the screws"));
+    }
+
+    /// From above: a saddle drawn is a saddle to buy, and the edge it is set from lies in the picture.
+    void saddles_are_drawn_as_many_as_there_are_data() {
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<int>("bodies");
+        QTest::newRow("one in its slot") << QStringLiteral("pinned") << 1;
+        QTest::newRow("one a string") << QStringLiteral("plate") << 6;
+        QTest::newRow("shared by two") << QStringLiteral("plate_shared") << 3;
+        QTest::newRow("none that is known") << QStringLiteral("posts") << 0;
+        QTest::newRow("the bridge itself") << QStringLiteral("floating") << 0;
+    }
+    void saddles_are_drawn_as_many_as_there_are() {
+        QFETCH(const QString, kind);
+        QFETCH(const int, bodies);
+        const auto state = state_of(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(kind))).state;
+        const Design& design = state->job.design;
+        for (const bool left_handed : {false, true}) {
+            SaddleViewOptions options;
+            options.mirrored = left_handed;
+            const Drawing plan = saddle_plan(design, state->solution, options, 2.0);
+            QCOMPARE(std::count_if(plan.items.begin(), plan.items.end(),
+                                   [](const Item& item) {
+                                       const auto* path = std::get_if<Path>(&item);
+                                       return path && path->fill == Fill::material;
+                                   }),
+                     bodies);
+        }
+        const SaddleSpan depth = saddle_plan_depth(design, state->solution);
+        QVERIFY(depth.from_mm <= 0.0 && depth.to_mm >= 0.0);
+        for (std::size_t i = 0; i < design.strings.size(); ++i) // by its place off the line, worked out here
+            if (!state->solution.single) {
+                const StraightSaddle& saddle = state->solution.straight_saddle;
+                const StringLine& line = state->solution.strings[i].line;
+                const double off_mm = line.plan_x_mm(line.saddle_x_mm) - saddle.slot_x_mm(line.saddle_y_mm);
+                QVERIFY(std::abs(saddle.line_to_crown_mm[i] -
+                                 off_mm * std::cos(std::atan(saddle.line.slope))) < 1e-9);
+            }
     }
 
     void every_kind_has_a_picture_of_its_own() {

@@ -53,8 +53,8 @@ StraightSaddle straight_saddle(const Design& design, const std::vector<StringOnN
         const StringLine& line = strings[i].line();
         const double along_mm = saddle.residuals_mm[i] / line.plan_cosine;
         saddle.residuals_cents.push_back(-along_mm * cents_per_crown_mm(strings[i], 12));
-        saddle.front_to_crown_mm.push_back(0.5 * design.saddle.thickness_mm +
-                                           (saddle.residuals_mm[i] - middle_mm) * cosine);
+        saddle.line_to_crown_mm.push_back((saddle.residuals_mm[i] - middle_mm) * cosine);
+        saddle.front_to_crown_mm.push_back(0.5 * design.saddle.thickness_mm + saddle.line_to_crown_mm[i]);
         const auto heard = sound(tuned[i], line.saddle_x_mm - along_mm - line.scale_mm, line.set_forward_mm,
                                  design.neck.frets);
         std::vector<double> row;

@@ -24,6 +24,7 @@ struct StraightSaddle {
     std::vector<double> residuals_cents; ///< at fret 12, the crown on the line: + sharp
     double crown_span_mm = 0;
     bool fits = true;
+    std::vector<double> line_to_crown_mm;   ///< square to the slot's middle, or the posts' line: + behind it
     std::vector<double> front_to_crown_mm;  ///< each crown's distance from the front face
     std::vector<std::vector<double>> cents; ///< errors of every fret, the crown on the line
 

@@ -89,6 +89,16 @@ ReferenceEdge best_edge(const Travel& travel, double slope, const std::vector<do
     return {0.5 * (nearest - travel.least_mm + farthest - travel.most_mm), slope};
 }
 
+std::vector<SharedSaddle> saddles_of(const Design& design) {
+    std::vector<SharedSaddle> saddles;
+    for (std::size_t i = 0; i < design.strings.size(); i = saddles.back().last + 1) {
+        const auto shared = std::find_if(design.saddle.groups.begin(), design.saddle.groups.end(),
+                                         [i](const SharedSaddle& group) { return group.first == i; });
+        saddles.push_back(shared == design.saddle.groups.end() ? SharedSaddle{i, i} : *shared);
+    }
+    return saddles;
+}
+
 SingleSaddles single_saddles(const Design& design, const std::vector<StringOnNeck>& strings) {
     const StringLine& bass = strings.front().line();
     const StringLine& treble = strings.back().line();

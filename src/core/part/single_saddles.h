@@ -48,6 +48,9 @@ struct SingleSaddles {
 /// @param strings with their crowns where they belong
 SingleSaddles single_saddles(const Design& design, const std::vector<StringOnNeck>& strings);
 
+/// All saddles from the bass: the shared ones and those of one string.
+std::vector<SharedSaddle> saddles_of(const Design& design);
+
 /// The edge, of a slope that is given, that leaves the largest least reserve.
 /// @param crowns_x_mm, y_mm in plan; at least one
 ReferenceEdge best_edge(const Travel& travel, double slope, const std::vector<double>& crowns_x_mm,

@@ -108,14 +108,7 @@ std::vector<std::vector<PlanPoint>> saddle_places(const Design& design, const So
     constexpr double half_crown_mm = 3;  // along the strings, where no travel is known
     std::vector<std::vector<PlanPoint>> places;
     if (!solution.single) return places;
-    std::vector<SharedSaddle> saddles;
-    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
-        const auto of = std::find_if(design.saddle.groups.begin(), design.saddle.groups.end(),
-                                     [i](const SharedSaddle& group) { return group.first == i; });
-        saddles.push_back(of == design.saddle.groups.end() ? SharedSaddle{i, i} : *of);
-        i = saddles.back().last;
-    }
-    for (const SharedSaddle& saddle : saddles) {
+    for (const SharedSaddle& saddle : saddles_of(design)) {
         const double low_y = solution.strings[saddle.first].line.saddle_y_mm - half_saddle_mm;
         const double high_y = solution.strings[saddle.last].line.saddle_y_mm + half_saddle_mm;
         const auto at = [&](double y_mm, bool far) {

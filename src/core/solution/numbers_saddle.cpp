@@ -105,13 +105,23 @@ Working residual_cents(const Asked& a) {
                    computed("name.cents_per_mm", -cents_per_crown_mm(on, 12), "", ' ', TermKind::cents)});
 }
 
+Working line_to_crown(const Asked& a) {
+    const StraightSaddle& saddle = a.solution.straight_saddle;
+    return worked(
+        QT_TRANSLATE_NOOP("messages", "its crown off the straight line, less that of the middle of "
+                                      "the foremost and hindmost; square to the line"),
+        {computed("name.residual", saddle.residuals_mm[a.number.item],
+                  "straight_saddle.residuals_mm[" + std::to_string(a.number.item) + "]", ' '),
+         computed("name.middle_of_crowns", saddle.slot_x_at_centre_mm - saddle.line.at_centre_mm, "", '-')});
+}
+
 Working front_to_crown(const Asked& a) {
     const StraightSaddle& saddle = a.solution.straight_saddle;
-    const double half_mm = 0.5 * a.design.saddle.thickness_mm;
     return worked(QT_TRANSLATE_NOOP(
                       "messages", "half the thickness and how far the crown stands behind the slot's middle"),
-                  {computed("name.half_thickness", half_mm, "saddle.thickness_mm"),
-                   computed("name.behind_slot_line", saddle.front_to_crown_mm[a.number.item] - half_mm, "")});
+                  {computed("name.half_thickness", 0.5 * a.design.saddle.thickness_mm, "saddle.thickness_mm"),
+                   computed("name.behind_slot_line", saddle.line_to_crown_mm[a.number.item],
+                            "straight_saddle.line_to_crown_mm[" + std::to_string(a.number.item) + "]")});
 }
 
 Working straight_cents(const Asked& a) {
@@ -442,6 +452,9 @@ std::vector<Quantity> saddle_quantities() {
         one_list<&Solution::straight_saddle, &StraightSaddle::residuals_cents>(
             "straight_saddle.residuals_cents[]", Kind::cents,
             QT_TRANSLATE_NOOP("messages", "error at fret 12 on the straight saddle"), residual_cents),
+        one_list<&Solution::straight_saddle, &StraightSaddle::line_to_crown_mm>(
+            "straight_saddle.line_to_crown_mm[]", Kind::length,
+            QT_TRANSLATE_NOOP("messages", "crown behind the line of slot or posts"), line_to_crown),
         one_list<&Solution::straight_saddle, &StraightSaddle::front_to_crown_mm>(
             "straight_saddle.front_to_crown_mm[]", Kind::length,
             QT_TRANSLATE_NOOP("messages", "crown from the front face"), front_to_crown),

@@ -58,8 +58,12 @@ const Quantity& quantity_of(std::string_view key) {
 }
 
 bool Quantity::along_strings() const {
-    constexpr std::array lists{"saddle.height_mm[]", "saddle.take_off_mm[]", "straight_saddle.residuals_mm[]",
-                               "straight_saddle.residuals_cents[]", "straight_saddle.front_to_crown_mm[]"};
+    constexpr std::array lists{"saddle.height_mm[]",
+                               "saddle.take_off_mm[]",
+                               "straight_saddle.residuals_mm[]",
+                               "straight_saddle.residuals_cents[]",
+                               "straight_saddle.line_to_crown_mm[]",
+                               "straight_saddle.front_to_crown_mm[]"};
     return key.starts_with("notches[") || key.starts_with("bridge.pins[") ||
            std::find(lists.begin(), lists.end(), key) != lists.end();
 }

@@ -93,9 +93,13 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
                                         "its height by this file."));
         if (solution.notches.empty() && !solution.single)
             notices.push_back(with_values(
-                translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2."),
+                job.design.has_slot()
+                    ? translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2.")
+                    : translate("sheet",
+                                "Not in this file: the crowns behind the line of the posts, in %1: %2."),
                 std::string(word_of(job.unit)), each_string(job, [&](std::size_t i) {
-                    return solution.straight_saddle.front_to_crown_mm[i];
+                    const StraightSaddle& line = solution.straight_saddle;
+                    return job.design.has_slot() ? line.front_to_crown_mm[i] : line.line_to_crown_mm[i];
                 })));
         if (job.design.saddle.under_mm > 0)
             notices.push_back(with_values(

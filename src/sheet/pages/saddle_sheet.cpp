@@ -209,10 +209,7 @@ private:
         double stretch = factor_;
         const double run = std::max(0.5, depth.to_mm - depth.from_mm);
         if (stretch * run > most_high_mm) stretch = most_high_mm / run;
-        page_.heading(page_.solution().single
-                          ? translate("sheet", "From above: the crowns from the reference edge")
-                          : translate("sheet", "From above: the crowns between front and back face"),
-                      translate("sheet", "not to scale across; the figures are in the list"));
+        page_.heading(plan_head(), translate("sheet", "not to scale across; the figures are in the list"));
         Drawing view = saddle_plan(design_, page_.solution(), options_, stretch / factor_);
         const Point front{centre_, page_.y() - factor_ - 2.5 + depth.from_mm * stretch};
         page_.page().place(as_picture(std::move(view)), factor_, front);
@@ -220,18 +217,32 @@ private:
         page_.rule();
     }
 
+    std::string plan_head() const {
+        if (page_.solution().single)
+            return translate("sheet", "From above: the crowns from the reference edge");
+        if (design_.has_slot())
+            return translate("sheet", "From above: the crowns between front and back face");
+        return design_.bridge->floats()
+                   ? translate("sheet", "From above: the crowns from the bridge's middle line")
+                   : translate("sheet", "From above: the crowns from the line of the posts");
+    }
+
     std::string crown_head() const {
         const auto& single = page_.solution().single;
-        if (!single) return translate("sheet", "crown behind front face");
+        if (!single)
+            return design_.has_slot() ? translate("sheet", "crown behind front face")
+                                      : translate("sheet", "crown behind that line");
         return single->edge ? translate("sheet", "crown from the edge")
                             : translate("sheet", "crown from the nut line");
     }
 
     std::string crown_place(std::size_t i) {
         const auto& single = page_.solution().single;
+        const StraightSaddle& line = page_.solution().straight_saddle;
         return page_.figure(string_name(i, "crown"),
                             single ? single->strings[i].from_edge_mm.value_or(single->strings[i].crown_x_mm)
-                                   : page_.solution().straight_saddle.front_to_crown_mm[i]);
+                            : design_.has_slot() ? line.front_to_crown_mm[i]
+                                                 : line.line_to_crown_mm[i]);
     }
 
     void list() {

@@ -204,10 +204,26 @@ private:
 };
 
 /// Where a string's crown lies in the plan, away from the nut.
-double crown_depth_mm(const Solution& solution, std::size_t i) {
-    if (!solution.single) return solution.straight_saddle.front_to_crown_mm[i];
+double crown_depth_mm(const Design& design, const Solution& solution, std::size_t i) {
+    if (!solution.single)
+        return design.has_slot() ? solution.straight_saddle.front_to_crown_mm[i]
+                                 : solution.straight_saddle.line_to_crown_mm[i];
     const SingleSaddle& one = solution.single->strings[i];
     return one.from_edge_mm.value_or(one.crown_x_mm - solution.straight_saddle.slot_x_at_centre_mm);
+}
+
+/// Single saddles from above, each over its strings and as far as it can be moved.
+void add_single_saddles(Drawing& drawing, const Design& design, const Solution& solution, double sign,
+                        double stretch) {
+    constexpr double beside_mm = 2.0; // beyond its outer strings
+    const Travel& travel = *design.saddle.travel;
+    for (const SharedSaddle& saddle : saddles_of(design)) {
+        const double ends[] = {sign * (solution.strings[saddle.first].saddle_along_mm - beside_mm),
+                               sign * (solution.strings[saddle.last].saddle_along_mm + beside_mm)};
+        drawing.add(rectangle_path(Layer::cut, {std::min(ends[0], ends[1]), -travel.most_mm * stretch},
+                                   {std::max(ends[0], ends[1]), -travel.least_mm * stretch}, pens::thin,
+                                   Fill::material));
+    }
 }
 
 } // namespace
@@ -266,12 +282,14 @@ Drawing saddle_front(const Design& design, const Solution& solution, const Saddl
 }
 
 SaddleSpan saddle_plan_depth(const Design& design, const Solution& solution) {
-    SaddleSpan depth{0.0, design.saddle.thickness_mm};
-    if (solution.single) depth = {0.0, 0.0};
-    if (design.saddle.travel) depth = {design.saddle.travel->least_mm, design.saddle.travel->most_mm};
+    SaddleSpan depth{0.0, design.has_slot() ? design.saddle.thickness_mm : 0.0};
+    const auto reach = [&depth](double from_mm, double to_mm) {
+        depth = {std::min(depth.from_mm, from_mm), std::max(depth.to_mm, to_mm)};
+    };
+    if (design.saddle.travel) reach(design.saddle.travel->least_mm, design.saddle.travel->most_mm);
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
-        depth.from_mm = std::min(depth.from_mm, crown_depth_mm(solution, i));
-        depth.to_mm = std::max(depth.to_mm, crown_depth_mm(solution, i));
+        const double crown_mm = crown_depth_mm(design, solution, i);
+        reach(crown_mm, crown_mm);
     }
     return depth;
 }
@@ -288,25 +306,23 @@ Drawing saddle_plan(const Design& design, const Solution& solution, const Saddle
     const auto across = [&](double depth_mm, Stroke stroke) {
         drawing.add(line_path(Layer::scribe, {low, y(depth_mm)}, {high, y(depth_mm)}, stroke));
     };
-    if (solution.single) {
-        across(0.0, pens::outline); // the bridge's reference edge
-    } else {
+    if (design.has_slot()) {
         const double t = design.saddle.thickness_mm;
         drawing.add(rectangle_path(Layer::cut, {low, y(t)}, {high, y(0)}, pens::outline, Fill::material));
         const double edge = std::min(design.saddle.crown_edge_mm, 0.5 * t);
         across(edge, pens::hidden);
         across(t - edge, pens::hidden);
         across(0.5 * t, pens::centre);
+    } else if (solution.single) {
+        across(0.0, pens::outline); // the bridge's reference edge
+        if (design.saddle.travel) add_single_saddles(drawing, design, solution, sign, stretch);
+    } else {
+        across(0.0, pens::centre); // the line of the posts, wheels or feet
     }
-    constexpr double half_saddle_mm = 2.0; // a single saddle is drawn this wide to either side
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const double x = sign * solution.strings[i].saddle_along_mm;
-        const double crown = crown_depth_mm(solution, i);
+        const double crown = crown_depth_mm(design, solution, i);
         const bool dark = options.chosen == i;
-        if (design.saddle.travel)
-            drawing.add(rectangle_path(Layer::cut, {x - half_saddle_mm, y(design.saddle.travel->most_mm)},
-                                       {x + half_saddle_mm, y(design.saddle.travel->least_mm)}, pens::thin,
-                                       Fill::material));
         drawing.add(line_path(Layer::centre, {x, y(reach.from_mm) + 1.0}, {x, y(crown)},
                               {dark ? 0.5 : 0.2, dark ? Ink::chosen : Ink::line, LineStyle::solid}));
         drawing.add(line_path(Layer::centre, {x, y(crown)}, {x, y(reach.to_mm) - 1.0}, pens::centre));
@@ -321,9 +337,11 @@ Drawing saddle_end(const Design& design, const Solution& solution, const SaddleV
     Drawing drawing;
     const std::size_t i = options.chosen.value_or(0);
     const StringSolution& string = solution.strings[i];
-    const double t = design.saddle.thickness_mm;
+    constexpr double unknown_thickness_mm = 3.0; // of what stands in no slot: a picture only
+    const double t = design.has_slot() ? design.saddle.thickness_mm : unknown_thickness_mm;
     const double height = saddle_height_mm(design, solution, i);
-    const double crown = std::clamp(solution.straight_saddle.front_to_crown_mm[i], 0.0, t);
+    const double crown =
+        design.has_slot() ? std::clamp(solution.straight_saddle.front_to_crown_mm[i], 0.0, t) : 0.5 * t;
     const double round = std::min({0.35 * t, 0.5 * height, crown, t - crown});
     const double before = string.bridge ? tangent_deg(string.bridge->slope_before_deg) : 0.0;
     const double behind = string.bridge ? tangent_deg(string.bridge->slope_behind_deg) : 0.0;
@@ -355,7 +373,7 @@ Drawing saddle_end(const Design& design, const Solution& solution, const SaddleV
     }
     Path body;
     body.closed = true;
-    body.stroke = pens::outline;
+    body.stroke = design.has_slot() ? pens::outline : pens::hidden;
     body.fill = Fill::material;
     // Falls away from the crown to both faces.
     body.vertices = {{{0, 0}}, {{0, height - round}}, {{crown, height}}, {{t, height - round}}, {{t, 0}}};

@@ -53,13 +53,14 @@ Blank shown_saddle_blank(const Design& design, const Solution& solution);
 /// Seen from the front, from the nut: top, strings, bridge; y over the ground.
 Drawing saddle_front(const Design& design, const Solution& solution, const SaddleViewOptions& options);
 /// Seen from above, the head at the top: crowns between front and back face, or single saddles in their
-/// travel. y is the distance from the front face (or the reference edge) away from the nut, downward, drawn
-/// `stretch` times as large.
+/// travel. y is the distance from the front face (or the reference edge, or the line of what stands in no
+/// slot) away from the nut, downward, drawn `stretch` times as large.
 Drawing saddle_plan(const Design& design, const Solution& solution, const SaddleViewOptions& options,
                     double stretch);
-/// Cut through at the chosen string: x from the front face away from the nut, y over the ground.
+/// Cut through at the chosen string: x from the front face away from the nut, y over the ground. How thick
+/// that is what stands in no slot is not known: it is dashed.
 Drawing saddle_end(const Design& design, const Solution& solution, const SaddleViewOptions& options);
-/// How far the plan reaches from the front face or the reference edge, not stretched.
+/// How far the plan reaches from there, 0 included, not stretched.
 SaddleSpan saddle_plan_depth(const Design& design, const Solution& solution);
 
 } // namespace fm

@@ -81,11 +81,13 @@ void SaddleCanvas::add_fields() {
         },
         120);
     crown_ = add_number(
-        tr("crown from the front face, or the edge it is set from"),
+        tr("crown from the front face, or the line or edge it is set from"),
         [chosen_string](const State& s) {
             if (s.solution.single)
                 return QString::fromStdString(string_key(chosen_string(s), "from_edge_mm"));
-            return QStringLiteral("straight_saddle.front_to_crown_mm[%1]").arg(chosen_string(s));
+            return (s.job.design.has_slot() ? QStringLiteral("straight_saddle.front_to_crown_mm[%1]")
+                                            : QStringLiteral("straight_saddle.line_to_crown_mm[%1]"))
+                .arg(chosen_string(s));
         },
         84, 18);
     span_ = add_number(
@@ -138,7 +140,9 @@ SaddleCanvas::Place SaddleCanvas::place() const {
     const double centre = beside_px() + 0.5 * wide - middle_mm * p.scale + pan_.x();
     p.front = {centre, front_top + pan_.y() + high_mm * p.scale};
     // Whole times, so that nothing moves while a number is typed.
-    p.stretch = std::max(1.0, std::floor(plan / (depth.to_mm - depth.from_mm) / p.scale));
+    constexpr double least_deep_mm = 0.5; // one crown on its line has no depth
+    p.stretch =
+        std::max(1.0, std::floor(plan / std::max(least_deep_mm, depth.to_mm - depth.from_mm) / p.scale));
     p.plan = {centre, p.front.y() + change * p.scale + figures_px + 6.0 -
                           std::min(0.0, depth.from_mm) * p.stretch * p.scale};
     const double ends[] = {centre + side() * span.from_mm * p.scale, centre + side() * span.to_mm * p.scale};
@@ -257,17 +261,22 @@ void SaddleCanvas::lay_out_plan(const Place& p) {
     const double top = p.plan.y() + depth.from_mm * px;
     const double bottom = p.plan.y() + depth.to_mm * px;
     const bool single = state().solution.single.has_value();
-    thickness_->setVisible(!single);
+    const bool slot = design().has_slot();
+    thickness_->setVisible(slot);
     span_->setVisible(!single);
     const double middle = 0.5 * (top + bottom);
     for (QWidget* widget : std::initializer_list<QWidget*>{crown_, thickness_, span_})
         widget->resize(static_cast<int>(std::min(84.0, beside_px() - 4.0)), widget->height());
     put(crown_, {p.low - 0.5 * beside_px(), middle - 2.0},
-        (single ? tr("from edge, ×%1") : tr("from front, ×%1")).arg(p.stretch), beside_px());
+        (single ? tr("from edge, ×%1")
+         : slot ? tr("from front, ×%1")
+                : tr("from line, ×%1"))
+            .arg(p.stretch),
+        beside_px());
     const double beside = p.high + 0.5 * beside_px() + 4.0;
     if (single) return;
-    put(thickness_, {beside, middle - 28.0}, tr("thick"));
-    put(span_, {beside, middle + 20.0}, tr("span"), beside_px() + 8.0);
+    if (slot) put(thickness_, {beside, middle - 28.0}, tr("thick"));
+    put(span_, {beside, slot ? middle + 20.0 : middle - 2.0}, tr("span"), beside_px() + 8.0);
 }
 
 void SaddleCanvas::lay_out_end(const Place& p) {

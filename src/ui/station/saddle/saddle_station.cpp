@@ -37,7 +37,8 @@ void SaddleStation::choose_columns() {
     const SaddleGround ground = saddle_ground(state.job.design, state.solution);
     const bool notched = !state.solution.notches.empty();
     const bool single = state.solution.single.has_value();
-    const auto wanted = std::tuple(view_.stage, ground, state.job.design.saddle.by_screws(), notched, single);
+    const auto wanted = std::tuple(view_.stage, ground, state.job.design.saddle.by_screws(), notched, single,
+                                   state.job.design.has_slot());
     if (columns_ == wanted) return;
     columns_ = wanted;
     if (view_.stage == CutStage::fitted) {
@@ -69,7 +70,9 @@ void SaddleStation::choose_columns() {
                                       : number_column(tr("off"), "straight_saddle.residuals_mm[]");
     list_->set_columns({number_column(tr("height"), height, Tone::strong),
                         single ? number_column(tr("from edge"), "strings[].from_edge_mm")
-                               : number_column(tr("crown"), "straight_saddle.front_to_crown_mm[]"),
+                        : state.job.design.has_slot()
+                            ? number_column(tr("crown"), "straight_saddle.front_to_crown_mm[]")
+                            : number_column(tr("from line"), "straight_saddle.line_to_crown_mm[]"),
                         number_column(tr("longer"), "strings[].compensation_mm"), last});
 }
 

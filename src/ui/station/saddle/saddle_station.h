@@ -29,7 +29,7 @@ private:
     SaddleCanvas* canvas_;
     SaddlePages* pages_;
     NumbersList* list_;
-    std::optional<std::tuple<CutStage, SaddleGround, bool, bool, bool>>
+    std::optional<std::tuple<CutStage, SaddleGround, bool, bool, bool, bool>>
         columns_; ///< what they were chosen for
 };
 
