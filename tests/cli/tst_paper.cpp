@@ -117,14 +117,28 @@ constexpr Rule rules[] = {
 
 /// Figures that `solve` does not print: taken off the drawing, whose outlines other tests measure, or from
 /// the plan.
-constexpr const char* of_the_drawing[] = {
-    "nut.edge_left",      "nut.edge_right",         "nut.highest",
-    "saddle.highest",     "bridge.front",           "bridge.back",
-    "bridge.slot_bass",   "bridge.slot_treble",     "placing.fret12",
-    "placing.slot_front", "placing.edge",           "placing.crown_line",
-    "bridge.edge",        "placing.nut_front",      "placing.pin",
-    "board.frets[].bass", "board.frets[].treble",   "board.strings[].12",
-    "card.relief_there",  "card.strings[].nut_off", "card.strings[].saddle_off"};
+constexpr const char* of_the_drawing[] = {"nut.edge_left",
+                                          "nut.edge_right",
+                                          "nut.highest",
+                                          "saddle.highest",
+                                          "bridge.front",
+                                          "bridge.back",
+                                          "bridge.slot_bass",
+                                          "bridge.slot_treble",
+                                          "placing.fret12",
+                                          "placing.slot_front",
+                                          "placing.edge",
+                                          "placing.crown_line",
+                                          "bridge.edge",
+                                          "placing.nut_front",
+                                          "placing.pin",
+                                          "placing.post",
+                                          "board.frets[].bass",
+                                          "board.frets[].treble",
+                                          "board.strings[].12",
+                                          "card.relief_there",
+                                          "card.strings[].nut_off",
+                                          "card.strings[].saddle_off"};
 
 /// A figure's name without its number, and the number.
 std::pair<std::string, int> without_number(const std::string& name) {

@@ -118,6 +118,11 @@ std::vector<Landmark> landmarks(const SheetContext& context) {
         out.push_back({solution.straight_saddle.slot_x_mm(y), up * y, "crown_line",
                        translate("sheet", "crowns' line")});
     }
+    if (design.bridge && design.bridge->stands == BridgeStands::posts && design.saddle.screws_across_mm) {
+        const EdgeMargins& posts = *design.saddle.screws_across_mm;
+        const double y = context.job.left_handed ? posts.bass_mm : posts.treble_mm;
+        out.push_back({solution.straight_saddle.slot_x_mm(y), up * y, "post", translate("sheet", "post")});
+    }
     if (solution.bridge && !solution.bridge->pins.empty()) {
         const PlanPoint& pin =
             context.job.left_handed ? solution.bridge->pins.front() : solution.bridge->pins.back();

@@ -43,8 +43,9 @@ std::string ground_words(SaddleGround ground, bool over_packing) {
 std::vector<std::string> facts_of(const SheetContext& context) {
     const SaddleDesign& saddle = context.job.design.saddle;
     const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
-    std::vector<std::string> facts{material_name(saddle.material)};
-    if (context.job.design.has_slot()) {
+    std::vector<std::string> facts;
+    if (context.job.design.has_slot()) { // the others are bought, or part of the bridge
+        facts.push_back(material_name(saddle.material));
         if (saddle.blank)
             facts.front() += ", " + translate("sheet", "blank") + " " + number(saddle.blank->length_mm) +
                              " × " + number(saddle.blank->height_mm) + " × " +
@@ -206,7 +207,9 @@ private:
     void plan() {
         const SaddleSpan depth = saddle_plan_depth(design_, page_.solution());
         constexpr double most_high_mm = 20.0;
-        double stretch = factor_;
+        constexpr double more_of_a_line = 4.0; // nothing stands round the crowns that could look wrong
+        const bool line_alone = !design_.has_slot() && !page_.solution().single;
+        double stretch = line_alone ? more_of_a_line * factor_ : factor_;
         const double run = std::max(0.5, depth.to_mm - depth.from_mm);
         if (stretch * run > most_high_mm) stretch = most_high_mm / run;
         page_.heading(plan_head(), translate("sheet", "not to scale across; the figures are in the list"));
