@@ -5056,12 +5056,16 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Lage 12.,</translation>
     </message>
     <message>
-        <source>crown from the front face, or the edge it is set from</source>
-        <translation>Krone ab der Vorderseite oder der Bezugskante</translation>
-    </message>
-    <message>
         <source>from edge, ×%1</source>
         <translation>ab Kante, ×%1</translation>
+    </message>
+    <message>
+        <source>crown from the front face, or the line or edge it is set from</source>
+        <translation>Krone ab der Vorderseite oder der Linie oder Kante, von der sie gesetzt wird</translation>
+    </message>
+    <message>
+        <source>from line, ×%1</source>
+        <translation>ab Linie, ×%1</translation>
     </message>
 </context>
 <context>
@@ -5516,6 +5520,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>the bar&apos;s top</source>
         <translation>die Oberkante des Balkens</translation>
+    </message>
+    <message>
+        <source>from line</source>
+        <translation>ab Linie</translation>
     </message>
 </context>
 <context>
@@ -10960,6 +10968,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>fall behind the saddle</source>
         <translation>Fall hinter der Einlage</translation>
     </message>
+    <message>
+        <source>its crown off the straight line, less that of the middle of the foremost and hindmost; square to the line</source>
+        <translation>seine Krone neben der Geraden, weniger die Mitte der vordersten und hintersten; rechtwinklig zur Geraden</translation>
+    </message>
+    <message>
+        <source>crown behind the line of slot or posts</source>
+        <translation>Krone hinter der Linie der Nut oder der Pfosten</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -12398,6 +12414,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Then, as you have written: %1</source>
         <translation>Dann, wie selbst geschrieben: %1</translation>
+    </message>
+    <message>
+        <source>Not in this file: the crowns behind the line of the posts, in %1: %2.</source>
+        <translation>Nicht in dieser Datei: die Kronen hinter der Linie der Pfosten, in %1: %2.</translation>
+    </message>
+    <message>
+        <source>post</source>
+        <translation>Pfosten</translation>
+    </message>
+    <message>
+        <source>From above: the crowns from the bridge&apos;s middle line</source>
+        <translation>Von oben: die Kronen ab der Mittellinie des Stegs</translation>
+    </message>
+    <message>
+        <source>From above: the crowns from the line of the posts</source>
+        <translation>Von oben: die Kronen ab der Linie der Pfosten</translation>
+    </message>
+    <message>
+        <source>crown behind that line</source>
+        <translation>Krone hinter dieser Linie</translation>
     </message>
 </context>
 <context>
