@@ -62,10 +62,10 @@ constexpr Rule rules[] = {
     {"saddle.bridge_top", "$saddle.slot_depth_mm"},
     {"saddle.strings[].along", "strings[].saddle_along_mm"},
     {"saddle.strings[].compensation", "strings[].compensation_mm"},
-    {"saddle.strings[].crown", "straight_saddle.front_to_crown_mm[]"}, // in a slot
-    {"saddle.strings[].crown", "straight_saddle.line_to_crown_mm[]"},  // of a bar or a floating bridge
-    {"saddle.strings[].height", "saddle.height_mm[]"},                 // of a saddle in its slot
-    {"saddle.strings[].height", "strings[].height_over_top_mm"},       // of a floating bridge
+    {"saddle.strings[].crown", "straight_saddle.front_to_crown_mm[]"},      // in a slot
+    {"saddle.strings[].behind_line", "straight_saddle.line_to_crown_mm[]"}, // of a bar or a floating bridge
+    {"saddle.strings[].height", "saddle.height_mm[]"},                      // of a saddle in its slot
+    {"saddle.strings[].height", "strings[].height_over_top_mm"},            // of a floating bridge
     {"saddle.strings[].height", "strings[].saddle_z_mm"}, // without a bridge, over the fret plane
     {"saddle.strings[].notch_width", "notches[].width_mm"},
     {"saddle.strings[].notch_depth", "notches[].depth_mm"},

@@ -242,10 +242,11 @@ private:
     std::string crown_place(std::size_t i) {
         const auto& single = page_.solution().single;
         const StraightSaddle& line = page_.solution().straight_saddle;
+        if (!single && !design_.has_slot())
+            return page_.figure(string_name(i, "behind_line"), line.line_to_crown_mm[i]);
         return page_.figure(string_name(i, "crown"),
                             single ? single->strings[i].from_edge_mm.value_or(single->strings[i].crown_x_mm)
-                            : design_.has_slot() ? line.front_to_crown_mm[i]
-                                                 : line.line_to_crown_mm[i]);
+                                   : line.front_to_crown_mm[i]);
     }
 
     void list() {
