@@ -228,6 +228,10 @@ void add_single_saddles(Drawing& drawing, const Design& design, const Solution& 
 
 } // namespace
 
+bool saddle_is_cut(const Design& design, const Solution& solution) {
+    return design.has_slot() || !solution.notches.empty();
+}
+
 SaddleGround saddle_ground(const Design& design, const Solution& solution) {
     if (!design.bridge || !solution.bridge) return SaddleGround::fret_plane;
     const auto known = [](const std::optional<double>& mm) { return mm.has_value(); };

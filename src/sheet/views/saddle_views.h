@@ -33,6 +33,8 @@ struct SaddleViewOptions {
     std::optional<SaddleCut> cut; ///< how that divides into bottom and top
 };
 
+/// Whether it is cut from a blank; single saddles and bars on posts are bought.
+bool saddle_is_cut(const Design& design, const Solution& solution);
 SaddleGround saddle_ground(const Design& design, const Solution& solution);
 /// A string's underside over that ground.
 double saddle_height_mm(const Design& design, const Solution& solution, std::size_t string);

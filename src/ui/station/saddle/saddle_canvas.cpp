@@ -100,6 +100,10 @@ void SaddleCanvas::add_fields() {
     break_ = add_number(tr("break angle at the saddle"), of_string("break_angle_deg"), 84, 18);
 }
 
+bool SaddleCanvas::shows_blank() const {
+    return view_.stage == CutStage::blank && saddle_is_cut(design(), state().solution);
+}
+
 SaddleViewOptions SaddleCanvas::options() const {
     SaddleViewOptions options;
     options.mirrored = state().job.left_handed;
@@ -109,7 +113,7 @@ SaddleViewOptions SaddleCanvas::options() const {
     if (view_.side == NutSide::found)
         options.shown = SaddleShown::found;
     else
-        options.shown = view_.stage == CutStage::blank ? SaddleShown::blank : SaddleShown::fitted;
+        options.shown = shows_blank() ? SaddleShown::blank : SaddleShown::fitted;
     return options;
 }
 
@@ -128,7 +132,7 @@ SaddleCanvas::Place SaddleCanvas::place() const {
     double change = 0;
     for (const auto& mm : saddle_change_mm(state())) change = std::max(change, std::abs(mm.value_or(0.0)));
     const double highest = saddle_highest_mm(design(), state().solution) + change;
-    const double high_mm = view_.stage == CutStage::blank ? std::max(highest, blank.height_mm) : highest;
+    const double high_mm = shows_blank() ? std::max(highest, blank.height_mm) : highest;
     const double long_mm = std::max(blank.length_mm, span.to_mm - span.from_mm) + 4.0;
     Place p;
     p.split = width() - end_px();
@@ -251,7 +255,7 @@ void SaddleCanvas::lay_out_front(const Place& p) {
     lead(QPolygonF{QPointF(x, p.front.y()), QPointF(x, row - 18.0), QPointF(middle, row - 18.0),
                    QPointF(middle, row - 14.0)});
     const double tag = p.front.y() - saddle_highest_mm(design(), state().solution) * p.scale - front_top - y;
-    if (view_.side == NutSide::target && view_.stage == CutStage::blank && tag >= 26.0)
+    if (view_.side == NutSide::target && shows_blank() && tag >= 26.0)
         write(QRectF(middle - 60.0, front_top + y + 3.0, 120.0, 20.0), Qt::AlignCenter, tr("take off"), true);
 }
 

@@ -39,6 +39,7 @@ private:
     Place place() const;
     double end_px() const;    ///< room for the end view
     double beside_px() const; ///< beside the plan
+    bool shows_blank() const;
     SaddleViewOptions options() const;
     double string_x(const Place& p, std::size_t i) const;
     void add_fields();

@@ -122,7 +122,8 @@ void SaddleStation::refresh() {
     const State& state = session_.state();
     const Design& design = state.job.design;
     const Unit unit = state.job.unit;
-    QStringList facts{QString::fromStdString(material_name(design.saddle.material)).left(40)};
+    QStringList facts;
+    if (design.has_slot()) facts << QString::fromStdString(material_name(design.saddle.material)).left(40);
     facts << (state.solution.single                      ? tr("single saddles")
               : design.bridge && design.bridge->floats() ? tr("the floating bridge's top")
               : !design.has_slot()                       ? tr("the bar's top")
