@@ -186,7 +186,7 @@ namespace {
 
 /// What was let go amid what is kept goes back to the system now and then.
 void give_memory_back(QApplication& app) {
-    constexpr int every_ms = 20000;
+    constexpr int every_ms = 4000;
     auto* timer = new QTimer(&app);
     timer->setTimerType(Qt::VeryCoarseTimer);
     QObject::connect(timer, &QTimer::timeout, &app, [] { malloc_trim(0); });
