@@ -1,6 +1,7 @@
 #include "common/collisions.h"
 #include "common/jobs.h"
 #include "common/run.h"
+#include "core/design/bridge_kind.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/pages/sheet_book.h"
 #include "sheet/views/nut_views.h"
@@ -80,10 +81,11 @@ bool has_true_bars(const Value& seen) {
     return found(100.0, false) && found(100.0, true) && found(101.6, false);
 }
 
+constexpr std::array demo_jobs{"curlew", "lantern", "kittiwake", "groundswell", "teal"};
+
 void add_demo_rows() {
     QTest::addColumn<QString>("name");
-    for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
-        QTest::newRow(name) << QString::fromLatin1(name);
+    for (const char* name : demo_jobs) QTest::newRow(name) << QString::fromLatin1(name);
 }
 
 } // namespace
@@ -92,7 +94,14 @@ class TestSheets : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void initTestCase() { load_fonts(); }
-    void nothing_overlaps_data() { add_demo_rows(); }
+    void nothing_overlaps_data() {
+        QTest::addColumn<QString>("file");
+        for (const char* name : demo_jobs)
+            QTest::newRow(name) << QStringLiteral(DEMO_DATA "/%1.fmjob").arg(QLatin1String(name));
+        for (const std::string_view kind : words_of(BridgeKind{}))
+            QTest::addRow("bridge %s", kind.data())
+                << QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(QLatin1String(kind.data()));
+    }
     void nothing_overlaps();
     void nothing_overlaps_on_random_jobs();
     void a_long_record_goes_over_pages();
@@ -111,8 +120,8 @@ private Q_SLOTS:
 };
 
 void TestSheets::nothing_overlaps() {
-    QFETCH(QString, name);
-    const Value document = demo_document(name.toLatin1().constData());
+    QFETCH(const QString, file);
+    const Value document = document_of(file);
     const std::array units{"mm", "64ths", "in", "thou"};
     for (const char* unit : std::span(units).first(std::min(4U, jobs_from_seeds(2, 4))))
         for (const Paper paper : {Paper::a4, Paper::letter})
