@@ -3,6 +3,7 @@
 #include "cli/explain_text.h"
 #include "cli/plan_json.h"
 #include "cli/solution_json.h"
+#include "core/design/assumed.h"
 #include "core/solution/uncertainty.h"
 #include "core/words/word_of.h"
 #include "job/read/old_defaults.h"
@@ -73,6 +74,7 @@ CommandResult check_command(const Words& words) {
         if (state->plan) add(state->plan->notes);
         add(moved_by_defaults(document, state->job.design, state->written));
         add(survey_doubts(state->job.survey));
+        add(assumed_notes(state->job.design));
         if (state->job.read_only())
             problems.push_back({"newer_version", Severity::note, "version", {state->job.version}});
     }

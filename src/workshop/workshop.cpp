@@ -174,6 +174,8 @@ void Workshop::read(const Value& document) {
     string_sets_ = sound_items<ShopStringSet>(root, "string_sets", 200, faults_,
                                               [&](Reader& item) { return read_string_set(item, document); });
     printers_ = sound_items<ShopPrinter>(root, "printers", 100, faults_, read_printer);
+    kinds_ = sound_items<InstrumentKind>(root, "kinds", 200, faults_,
+                                         [&](Reader& item) { return read_kind(item, document); });
     bench_ = sound<BenchHabits>(faults_, [&] { return read_bench(root); });
     intonation_ = sound<IntonationAim>(faults_, [&] { return read_aim(root); });
 }

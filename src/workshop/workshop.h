@@ -4,6 +4,7 @@
 #include "core/found/intonation.h"
 #include "core/shop/shop_work.h"
 #include "job/read/job.h"
+#include "workshop/kinds.h"
 
 #include <QString>
 #include <QStringList>
@@ -99,6 +100,8 @@ public:
     const ShopTables& tables() const { return tables_; }
     const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
     const std::vector<ShopPrinter>& printers() const { return printers_; }
+    /// Kinds of instruments of the shop's own.
+    const std::vector<InstrumentKind>& kinds() const { return kinds_; }
     const BenchHabits& bench() const { return bench_; }
     /// How sure this shop's tuner is, and what is near enough to it; aimed flat by no cent: that the job
     /// says.
@@ -120,6 +123,7 @@ private:
     ShopTables tables_;
     std::vector<ShopStringSet> string_sets_;
     std::vector<ShopPrinter> printers_;
+    std::vector<InstrumentKind> kinds_;
     BenchHabits bench_;
     IntonationAim intonation_;
     std::vector<Message> faults_;

@@ -456,6 +456,7 @@ struct Design {
     Player player;
     Limits limits;
     std::vector<StatedUncertainty> uncertainties;
+    std::vector<std::string> assumed; ///< keys of values nobody measured (core/design/assumed.h)
     PlanChoices choices;
 
     /// Whether one saddle stands in a slot of the bridge; a job without a bridge is taken for one that does.

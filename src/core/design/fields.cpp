@@ -282,8 +282,9 @@ std::vector<Field> nut_fields() {
         by_hand(
             must<[](auto& d, Index) { return in<&EdgeMargins::treble_mm>(d.nut.spacing.edge_margin_mm); }>(
                 "nut.spacing.edge_margin_mm.treble", length, margin)),
-        by_hand(must<[](auto& d, Index) { return &d.nut.spacing.spread_mm; }>("nut.spacing.spread_mm", length,
-                                                                              {0, 150})),
+        by_hand(must<[](auto& d, Index) { return &d.nut.spacing.spread_mm; }>(
+            "nut.spacing.spread_mm", length, {0, 150},
+            QT_TRANSLATE_NOOP("messages", "string spread at the nut"))),
         by_hand(may<[](auto& d, Index) { return &d.nut.spacing.bias_mm; }>("nut.spacing.bias_mm", length,
                                                                            {-20, 20})),
         by_hand(may<[](auto& d, Index) { return &d.nut.spacing.course_gap_mm; }>("nut.spacing.course_gap_mm",
@@ -388,8 +389,9 @@ std::vector<Field> saddle_fields() {
         by_hand(
             must<[](auto& d, Index) { return in<&EdgeMargins::treble_mm>(d.saddle.spacing.edge_margin_mm); }>(
                 "saddle.spacing.edge_margin_mm.treble", length, margin)),
-        by_hand(must<[](auto& d, Index) { return &d.saddle.spacing.spread_mm; }>("saddle.spacing.spread_mm",
-                                                                                 length, {0, 150})),
+        by_hand(must<[](auto& d, Index) { return &d.saddle.spacing.spread_mm; }>(
+            "saddle.spacing.spread_mm", length, {0, 150},
+            QT_TRANSLATE_NOOP("messages", "string spread at the saddle"))),
         by_hand(may<[](auto& d, Index) { return &d.saddle.spacing.bias_mm; }>("saddle.spacing.bias_mm",
                                                                               length, {-20, 20})),
         by_hand(may<[](auto& d, Index) { return &d.saddle.spacing.course_gap_mm; }>(

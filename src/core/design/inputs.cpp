@@ -1,6 +1,6 @@
 #include "core/design/inputs.h"
 
-#include "core/design/fields.h"
+#include "core/design/assumed.h"
 #include "core/design/make_up.h"
 #include "core/words/message_tables.h"
 
@@ -25,7 +25,9 @@ public:
     void rows(std::string_view start, std::size_t item = 0) {
         const bool lists = start.find("[]") != std::string_view::npos;
         for (const Field& field : fields()) {
-            if (!field.key.starts_with(start) || field.in_list() != lists || !field.sure.measured()) continue;
+            if (!field.key.starts_with(start) || field.in_list() != lists) continue;
+            if (field.key == "strings[].core_mm") continue; // core() has it
+            if (!field.sure.measured() && !is_assumed(design_, field.key_of(item))) continue;
             const std::optional<double> value = field.get(design_, item);
             if (!value || (field.sure.only_if_set && *value == 0.0)) continue;
             const Gauge* gauge = gauge_of_word(field.sure.gauge);
@@ -59,6 +61,14 @@ private:
     static constexpr const char* assumed = "gauge.assumed";
 
     void take(Input input) {
+        if (is_assumed(design_, input.key)) {
+            const FieldPlace place = place_of_key(input.key);
+            const auto value = place.field ? place.field->get(design_, place.item) : std::nullopt;
+            if (value) {
+                input.uncertainty = assumed_uncertainty(*place.field, *value);
+                input.gauge_id = "gauge.not_measured";
+            }
+        }
         for (const StatedUncertainty& stated : design_.uncertainties) {
             if (stated.key != input.key) continue;
             input.uncertainty = stated.value;

@@ -100,6 +100,7 @@ constexpr MessageEntry table[] = {
     {"gauge.feeler", QT_TRANSLATE_NOOP("messages", "read with a feeler")},
     {"gauge.dial", QT_TRANSLATE_NOOP("messages", "read with a dial gauge")},
     {"gauge.assumed", QT_TRANSLATE_NOOP("messages", "not measured, the usual value")},
+    {"gauge.not_measured", QT_TRANSLATE_NOOP("messages", "assumed, not measured")},
     {"gauge.stated", QT_TRANSLATE_NOOP("messages", "as the job states")},
     {"name.treble_crown", QT_TRANSLATE_NOOP("messages", "crown of the treble string")},
     {"name.bass_crown", QT_TRANSLATE_NOOP("messages", "crown of the bass string")},

@@ -1,6 +1,7 @@
 #include "job/edits/new_job.h"
 
 #include "job/document/json.h"
+#include "job/edits/assumed_edits.h"
 
 namespace fm {
 
@@ -25,7 +26,7 @@ Value new_job(const std::string& title) {
     "action": { "measured": "open", "bass_mm": 2.2, "treble_mm": 1.8 }
   }
 })";
-    return with(parse_json(plain), "title", title);
+    return with_all_assumed(with(parse_json(plain), "title", title));
 }
 
 } // namespace fm

@@ -1,5 +1,6 @@
 // A job file: what has a rule of its own, its parts in the files read_*.cpp beside this one. Numbers that
 // need none are rows of core/design/fields, with what is allowed of them.
+#include "core/design/assumed.h"
 #include "core/design/inputs.h"
 #include "core/design/spacing.h"
 #include "core/found/fret_plane.h"
@@ -172,6 +173,19 @@ std::vector<StatedUncertainty> read_uncertainties(Reader& root, const Design& de
     return list;
 }
 
+/// A key whose place the design has lost (a cone made a cylinder) stays and says nothing.
+std::vector<std::string> read_assumed(Reader& root) {
+    std::vector<std::string> keys;
+    for (const std::string& key : root.texts("assumed")) {
+        const FieldPlace place = place_of_key(key);
+        if (!place.field || !can_be_assumed(*place.field))
+            root.fault("not_to_be_assumed", "assumed", {key.substr(0, 40)});
+        else if (std::find(keys.begin(), keys.end(), key) == keys.end())
+            keys.push_back(key);
+    }
+    return keys;
+}
+
 } // namespace
 
 Ordered read_ordered(Reader& root) {
@@ -246,6 +260,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     if (root.has("tools")) job.tools = read_tools(root.object("tools", false));
     if (!problems.empty()) return;
     if (design.bridge && design.bridge->plane_from_strings) put_fret_plane(job, problems);
+    design.assumed = read_assumed(root);
     design.uncertainties = read_uncertainties(root, design);
     const Neck neck(design.neck);
     check_first_fret(neck, problems);

@@ -1,5 +1,6 @@
 #include "sheet/machine/part_notices.h"
 
+#include "core/design/assumed.h"
 #include "core/solution/nut_plan.h"
 #include "core/words/word_of.h"
 #include "sheet/views/saddle_views.h"
@@ -9,6 +10,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace fm {
 
@@ -53,6 +55,23 @@ std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
                         length(job, forward_mm))};
 }
 
+std::vector<std::string> assumed_notices(const Job& job) {
+    std::string values;
+    for (const AssumedValue& assumed : assumed_values(job.design)) {
+        const std::string value =
+            assumed.field->kind == FieldKind::length  ? sheet_number(assumed.value, job.unit)
+            : assumed.field->kind == FieldKind::angle ? fixed_text(assumed.value, 1) + "°"
+                                                      : fixed_text(assumed.value, 2);
+        values += (values.empty() ? "" : ", ") + translate("messages", assumed_name(*assumed.field).data()) +
+                  " " + value;
+        if (assumed.field->key.starts_with("strings[]"))
+            values += " (" + job.design.string_name(place_of_key(assumed.key).item) + ")";
+    }
+    if (values.empty()) return {};
+    return {with_values(translate("sheet", "Assumed, not measured, in %1: %2. Measure before cutting by it."),
+                        std::string(word_of(job.unit)), values)};
+}
+
 std::vector<std::string> saddle_notices(const Job& job, const Solution&) {
     const SaddleDesign& saddle = job.design.saddle;
     std::vector<std::string> notices;
@@ -68,9 +87,13 @@ std::vector<std::string> saddle_notices(const Job& job, const Solution&) {
 }
 
 std::vector<std::string> machine_notices(const Job& job, const Solution& solution, MachinePartKind kind) {
-    std::vector<std::string> notices;
+    std::vector<std::string> notices = assumed_notices(job);
+    const auto add = [&notices](std::vector<std::string> more) {
+        notices.insert(notices.end(), std::make_move_iterator(more.begin()),
+                       std::make_move_iterator(more.end()));
+    };
     if (kind == MachinePartKind::nut) {
-        notices = nut_notices(job, solution);
+        add(nut_notices(job, solution));
         if (job.design.neck.fanned())
             notices.push_back(
                 with_values(
@@ -86,7 +109,7 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
                 ".");
     }
     if (kind == MachinePartKind::saddle) {
-        notices = saddle_notices(job, solution);
+        add(saddle_notices(job, solution));
         if (saddle_ground(job.design, solution) == SaddleGround::fret_plane)
             notices.push_back(translate("sheet",
                                         "The job has no bridge: heights are over the fret plane. Do not cut "

@@ -9,6 +9,8 @@ namespace fm {
 /// Sentences in the language of the sheets, none where everything is drawn.
 std::vector<std::string> nut_notices(const Job& job, const Solution& solution);
 std::vector<std::string> saddle_notices(const Job& job, const Solution& solution);
+/// Which values a sheet rests on that nobody has measured.
+std::vector<std::string> assumed_notices(const Job& job);
 /// The same for a machine's file, which shows less than a sheet.
 std::vector<std::string> machine_notices(const Job& job, const Solution& solution, MachinePartKind kind);
 

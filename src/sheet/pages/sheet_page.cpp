@@ -1,5 +1,6 @@
 #include "sheet/pages/sheet_page.h"
 #include "sheet/drawing/pens.h"
+#include "sheet/machine/part_notices.h"
 
 #include "core/words/word_of.h"
 
@@ -26,6 +27,11 @@ std::string percent(double factor) {
     return fixed_text(100.0 * factor, 2) + " %";
 }
 
+/// Not the record's pages and the printer's test.
+bool is_worked_by(const std::string& word) {
+    return word != "owner" && word != "shop" && word != "printer";
+}
+
 } // namespace
 
 SheetPage::SheetPage(const SheetContext& context, const std::string& word, const std::string& name,
@@ -41,6 +47,7 @@ SheetPage::SheetPage(const SheetContext& context, const std::string& word, const
     page_.title = name + " · " + context.job.title;
     y_ = page_.height - margin_mm;
     title_block(facts, scale);
+    if (is_worked_by(word)) notices(assumed_notices(context.job));
 }
 
 std::string SheetPage::label(double mm) const {

@@ -65,7 +65,11 @@ void CellDelegate::setEditorData(QWidget* editor, const QModelIndex& index) cons
 
 void CellDelegate::setModelData(QWidget* editor, QAbstractItemModel* model, const QModelIndex& index) const {
     auto* cell = qobject_cast<CellEditor*>(editor);
-    if (!cell || !cell->isModified()) return; // untouched text writes nothing
+    if (!cell) return;
+    if (!cell->isModified()) { // untouched text writes nothing, but Enter on it says that it is right
+        if (table_->entered_) model->setData(index, {}, confirm_role);
+        return;
+    }
     cell->setModified(false);
     table_->keeping_ = cell;
     table_->refused_ = false;
@@ -85,7 +89,13 @@ bool CellDelegate::eventFilter(QObject* watched, QEvent* event) {
     if (!editor || event->type() != QEvent::KeyPress) return QStyledItemDelegate::eventFilter(watched, event);
     switch (static_cast<QKeyEvent*>(event)->key()) {
     case Qt::Key_Return:
-    case Qt::Key_Enter:
+    case Qt::Key_Enter: {
+        table_->entered_ = true;
+        const bool kept = keep_and_close(editor);
+        table_->entered_ = false;
+        if (kept) go(1);
+        return true;
+    }
     case Qt::Key_Down:
         if (keep_and_close(editor)) go(1);
         return true;

@@ -17,6 +17,9 @@ protected:
     bool event(QEvent* event) override;
 };
 
+/// Under this role a model is told that a cell is right as it stands.
+inline constexpr int confirm_role = Qt::UserRole + 100;
+
 /// A table one types into, and all of them alike: a key, F2 or a double click begins; Enter and the arrow
 /// down keep what was typed and go down, the arrow up keeps and goes up, Tab keeps and goes on to the next
 /// cell that can be set, leaving keeps, Esc gives back. Text that was not touched writes nothing; what is
@@ -42,6 +45,7 @@ private:
     Echo echo_;
     CellEditor* keeping_ = nullptr;
     bool refused_ = false;
+    bool entered_ = false; ///< what is kept is kept by Enter
 };
 
 /// Edits the cells of an EntryTable; also its painter's base.

@@ -1,5 +1,7 @@
 #include "ui/field/field_binder.h"
 
+#include "core/design/assumed.h"
+#include "job/edits/assumed_edits.h"
 #include "ui/look/texts.h"
 
 #include <cmath>
@@ -25,7 +27,18 @@ void FieldBinder::bind(ValueField* field, Getter value, KeyMaker key) {
         const Bound& bound = bound_[place];
         if (!session_.is_open()) return;
         const QString name = tr("%1 %2").arg(bound.field->name(), bound.field->value_text(number));
-        bound.field->set_problem(session_.told(session_.commit(name, changed(bound, number))));
+        // Typed as it was assumed: the same number, and measured.
+        const std::string at = bound.key(session_.state()).toStdString();
+        bound.field->set_problem(
+            session_.told(session_.commit(name, with_confirmed(changed(bound, number), at))));
+    });
+    connect(field, &ValueField::confirmed, this, [this, place](double number) {
+        const Bound& bound = bound_[place];
+        if (!session_.is_open()) return;
+        const QString name = tr("%1 %2 confirmed").arg(bound.field->name(), bound.field->value_text(number));
+        const std::string at = bound.key(session_.state()).toStdString();
+        bound.field->set_problem(
+            session_.told(session_.commit(name, with_confirmed(session_.document(), at))));
     });
     connect(field, &ValueField::preview_ended, &session_, &Session::end_preview);
 }
@@ -58,7 +71,9 @@ FieldBinder::Getter as_written(const char* key) {
 void FieldBinder::refresh() {
     if (!session_.is_open()) return;
     for (const Bound& bound : bound_) {
-        bound.field->show_value(bound.value(session_.state()), session_.state().job.unit);
+        const State& state = session_.state();
+        bound.field->show_value(bound.value(state), state.job.unit,
+                                is_assumed(state.job.design, bound.key(state).toStdString()));
         bound.field->setReadOnly(session_.read_only());
     }
 }

@@ -52,11 +52,23 @@ void ValueField::name_in(Unit unit) {
     const QString unit_name = kind_ == FieldKind::length  ? unit_text(unit)
                               : kind_ == FieldKind::angle ? tr("degrees")
                                                           : QString();
-    setAccessibleName(unit_name.isEmpty() ? name_ : name_ + QStringLiteral(", ") + unit_name);
-    setToolTip(tr("%1: click or Tab, type, Enter").arg(name_));
+    QString spoken = unit_name.isEmpty() ? name_ : name_ + QStringLiteral(", ") + unit_name;
+    if (assumed_) spoken = tr("%1, assumed").arg(spoken);
+    setAccessibleName(spoken);
+    setToolTip(assumed_
+                   ? tr("%1: assumed, not measured; type what you read, or Enter to confirm it").arg(name_)
+                   : tr("%1: click or Tab, type, Enter").arg(name_));
 }
 
-void ValueField::show_value(std::optional<double> value, Unit unit) {
+void ValueField::set_assumed(bool assumed) {
+    if (assumed_ == assumed) return;
+    assumed_ = assumed;
+    set_look("assumed", assumed);
+    name_in(unit_);
+}
+
+void ValueField::show_value(std::optional<double> value, Unit unit, bool assumed) {
+    set_assumed(assumed && value.has_value());
     if (accessibleName().isEmpty() || unit_ != unit) name_in(unit);
     unit_ = unit;
     if (typing_) return;
@@ -66,12 +78,16 @@ void ValueField::show_value(std::optional<double> value, Unit unit) {
         if (moved) setText(edit_text());
         return;
     }
-    const QString text = !value ? QStringLiteral("–")
-                         : kind_ == FieldKind::length
-                             ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
-                             : value_text(*value);
+    QString text = !value ? QStringLiteral("–")
+                   : kind_ == FieldKind::length
+                       ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
+                       : value_text(*value);
     const QString lines = value && kind_ == FieldKind::length ? length_number(*value, unit) : QString();
     stacked_ = lines.contains(QLatin1Char('\n')) ? lines : QString();
+    if (assumed_) {
+        text.prepend(QStringLiteral("\u2248"));
+        if (!stacked_.isEmpty()) stacked_.prepend(QStringLiteral("\u2248"));
+    }
     if (text != this->text()) setText(text);
 }
 
@@ -81,8 +97,12 @@ void ValueField::set_problem(const QString& problem) {
 }
 
 void ValueField::set_fault(bool fault) {
-    if (property("fault").toBool() == fault) return;
-    setProperty("fault", fault);
+    set_look("fault", fault);
+}
+
+void ValueField::set_look(const char* property, bool on) {
+    if (this->property(property).toBool() == on) return;
+    setProperty(property, on);
     setStyleSheet(styleSheet()); // takes the property up
 }
 
@@ -180,18 +200,21 @@ void ValueField::paintEvent(QPaintEvent* event) {
     if (hasFocus() || stacked_.isEmpty())
         QLineEdit::paintEvent(event);
     else
-        paint_stacked(*this, stacked_, theme().yours);
+        paint_stacked(*this, stacked_, assumed_ ? theme().caption : theme().yours);
 }
 
 void ValueField::keyPressEvent(QKeyEvent* event) {
     switch (event->key()) {
     case Qt::Key_Return:
-    case Qt::Key_Enter:
-        if (commit()) {
-            setText(edit_text());
-            selectAll();
-        }
+    case Qt::Key_Enter: {
+        const bool was_assumed = assumed_;
+        if (!typing_ && assumed_ && value_) Q_EMIT confirmed(*value_);
+        if (!commit()) return;
+        setText(edit_text());
+        selectAll();
+        if (was_assumed) Q_EMIT measured();
         return;
+    }
     case Qt::Key_Escape: {
         const bool was_typing = typing_;
         revert();

@@ -22,8 +22,10 @@ public:
     const QString& name() const { return name_; }
     FieldKind kind() const { return kind_; }
 
-    /// Shows a value unless the person is typing. No value: a dash.
-    void show_value(std::optional<double> value, Unit unit);
+    /// Shows a value unless the person is typing. No value: a dash. One that nobody has measured is shown as
+    /// such, and Enter on it confirms it.
+    void show_value(std::optional<double> value, Unit unit, bool assumed = false);
+    bool is_assumed() const { return assumed_; }
     /// What the window says about the last preview or step; "" if it was good.
     void set_problem(const QString& problem);
     /// Makes a step of a text as if it had been typed here. @returns what is wrong with it, "" if it was good
@@ -35,6 +37,8 @@ Q_SIGNALS:
     void previewed(double value);
     void committed(double value);
     void preview_ended();
+    void confirmed(double value); ///< an assumed value, as it stands
+    void measured();              ///< Enter: what was assumed is so no more
 
 protected:
     bool event(QEvent* event) override;
@@ -59,6 +63,8 @@ private:
     void revert();
     void show_echo(const QString& text, bool fault);
     void set_fault(bool fault);
+    void set_assumed(bool assumed);
+    void set_look(const char* property, bool on);
 
     QString key_;
     QString name_;
@@ -68,6 +74,7 @@ private:
     QString stacked_; // the value on two lines, if it has two
     QString problem_;
     bool typing_ = false;
+    bool assumed_ = false;
     bool fractions_in_bare_ = false;
     QTimer stopped_typing_;
     Echo echo_;

@@ -56,6 +56,8 @@ void StationFrame::hold(QWidget* canvas, PartPages* pages) {
     connect(table_, &DrawingTable::number_picked, this, &StationFrame::pick_number);
     for (PartCanvas* each : canvases()) {
         connect(each, &PartCanvas::string_picked, this, &StationFrame::string_picked);
+        for (ValueField* field : each->findChildren<ValueField*>())
+            connect(field, &ValueField::measured, this, [this, field] { ask_behind(field); });
         connect(each, &PartCanvas::string_stepped, this, [this](int by) {
             const auto count = static_cast<int>(session_.state().job.design.strings.size());
             Q_EMIT string_picked(
@@ -68,6 +70,20 @@ void StationFrame::hold(QWidget* canvas, PartPages* pages) {
     if (!list()) return;
     connect(list(), &NumbersList::number_picked, this, &StationFrame::pick_number);
     connect(list()->model(), &NumbersModel::not_understood, this, &StationFrame::refused);
+}
+
+void StationFrame::ask() {
+    ask_behind(nullptr);
+}
+
+void StationFrame::ask_behind(const QWidget* field) {
+    const QList<ValueField*> fields = canvas()->findChildren<ValueField*>();
+    const qsizetype from =
+        field ? fields.indexOf(qobject_cast<ValueField*>(const_cast<QWidget*>(field))) + 1 : 0;
+    for (qsizetype i = 0; i < fields.size(); ++i) {
+        ValueField* next = fields[(from + i) % fields.size()];
+        if (next->isVisible() && next->is_assumed()) return next->setFocus(Qt::TabFocusReason);
+    }
 }
 
 void StationFrame::pick_number(const QString& key) {

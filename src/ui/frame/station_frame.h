@@ -29,6 +29,9 @@ public:
     /// The list that stands beside it; none: the station has no such list.
     virtual NumbersList* list() { return nullptr; }
     QWidget* beside() override { return list(); }
+    /// Asks for what is assumed, value by value: goes to the first on the drawing, and from each to the next
+    /// as it is entered.
+    void ask();
     /// Brings the drawing into sight that a field is on.
     virtual void bring(const QWidget*) {}
     /// The same values as a table in place of the drawing.
@@ -71,6 +74,8 @@ protected:
 
 private:
     void fit_facts();
+    /// To the first assumed value behind a field, in the order of Tab; none: it stays.
+    void ask_behind(const QWidget* field);
 
     QVBoxLayout* column_;
     QLabel* facts_;

@@ -132,6 +132,7 @@ QCheckBox::indicator:disabled { border: 1px solid $hairline; }
 QToolButton::menu-indicator { image: none; }
 QToolButton[plain="true"]:focus { border: 2px solid $yours; }
 QLineEdit[pencil="true"] { border: none; border-bottom: 2px dotted $yours; background: $ground; color: $yours; padding: 0px 3px; selection-background-color: $yours; selection-color: $list; }
+QLineEdit[pencil="true"][assumed="true"] { border-bottom: 2px dotted $caption; color: $caption; }
 QLineEdit[pencil="true"]:focus { border: 2px solid $yours; background: $list; }
 QLineEdit[pencil="true"][fault="true"] { border: 2px solid $warning; color: $warning; }
 QLineEdit[pencil="true"]:read-only { color: $ink; border-bottom: 1px solid $hairline; }

@@ -2,6 +2,7 @@
 
 #include "job/document/json.h"
 #include "job/document/pictures.h"
+#include "job/edits/assumed_edits.h"
 #include "ui/look/texts.h"
 
 #include <QDateTime>
@@ -103,8 +104,8 @@ void Session::set_workshop(Workshop workshop) {
     Q_EMIT changed();
 }
 
-std::vector<Message> Session::preview(const Value& document) {
-    StateResult result = state_of(document);
+std::vector<Message> Session::preview(const Value& asked) {
+    StateResult result = state_of(with_measured(document_, asked));
     if (!result.state) return std::move(result.problems);
     previewing_ = true;
     show(std::move(result.state));
@@ -123,7 +124,8 @@ StateResult Session::known_or_state_of(const Value& document) const {
     return state_of(document);
 }
 
-std::vector<Message> Session::commit(const QString& name, const Value& document) {
+std::vector<Message> Session::commit(const QString& name, const Value& asked) {
+    const Value document = with_measured(document_, asked);
     if (read_only()) {
         end_preview();
         return {{"job_read_only", Severity::error, {}, {}}};

@@ -49,15 +49,15 @@ public:
     QUndoStack* undo_stack() { return &undo_; }
 
     /// Shows what a document would give without making it a step. @returns what is wrong with it, if anything
-    std::vector<Message> preview(const Value& document);
+    std::vector<Message> preview(const Value& asked);
     void end_preview();
     KeyNames& names() { return names_; }
     /// What is wrong with a document, in a person's words and the job's unit; "" for nothing.
     QString told(const std::vector<Message>& problems) const;
 
-    /// Makes a document the job, as one step with a name. @returns what is wrong with it; then nothing has
-    /// changed
-    std::vector<Message> commit(const QString& name, const Value& document);
+    /// Makes a document the job, as one step with a name; what it changes is assumed no more. @returns what
+    /// is wrong with it; then nothing has changed
+    std::vector<Message> commit(const QString& name, const Value& asked);
 
     /// Writes what is not yet written. @returns false, and says why by trouble(), if it could not.
     bool save();

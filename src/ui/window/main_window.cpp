@@ -30,8 +30,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     build_menus();
     connect_parts();
     qApp->installEventFilter(this);
-    middle_->setEnabled(false);
-    say(tr("No job is open: open one, drag one in, or open the demo workshop from the Job menu"));
+    show_first(true);
 }
 
 MainWindow::~MainWindow() {
@@ -56,6 +55,8 @@ void MainWindow::build() {
     right->addWidget(notice_);
     middle_ = new QStackedWidget;
     nut(); // what opens first
+    first_ = new FirstScreen(kinds_);
+    middle_->addWidget(first_);
     right->addWidget(middle_, 1);
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
@@ -66,7 +67,9 @@ void MainWindow::build() {
 void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
-        middle_->setEnabled(true);
+        first_shown_ = false;
+        path_->show();
+        way_->show();
         notice_->hide();                                             // it was about the job before
         if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
         restore_view();
@@ -82,6 +85,14 @@ void MainWindow::connect_parts() {
     connect(&session_, &Session::trouble_over, notice_, &Notice::trouble_over);
     connect(notice_, &Notice::chosen, this, &MainWindow::go_way);
     connect(path_, &StationPath::job_picked, this, &MainWindow::go_to_job);
+    connect(path_, &StationPath::all_jobs_asked, this, [this] { show_first(true); });
+    connect(first_, &FirstScreen::job_picked, this, [this](const QString& path) {
+        go_to_job(path);
+        show_first(false); // it was open already, and stays
+    });
+    connect(first_, &FirstScreen::kind_picked, this, &MainWindow::begin_kind);
+    connect(first_, &FirstScreen::file_asked, this, &MainWindow::open_dialog);
+    connect(first_, &FirstScreen::demo_asked, this, &MainWindow::open_demo);
     connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);
     connect(way_, &StringWay::string_stepped, this, &MainWindow::step_string);
     connect(way_, &StringWay::nut_touched, this, [this] { choose_station(Station::nut); });
@@ -122,7 +133,7 @@ void MainWindow::go_to_job(const QString& path) {
 }
 
 void MainWindow::refresh() {
-    if (!session_.is_open()) return;
+    if (!session_.is_open() || first_shown_) return;
     const auto count = session_.state().job.design.strings.size();
     view_.string = std::min(view_.string, count - 1);
     view_.fret = std::min(view_.fret, session_.state().job.design.neck.frets);
@@ -230,6 +241,7 @@ void MainWindow::choose_measure(BoardMeasure measure) {
 
 void MainWindow::choose_station(Station station) {
     if (!session_.is_open()) return;
+    if (first_shown_) show_first(false);
     leave_field();
     view_.station = station;
     view_.page = Page::station;
@@ -249,6 +261,7 @@ void MainWindow::show_place() {
 }
 
 void MainWindow::show_page(Page page, bool shown) {
+    if (first_shown_) show_first(false);
     if (!session_.is_open() || shown == (view_.page == page)) return;
     leave_field();
     view_.page = shown ? page : Page::station;
@@ -330,6 +343,7 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     if (overlay_) overlay_->hide();
     notice_->hide();
     if (covered) return;
+    if (first_shown_) return show_first(false);
     view_.page != Page::station ? show_page(view_.page, false) : show_table(false);
 }
 

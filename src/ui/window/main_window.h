@@ -15,6 +15,7 @@
 #include "ui/view/symptom_view.h"
 #include "ui/view/verdict_view.h"
 #include "ui/window/finder.h"
+#include "ui/window/first_screen.h"
 #include "ui/window/help_window.h"
 #include "ui/window/notice.h"
 #include "ui/window/station_path.h"
@@ -43,8 +44,13 @@ public:
 
     /// Opens a job; says what is wrong instead, in the window, and keeps the open one.
     bool open(const QString& path);
-    /// Begins a plain job in that file and opens it.
-    void begin_job(const QString& path);
+    /// Begins a job of one of the kinds the first screen offers, and opens it where its first measures are
+    /// typed.
+    void begin_kind(int kind);
+    /// The workshop's jobs and what to begin from, in place of everything; or the open job again.
+    void show_first(bool shown);
+    FirstScreen* first() { return first_; }
+    bool shows_first() const { return first_shown_; }
     Session& session() { return session_; }
     const ViewState& view() const { return view_; }
     // Each is made when it is first gone to.
@@ -168,8 +174,9 @@ private:
     void go_way(Notice::Way way);
     /// Closes with a job that cannot be saved: a copy is kept elsewhere, and its place is said.
     void leave_with_copy();
-    void new_dialog();
+    QString kept_anew(const QString& name, const std::function<Value(const std::string&)>& job);
     void open_dialog();
+    void open_demo();
     void save_as_dialog();
     void show_keys();
     void show_help();
@@ -199,6 +206,8 @@ private:
     BenchView* bench_ = nullptr;  ///< over everything, while it is open
     std::vector<QWidget*> lists_; ///< beside the stations
     QStackedWidget* middle_ = nullptr;
+    FirstScreen* first_ = nullptr;
+    bool first_shown_ = false;
     WorkingBar* working_ = nullptr;
     Notice* notice_ = nullptr;
     bool leaves_a_copy_ = false;

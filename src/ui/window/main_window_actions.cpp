@@ -40,26 +40,34 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
     return action;
 }
 
+void MainWindow::open_demo() {
+    const QString folder = data_folder() + QStringLiteral("/demo");
+    try {
+        copy_demo_workshop(folder);
+        session_.set_workshop(Workshop(folder));
+        open(QDir(folder).filePath(QStringLiteral("curlew.fmjob")));
+        say_shop_faults();
+    } catch (const InputError& error) {
+        say(message_text(error.message(), Unit::mm));
+    }
+}
+
 void MainWindow::build_menus() {
     QMenu* file = menuBar()->addMenu(tr("&Job"));
     file->setToolTipsVisible(true);
-    add(file, tr("&New…"), QKeySequence::New, tr("Begin a job in a file of its own"),
-        [this] { new_dialog(); });
+    add(file, tr("&Jobs"), QKeySequence(tr("Ctrl+J")),
+        tr("The workshop's jobs, looked for as you type, and what to begin from"),
+        [this] { show_first(!first_shown_); });
+    add(file, tr("&New…"), QKeySequence::New, tr("Begin a job from a kind of instrument"), [this] {
+        show_first(true);
+        first_->kinds()->setFocus();
+    });
     add(file, tr("&Open…"), QKeySequence::Open, tr("Open a job file"), [this] { open_dialog(); });
     recent_ = file->addMenu(tr("&Recent"));
     connect(recent_, &QMenu::aboutToShow, this, &MainWindow::fill_recent);
     add(file, tr("Open the &demo workshop"), QKeySequence(tr("Ctrl+Shift+D")),
-        tr("Copies the shipped example jobs into your data folder and opens the first"), [this] {
-            const QString folder = data_folder() + QStringLiteral("/demo");
-            try {
-                copy_demo_workshop(folder);
-                session_.set_workshop(Workshop(folder));
-                open(QDir(folder).filePath(QStringLiteral("curlew.fmjob")));
-                say_shop_faults();
-            } catch (const InputError& error) {
-                say(message_text(error.message(), Unit::mm));
-            }
-        });
+        tr("Copies the shipped example jobs into your data folder and opens the first"),
+        [this] { open_demo(); });
     add(file, tr("Save under another &name…"), QKeySequence(tr("Ctrl+Shift+S")),
         tr("Write the job to another file and go on there; every change is saved by itself"),
         [this] { save_as_dialog(); });

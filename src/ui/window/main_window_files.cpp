@@ -3,9 +3,9 @@
 
 #include "job/document/job_file.h"
 #include "job/document/json.h"
-#include "job/edits/new_job.h"
 #include "ui/look/texts.h"
 
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
@@ -41,25 +41,59 @@ QString MainWindow::path_for_job(const QString& title, const QString& start) {
     }
 }
 
-void MainWindow::new_dialog() {
-    const QString folder =
-        session_.is_open() ? QFileInfo(session_.path()).path() : session_.workshop().folder();
-    try {
-        const QString path = path_for_job(tr("Where the new job is kept"), folder);
-        if (!path.isEmpty()) begin_job(path);
-    } catch (const InputError& error) {
-        say(message_text(error.message(), Unit::mm));
+/// Writes a new job into the workshop's folder under its title, with a number where that is taken.
+/// @param job given a title @returns its path @throws InputError
+QString MainWindow::kept_anew(const QString& name, const std::function<Value(const std::string&)>& job) {
+    if (session_.workshop().folder().isEmpty()) {
+        QDir().mkpath(Workshop::usual_folder());
+        session_.set_workshop(Workshop(Workshop::usual_folder()));
+    }
+    const QDir folder(session_.workshop().folder());
+    constexpr int most_of_a_name = 10000;
+    for (int number = 1;; ++number) {
+        const QString title = number == 1 ? name : QStringLiteral("%1 %2").arg(name).arg(number);
+        QString file = title;
+        for (const char* wrong = "/\\:*?\"<>|"; *wrong; ++wrong)
+            file.replace(QLatin1Char(*wrong), QLatin1Char('-'));
+        const QString path = folder.filePath(file + QStringLiteral(".fmjob"));
+        try {
+            create_file(path, QByteArray::fromStdString(file_text(job(title.toStdString()))));
+            return path;
+        } catch (const InputError& error) { // another window may begin one at the same time
+            if (error.message().id != "file_exists" || number == most_of_a_name) throw;
+        }
     }
 }
 
-void MainWindow::begin_job(const QString& path) {
-    const Value job = new_job(QFileInfo(path).completeBaseName().toStdString());
+void MainWindow::begin_kind(int kind) {
+    const InstrumentKind begun = first_->offered()[static_cast<std::size_t>(kind)];
     try {
-        create_file(path, QByteArray::fromStdString(file_text(job)));
+        const QString path = kept_anew(FirstScreen::name_of(begun),
+                                       [&](const std::string& title) { return job_of_kind(begun, title); });
+        if (!open(path)) return;
     } catch (const InputError& error) {
         return say(message_text(error.message(), Unit::mm));
     }
-    if (open(path)) choose_station(Station::survey);
+    choose_station(Station::neck);
+    neck()->ask();
+    say(tr("Assumed until you type what you read: begin with the scale; Enter leads on."));
+}
+
+void MainWindow::show_first(bool shown) {
+    if (!shown && !session_.is_open()) return;
+    if (shown) {
+        leave_field();
+        keep_view();
+        first_->show_workshop(session_.workshop());
+    }
+    first_shown_ = shown;
+    path_->setVisible(!shown);
+    way_->setVisible(!shown);
+    if (!shown) return refresh();
+    working_->hide();
+    middle_->setCurrentWidget(first_);
+    setWindowTitle(tr("Fair Measure"));
+    first_->take_focus();
 }
 
 void MainWindow::open_dialog() {

@@ -1,5 +1,6 @@
 #include "ui/window/station_path.h"
 
+#include "core/design/assumed.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/stop_bar.h"
 #include "ui/look/texts.h"
@@ -13,6 +14,8 @@
 #include <QStylePainter>
 #include <QToolButton>
 #include <QVBoxLayout>
+
+#include <algorithm>
 
 namespace fm {
 
@@ -124,6 +127,20 @@ StationPath::Entry StationPath::add_station(QVBoxLayout* column, const StationKi
     return entry;
 }
 
+int StationPath::assumed_at(Station station, const Design& design) {
+    const std::string_view part = station == Station::neck      ? "neck."
+                                  : station == Station::strings ? "strings["
+                                  : station == Station::nut     ? "nut."
+                                  : station == Station::saddle  ? "saddle."
+                                  : station == Station::bridge  ? "bridge."
+                                                                : "";
+    if (part.empty()) return 0;
+    const std::vector<AssumedValue> values = assumed_values(design);
+    return static_cast<int>(std::count_if(values.begin(), values.end(), [part](const AssumedValue& value) {
+        return value.key.starts_with(part);
+    }));
+}
+
 QRect StationPath::row_of(const Entry& entry) const {
     return QRect(entry.button->mapTo(this, QPoint(0, 0)), entry.button->size());
 }
@@ -176,7 +193,12 @@ void StationPath::refresh() {
     bool moved = station_shown_ != view_.station;
     for (std::size_t i = 0; i < stations_.size(); ++i) {
         Entry& entry = stations_[i];
-        const QString words = kinds_[i].state(state);
+        QString words = kinds_[i].state(state);
+        QString whole = words;
+        if (const int assumed = assumed_at(kinds_[i].station, design); assumed > 0) {
+            words = QStringLiteral("\u2248%1 · ").arg(assumed) + words;
+            whole += QLatin1Char('\n') + tr("%n assumed, not measured", "", assumed);
+        }
         // One line, so that nothing below moves; the whole of it in the tooltip.
         entry.state->ensurePolished();
         entry.state->setText(
@@ -187,8 +209,8 @@ void StationPath::refresh() {
             entry.state->setProperty("warning", warning.has_value());
             entry.state->setStyleSheet(entry.state->styleSheet());
         }
-        entry.state->setToolTip(warning ? message_text(*warning, unit) : words);
-        entry.button->setAccessibleDescription(words);
+        entry.state->setToolTip(warning ? message_text(*warning, unit) : whole);
+        entry.button->setAccessibleDescription(whole);
         const bool begun = kinds_[i].begun(state);
         moved = moved || entry.begun != begun;
         entry.begun = begun;
@@ -218,6 +240,8 @@ void StationPath::set_sheets_changed(bool changed) {
 void StationPath::list_jobs() {
     QMenu* menu = jobs_->menu();
     menu->clear();
+    menu->addAction(tr("All jobs, and a new one (Ctrl+J)"), this, &StationPath::all_jobs_asked);
+    menu->addSeparator();
     const QString open_file = QFileInfo(session_.path()).canonicalFilePath();
     for (const QString& path : session_.workshop().jobs()) {
         const QFileInfo info(path);

@@ -23,6 +23,7 @@ public:
     void set_sheets_changed(bool changed);
 
 Q_SIGNALS:
+    void all_jobs_asked();
     void job_picked(const QString& path);
     void station_picked(Station station);
 
@@ -39,6 +40,8 @@ private:
     };
     Entry add_station(QVBoxLayout* column, const StationKind& kind);
     QString next_words() const;
+    /// How many of the values one sets there are assumed.
+    static int assumed_at(Station station, const Design& design);
     QRect row_of(const Entry& entry) const;
     QLabel* add_label(QVBoxLayout* column, int px, bool bold);
     void list_jobs();

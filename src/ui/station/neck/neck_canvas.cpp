@@ -76,8 +76,8 @@ void NeckCanvas::add_neck_fields() {
     scale_bass_ = add_field("neck.scale_bass_mm", tr("scale length, bass edge"), 84);
     scale_treble_ = add_field("neck.scale_treble_mm", tr("scale length, treble edge"), 84);
     nut_width_ = add_field("neck.nut_width_mm", tr("board width at the nut"), 84);
-    end_width_ = add_field("neck.end_width_mm", tr("board width at its end"), 84);
     fret_height_ = add_field("neck.fret_height_mm", tr("fret height"), 84);
+    end_width_ = add_field("neck.end_width_mm", tr("board width at its end"), 84);
     radius_nut_ = add_field(
         "neck.radius_nut_mm", tr("radius at the nut"), FieldKind::length,
         [](const State& s) { return std::optional(s.job.design.neck.radius_nut_mm); }, 84,

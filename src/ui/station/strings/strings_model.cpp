@@ -1,7 +1,9 @@
 #include "ui/station/strings/strings_model.h"
 
+#include "core/design/assumed.h"
 #include "core/design/make_up.h"
 #include "core/words/length.h"
+#include "job/edits/assumed_edits.h"
 #include "ui/look/texts.h"
 
 namespace fm {
@@ -97,12 +99,15 @@ StringsModel::Ink StringsModel::ink(const QModelIndex& index) const {
     const StringSolution& solved = session_.state().solution.strings[i];
     switch (column_of(index)) {
     case Column::pitch:
-    case Column::diameter:
     case Column::wound: return Ink::yours;
+    case Column::diameter: return is_assumed_cell(index) ? Ink::assumed : Ink::yours;
     case Column::core:
+        if (is_assumed_cell(index)) return Ink::assumed;
         if (!session_.state().job.design.strings[i].wound) return Ink::computed; // the string itself
         return solved.make_up.core_estimated ? Ink::estimated : Ink::yours;
-    case Column::mass: return solved.make_up.mass_estimated ? Ink::estimated : Ink::yours;
+    case Column::mass:
+        if (is_assumed_cell(index)) return Ink::assumed;
+        return solved.make_up.mass_estimated ? Ink::estimated : Ink::yours;
     case Column::tension: return solved.sound ? Ink::computed : Ink::doubtful;
     case Column::stress: {
         if (!solved.sound) return Ink::doubtful;
@@ -129,6 +134,7 @@ QVariant StringsModel::data(const QModelIndex& index, int role) const {
     case Qt::AccessibleTextRole: {
         const QString said = name(index) + QStringLiteral(": ") + text(index);
         return ink(index) == Ink::estimated  ? said + QStringLiteral(", ") + tr("estimated")
+               : ink(index) == Ink::assumed  ? said + QStringLiteral(", ") + tr("assumed")
                : ink(index) == Ink::doubtful ? said + QStringLiteral(", ") + tr("doubtful")
                                              : said;
     }
@@ -137,6 +143,8 @@ QVariant StringsModel::data(const QModelIndex& index, int role) const {
         if (column_of(index) == Column::wound)
             return tr("Enter or a double click: plain, wound, and wound with what");
         if (ink(index) == Ink::estimated) return tr("estimated; what the maker states can be typed over it");
+        if (ink(index) == Ink::assumed)
+            return tr("assumed, not measured; type what you read, or open it and Enter to confirm it");
         return {};
     case ink_role: return static_cast<int>(ink(index));
     case number_key_role:
@@ -196,9 +204,19 @@ std::optional<Value> StringsModel::typed(Column column, const QString& text) {
     return std::nullopt;
 }
 
+bool StringsModel::is_assumed_cell(const QModelIndex& index) const {
+    return is_assumed(session_.state().job.design, key_of_cell(index));
+}
+
 bool StringsModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     const QString text = value.toString().trimmed();
-    if (role != Qt::EditRole || text == edit_text(index)) return false;
+    if (role == confirm_role || (role == Qt::EditRole && text == edit_text(index))) {
+        if (!is_assumed_cell(index)) return false;
+        Q_EMIT changed(tr("%1 %2 confirmed").arg(name(index), edit_text(index)),
+                       with_confirmed(session_.document(), key_of_cell(index)));
+        return true;
+    }
+    if (role != Qt::EditRole) return false;
     const auto made = typed(column_of(index), text);
     if (!made) return false;
     const std::string key = key_of_cell(index);

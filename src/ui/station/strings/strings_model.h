@@ -13,7 +13,7 @@ class StringsModel : public QAbstractTableModel {
 public:
     enum class Column { string, pitch, diameter, wound, core, mass, tension, stress };
     static constexpr int columns = 8;
-    enum class Ink { computed, yours, estimated, doubtful };
+    enum class Ink { computed, yours, estimated, assumed, doubtful };
     enum Role { ink_role = first_free_role };
 
     explicit StringsModel(const Session& session, QObject* parent = nullptr);
@@ -43,6 +43,7 @@ private:
     Ink ink(const QModelIndex& index) const;
     /// What a person calls the cell: "8 · D3 core, mm".
     QString name(const QModelIndex& index) const;
+    bool is_assumed_cell(const QModelIndex& index) const;
     std::optional<Value> typed(Column column, const QString& text);
 
     const Session& session_;

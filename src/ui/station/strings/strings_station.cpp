@@ -40,21 +40,22 @@ public:
         QFont font = shipped_font(name ? i == view_.string
                                        : index.column() == static_cast<int>(StringsModel::Column::tension));
         font.setPixelSize(16);
+        const bool rough = ink == Ink::estimated || ink == Ink::assumed;
         font.setItalic(ink == Ink::estimated);
         QString text = index.data().toString();
-        if (ink == Ink::estimated) text = QStringLiteral("≈ ") + text;
+        if (rough) text = QStringLiteral("≈ ") + text;
         if (ink == Ink::doubtful) text = QStringLiteral("▲ ") + text;
         const QRect box = option.rect.adjusted(name ? 14 : 2, 0, -8, 0);
         while (font.pixelSize() > 9 && QFontMetrics(font).horizontalAdvance(text) > box.width())
             font.setPixelSize(font.pixelSize() - 1); // never cut
         painter->setFont(font);
-        painter->setPen(ink == Ink::yours       ? theme().yours
-                        : ink == Ink::estimated ? theme().caption
-                        : ink == Ink::doubtful  ? theme().warning
-                                                : theme().ink);
+        painter->setPen(ink == Ink::yours      ? theme().yours
+                        : rough                ? theme().caption
+                        : ink == Ink::doubtful ? theme().warning
+                                               : theme().ink);
         painter->drawText(box, int((name ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter), text);
-        if (ink == Ink::yours && index.flags() & Qt::ItemIsEditable) {
-            painter->setPen(QPen(theme().yours, 1, Qt::DotLine));
+        if ((ink == Ink::yours || ink == Ink::assumed) && index.flags() & Qt::ItemIsEditable) {
+            painter->setPen(QPen(rough ? theme().caption : theme().yours, 1, Qt::DotLine));
             const int wide = painter->fontMetrics().horizontalAdvance(text);
             const int y = box.center().y() + 11;
             painter->drawLine(box.right() - wide, y, box.right(), y);

@@ -1,0 +1,72 @@
+#pragma once
+#include "ui/look/off_thread.h"
+#include "ui/window/job_lines.h"
+#include "ui/window/picture_list.h"
+#include "workshop/workshop.h"
+
+#include <QDateTime>
+#include <QLabel>
+#include <QLineEdit>
+#include <QTimer>
+
+#include <memory>
+
+namespace fm {
+
+/// Where one begins: the workshop's jobs, looked for as one types, and beside them a new one from a kind of
+/// instrument.
+class FirstScreen : public QWidget {
+    Q_OBJECT
+public:
+    explicit FirstScreen(const std::vector<StationKind>& stations, QWidget* parent = nullptr);
+
+    /// Shows the jobs that lie in the workshop's folder now.
+    void show_workshop(const Workshop& workshop);
+    void take_focus() { search_->setFocus(); }
+    QLineEdit* search() { return search_; }
+    PictureList* jobs() { return jobs_; }
+    PictureList* kinds() { return kinds_; }
+    /// Kinds as the list shows them: the program's, then the shop's own.
+    const std::vector<InstrumentKind>& offered() const { return offered_; }
+    static QString name_of(const InstrumentKind& kind);
+
+Q_SIGNALS:
+    void job_picked(const QString& path);
+    void kind_picked(int kind); ///< of those offered
+    void file_asked();
+    void demo_asked();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+
+private:
+    /// A job of the folder, and what was read of it.
+    struct Found {
+        QString path;
+        QDateTime changed;
+        JobNames names;
+        bool named = false;
+    };
+    void build();
+    void list();
+    void list_kinds(const Workshop& workshop);
+    PictureRow row_of(const Found& found) const;
+    /// Reads what is in sight, then what is only looked for, some at a time and beside the window.
+    void read_on();
+
+    const std::vector<StationKind>& stations_;
+    std::vector<Found> found_;
+    std::vector<std::size_t> shown_; ///< places in found_, as listed
+    std::vector<bool> seen_;         ///< of those listed: its picture was read
+    std::vector<InstrumentKind> offered_;
+    QLabel* head_ = nullptr;
+    QLabel* none_ = nullptr;
+    QLineEdit* search_ = nullptr;
+    PictureList* jobs_ = nullptr;
+    PictureList* kinds_ = nullptr;
+    QTimer reading_;
+    OffThread away_{this};
+};
+
+} // namespace fm

@@ -1,0 +1,76 @@
+#include "ui/window/job_lines.h"
+
+#include "job/document/job_file.h"
+#include "job/document/json.h"
+#include "sheet/views/bridge_views.h"
+#include "ui/look/texts.h"
+
+#include <QFileInfo>
+
+#include <algorithm>
+
+namespace fm {
+
+namespace {
+
+QString text_of(const Value& document, const char* key) {
+    const Value* text = document.member(key);
+    return text && text->text() ? QString::fromStdString(*text->text()).left(100) : QString();
+}
+
+JobNames names_in(const Value& document, const QString& path) {
+    JobNames names{text_of(document, "title"), text_of(document, "owner")};
+    if (names.title.isEmpty()) names.title = QFileInfo(path).completeBaseName();
+    return names;
+}
+
+Value document_at(const QString& path) {
+    return parse_json(load_file(path).text.toStdString());
+}
+
+QString how_far(const State& state, const std::vector<StationKind>& stations) {
+    const auto begun = std::count_if(stations.begin(), stations.end(),
+                                     [&](const StationKind& kind) { return kind.begun(state); });
+    const auto next = std::find_if(stations.begin(), stations.end(),
+                                   [&](const StationKind& kind) { return !kind.begun(state); });
+    const QString far = StationWords::tr("%1 of %2 begun").arg(begun).arg(stations.size());
+    return next == stations.end()
+               ? far
+               : far + QStringLiteral(" · ") + next->name + QStringLiteral(": ") + next->next(state);
+}
+
+} // namespace
+
+JobNames job_names(const QString& path) {
+    try {
+        return names_in(document_at(path), path);
+    } catch (const InputError&) {
+        return {QFileInfo(path).completeBaseName(), {}};
+    }
+}
+
+JobLine job_line(const QString& path, const std::vector<StationKind>& stations) {
+    JobLine line{{QFileInfo(path).completeBaseName(), {}}, {}, {}};
+    try {
+        const Value document = document_at(path);
+        line.names = names_in(document, path);
+        const StateResult read = state_of(document);
+        if (!read.state) {
+            line.says = message_text(read.problems.front(), Unit::mm);
+            return line;
+        }
+        line.says = how_far(*read.state, stations);
+        line.drawing = neck_picture(read.state->job, read.state->written);
+    } catch (const InputError& error) {
+        line.says = message_text(error.message(), Unit::mm);
+    }
+    return line;
+}
+
+Drawing neck_picture(const Job& job, const Solution& solution) {
+    BridgeViewOptions options;
+    options.mirrored = job.left_handed;
+    return placing_board(job.design, solution, options, 1.0);
+}
+
+} // namespace fm
