@@ -43,20 +43,6 @@ private Q_SLOTS:
                  teal);
     }
 
-    void a_new_job_takes_no_others_place() {
-        const QByteArray lantern = file_bytes(window_.path("lantern.fmjob"));
-        answer({{"lantern", Qt::Key_Return}, {"", Qt::Key_Escape}, {"", Qt::Key_Escape}});
-        press(Qt::Key_N, Qt::ControlModifier);
-        QCOMPARE(asked_, QStringLiteral("lantern.fmjob is there already."));
-        QCOMPARE(file_bytes(window_.path("lantern.fmjob")), lantern);
-        window_->begin_job(window_.path("lantern.fmjob")); // nor by another way
-        QVERIFY(window_->notice().contains(QStringLiteral("there already")));
-        QCOMPARE(file_bytes(window_.path("lantern.fmjob")), lantern);
-        answer({{"quite new", Qt::Key_Return}});
-        press(Qt::Key_N, Qt::ControlModifier);
-        QVERIFY(window_->session().path().endsWith(QStringLiteral("quite new.fmjob")));
-    }
-
     void created_means_not_there_before() {
         const QTemporaryDir dir;
         const QString path = dir.filePath(QStringLiteral("a.fmjob"));

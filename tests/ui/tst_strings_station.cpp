@@ -235,17 +235,6 @@ private Q_SLOTS:
         while ((*window_)->session().undo_stack()->canUndo()) press(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY((*window_)->session().document() == before);
     }
-    void a_job_begins_in_a_file_of_its_own() {
-        const QString path = window_->path("begun.fmjob");
-        (*window_)->begin_job(path);
-        QVERIFY(QFile::exists(path));
-        QCOMPARE((*window_)->session().path(), path);
-        QCOMPARE((*window_)->view().station, Station::survey);
-        QCOMPARE(state().job.title, std::string("begun"));
-        (*window_)->begin_job(QStringLiteral("/no/such/folder/x.fmjob"));
-        QVERIFY(!(*window_)->notice().isEmpty());
-        QCOMPARE((*window_)->session().path(), path);
-    }
     void every_job_in_every_dress() {
         for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"}) {
             start(name);
