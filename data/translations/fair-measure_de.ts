@@ -2015,6 +2015,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
     </message>
+    <message>
+        <source>%1 %2 confirmed</source>
+        <translation>%1 %2 bestätigt</translation>
+    </message>
 </context>
 <context>
     <name>fm::Finder</name>
@@ -2029,6 +2033,69 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>What was found</source>
         <translation>Was gefunden wurde</translation>
+    </message>
+</context>
+<context>
+    <name>fm::FirstScreen</name>
+    <message>
+        <source>title or owner</source>
+        <translation>Titel oder Besitzer</translation>
+    </message>
+    <message>
+        <source>look for a job by its title or owner</source>
+        <translation>einen Auftrag nach Titel oder Besitzer suchen</translation>
+    </message>
+    <message>
+        <source>jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>Open a file…</source>
+        <translation>Datei öffnen …</translation>
+    </message>
+    <message>
+        <source>A job that lies elsewhere (Ctrl+O)</source>
+        <translation>Ein Auftrag, der anderswo liegt (Strg+O)</translation>
+    </message>
+    <message>
+        <source>The demo workshop</source>
+        <translation>Die Beispielwerkstatt</translation>
+    </message>
+    <message>
+        <source>Example jobs to try everything on (Ctrl+Shift+D)</source>
+        <translation>Beispielaufträge, um alles auszuprobieren (Strg+Umschalt+D)</translation>
+    </message>
+    <message>
+        <source>Begin a job</source>
+        <translation>Einen Auftrag beginnen</translation>
+    </message>
+    <message>
+        <source>Pick what comes nearest. Its figures are assumed until you type your own.</source>
+        <translation>Wähle, was am nächsten kommt. Seine Zahlen sind angenommen, bis du deine eingibst.</translation>
+    </message>
+    <message>
+        <source>kinds of instruments to begin from</source>
+        <translation>Arten von Instrumenten, mit denen man beginnt</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>Jobs of %1</source>
+        <translation>Aufträge von %1</translation>
+    </message>
+    <message>
+        <source>scale ≈%1, ≈%2 at the nut</source>
+        <translation>Mensur ≈%1, ≈%2 am Sattel</translation>
+    </message>
+    <message>
+        <source>No job lies here yet: begin one, or look at the demo workshop.</source>
+        <translation>Hier liegt noch kein Auftrag: beginne einen oder sieh dir die Beispielwerkstatt an.</translation>
+    </message>
+    <message>
+        <source>No title and no owner has “%1” in it.</source>
+        <translation>Kein Titel und kein Besitzer enthält „%1“.</translation>
     </message>
 </context>
 <context>
@@ -2910,10 +2977,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Den Auftrag unter anderem Namen sichern</translation>
     </message>
     <message>
-        <source>No job is open: open one, drag one in, or open the demo workshop from the Job menu</source>
-        <translation>Kein Auftrag ist offen: einen öffnen, hereinziehen oder die Beispielwerkstatt im Menü Auftrag öffnen</translation>
-    </message>
-    <message>
         <source>Copy the cut list, or the board, as text and as a table</source>
         <translation>Die Schnittliste oder das Griffbrett als Text und als Tabelle kopieren</translation>
     </message>
@@ -2962,10 +3025,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>&amp;Neu…</translation>
     </message>
     <message>
-        <source>Begin a job in a file of its own</source>
-        <translation>Einen Auftrag in einer eigenen Datei beginnen</translation>
-    </message>
-    <message>
         <source>&amp;Add a string</source>
         <translation>Saite &amp;hinzufügen</translation>
     </message>
@@ -2980,10 +3039,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>The chosen string, and all that is said of it</source>
         <translation>Die gewählte Saite und alles, was von ihr gesagt ist</translation>
-    </message>
-    <message>
-        <source>Where the new job is kept</source>
-        <translation>Wo der neue Auftrag liegt</translation>
     </message>
     <message>
         <source>Find a nu&amp;mber or an action</source>
@@ -3199,6 +3254,26 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>The last start did not come to its end with %1, so it was not opened again. Open it, or another job.</source>
         <translation>Der letzte Start kam mit %1 nicht zu Ende, darum wurde es nicht wieder geöffnet. Öffnen Sie es, oder einen anderen Auftrag.</translation>
+    </message>
+    <message>
+        <source>&amp;Jobs</source>
+        <translation>Auf&amp;träge</translation>
+    </message>
+    <message>
+        <source>Ctrl+J</source>
+        <translation>Ctrl+J</translation>
+    </message>
+    <message>
+        <source>The workshop&apos;s jobs, looked for as you type, and what to begin from</source>
+        <translation>Die Aufträge der Werkstatt, beim Tippen gesucht, und womit man beginnt</translation>
+    </message>
+    <message>
+        <source>Begin a job from a kind of instrument</source>
+        <translation>Einen Auftrag mit einer Art von Instrument beginnen</translation>
+    </message>
+    <message>
+        <source>Assumed until you type what you read: begin with the scale; Enter leads on.</source>
+        <translation>Angenommen, bis du eingibst, was du misst: beginne mit der Mensur; Enter führt weiter.</translation>
     </message>
 </context>
 <context>
@@ -5747,6 +5822,17 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>Stop: the plan (N) says why</source>
         <translation>Halt: Der Plan (N) sagt, warum</translation>
     </message>
+    <message numerus="yes">
+        <source>%n assumed, not measured</source>
+        <translation>
+            <numerusform>%n angenommen, nicht gemessen</numerusform>
+            <numerusform>%n angenommen, nicht gemessen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>All jobs, and a new one (Ctrl+J)</source>
+        <translation>Alle Aufträge und ein neuer (Strg+J)</translation>
+    </message>
 </context>
 <context>
     <name>fm::StationWords</name>
@@ -6202,6 +6288,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>Unplug everything before working near a wire. Drill with the work clamped, no deeper than the screws.</source>
         <translation>Alles ausstecken, bevor man an einem Draht arbeitet. Mit gespanntem Werkstück bohren, nicht tiefer als die Schrauben.</translation>
     </message>
+    <message>
+        <source>%1 of %2 begun</source>
+        <translation>%1 von %2 begonnen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StopBar</name>
@@ -6386,6 +6476,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Enter or a double click: plain, wound, and wound with what</source>
         <translation>Eingabe oder Doppelklick: blank, umsponnen, und womit</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>angenommen</translation>
+    </message>
+    <message>
+        <source>assumed, not measured; type what you read, or open it and Enter to confirm it</source>
+        <translation>angenommen, nicht gemessen; gib ein, was du misst, oder öffne es und bestätige mit Enter</translation>
+    </message>
+    <message>
+        <source>%1 %2 confirmed</source>
+        <translation>%1 %2 bestätigt</translation>
     </message>
 </context>
 <context>
@@ -7082,6 +7184,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>%1: %2; the old value stands</source>
         <translation>%1: %2; der alte Wert bleibt</translation>
     </message>
+    <message>
+        <source>%1, assumed</source>
+        <translation>%1, angenommen</translation>
+    </message>
+    <message>
+        <source>%1: assumed, not measured; type what you read, or Enter to confirm it</source>
+        <translation>%1: angenommen, nicht gemessen; gib ein, was du misst, oder bestätige mit Enter</translation>
+    </message>
 </context>
 <context>
     <name>fm::Verdict</name>
@@ -7540,6 +7650,65 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>open</source>
         <translation>leer</translation>
+    </message>
+</context>
+<context>
+    <name>kinds</name>
+    <message>
+        <source>Flat top, six steel strings</source>
+        <translation>Flache Decke, sechs Stahlsaiten</translation>
+    </message>
+    <message>
+        <source>Flat top, six pairs of steel strings</source>
+        <translation>Flache Decke, sechs Paare Stahlsaiten</translation>
+    </message>
+    <message>
+        <source>Flat board, six nylon strings</source>
+        <translation>Flaches Griffbrett, sechs Nylonsaiten</translation>
+    </message>
+    <message>
+        <source>Solid body, six strings, single saddles</source>
+        <translation>Massiver Korpus, sechs Saiten, Einzelreiter</translation>
+    </message>
+    <message>
+        <source>Solid body, six strings, bar on posts</source>
+        <translation>Massiver Korpus, sechs Saiten, Steg auf Pfosten</translation>
+    </message>
+    <message>
+        <source>Solid body, seven strings</source>
+        <translation>Massiver Korpus, sieben Saiten</translation>
+    </message>
+    <message>
+        <source>Solid body, eight strings</source>
+        <translation>Massiver Korpus, acht Saiten</translation>
+    </message>
+    <message>
+        <source>Solid body, six strings, fanned frets</source>
+        <translation>Massiver Korpus, sechs Saiten, gefächerte Bünde</translation>
+    </message>
+    <message>
+        <source>Bass, four strings</source>
+        <translation>Bass, vier Saiten</translation>
+    </message>
+    <message>
+        <source>Bass, five strings</source>
+        <translation>Bass, fünf Saiten</translation>
+    </message>
+    <message>
+        <source>Tenor, four steel strings</source>
+        <translation>Tenor, vier Stahlsaiten</translation>
+    </message>
+    <message>
+        <source>Short neck, four nylon strings</source>
+        <translation>Kurzer Hals, vier Nylonsaiten</translation>
+    </message>
+    <message>
+        <source>Four pairs, floating bridge on wheels</source>
+        <translation>Vier Paare, loser Steg auf Rädern</translation>
+    </message>
+    <message>
+        <source>Five pairs, floating bridge</source>
+        <translation>Fünf Paare, loser Steg</translation>
     </message>
 </context>
 <context>
@@ -10976,6 +11145,58 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>crown behind the line of slot or posts</source>
         <translation>Krone hinter der Linie der Nut oder der Pfosten</translation>
     </message>
+    <message>
+        <source>fret height</source>
+        <translation>Bundhöhe</translation>
+    </message>
+    <message>
+        <source>board&apos;s radius</source>
+        <translation>Radius des Griffbretts</translation>
+    </message>
+    <message>
+        <source>board over seat</source>
+        <translation>Griffbrett über der Auflage</translation>
+    </message>
+    <message>
+        <source>nut&apos;s thickness</source>
+        <translation>Dicke des Sattels</translation>
+    </message>
+    <message>
+        <source>height of the nut&apos;s blank</source>
+        <translation>Höhe des Sattelrohlings</translation>
+    </message>
+    <message>
+        <source>depth of the saddle&apos;s slot</source>
+        <translation>Tiefe der Stegnut</translation>
+    </message>
+    <message>
+        <source>string gauge</source>
+        <translation>Saitenstärke</translation>
+    </message>
+    <message>
+        <source>string spread at the nut</source>
+        <translation>Saitenspreizung am Sattel</translation>
+    </message>
+    <message>
+        <source>string spread at the saddle</source>
+        <translation>Saitenspreizung am Steg</translation>
+    </message>
+    <message>
+        <source>{where} is assumed, not measured</source>
+        <translation>{where} ist angenommen, nicht gemessen</translation>
+    </message>
+    <message>
+        <source>{where} is no job to begin from: {0}</source>
+        <translation>{where} ist kein Auftrag, mit dem man beginnen kann: {0}</translation>
+    </message>
+    <message>
+        <source>{where} says “{0}” is assumed; only what is measured on the instrument can be</source>
+        <translation>{where} nennt „{0}“ angenommen; nur was am Instrument gemessen wird, kann es sein</translation>
+    </message>
+    <message>
+        <source>assumed, not measured</source>
+        <translation>angenommen, nicht gemessen</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -12434,6 +12655,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>crown behind that line</source>
         <translation>Krone hinter dieser Linie</translation>
+    </message>
+    <message>
+        <source>Assumed, not measured, in %1: %2. Measure before cutting by it.</source>
+        <translation>Angenommen, nicht gemessen, in %1: %2. Vor dem Schneiden messen.</translation>
     </message>
 </context>
 <context>
