@@ -200,6 +200,24 @@ private Q_SLOTS:
         QVERIFY(QFileInfo::exists(one));
     }
 
+    void another_job_of_the_same_instrument() {
+        copy_demo_workshop(dir_->path());
+        start();
+        click_on(first()->search());
+        keys(QStringLiteral("kitti"));
+        for (auto* button : first()->findChildren<QToolButton*>())
+            if (button->text() == QLatin1String("New, same instrument")) click_on(button);
+        QVERIFY(!window_->shows_first());
+        QCOMPARE(state().job.title, std::string("Kittiwake 2"));
+        const Job kept = job_of(demo_document("kittiwake"));
+        QVERIFY(state().job.readings.empty() && !kept.readings.empty());
+        QVERIFY(state().job.record.empty() && state().job.sheets.empty());
+        QCOMPARE(state().job.design.strings, kept.design.strings);
+        QCOMPARE(state().job.design.bridge->plane_above_top_mm, kept.design.bridge->plane_above_top_mm);
+        QCOMPARE(document_of(QDir(dir_->path()).filePath(QStringLiteral("kittiwake.fmjob"))),
+                 demo_document("kittiwake"));
+    }
+
     void a_folder_that_takes_nothing_says_so() {
         start(dir_->path() + QStringLiteral("/gone"));
         QVERIFY(window_->shows_first());

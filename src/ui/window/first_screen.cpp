@@ -66,6 +66,14 @@ void FirstScreen::build() {
     jobs_ = new PictureList(tr("jobs"));
     left->addWidget(jobs_, 1);
     auto* ways = new QHBoxLayout;
+    auto* same =
+        plain_button(tr("New, same instrument"),
+                     tr("Another job of the chosen one's instrument, without what was read and done"));
+    connect(same, &QToolButton::clicked, this, [this] {
+        const QModelIndex chosen = jobs_->currentIndex();
+        if (chosen.isValid()) Q_EMIT same_asked(found_[shown_[static_cast<std::size_t>(chosen.row())]].path);
+    });
+    ways->addWidget(same);
     auto* file = plain_button(tr("Open a file…"), tr("A job that lies elsewhere (Ctrl+O)"));
     auto* demo =
         plain_button(tr("The demo workshop"), tr("Example jobs to try everything on (Ctrl+Shift+D)"));

@@ -32,7 +32,8 @@ public:
 
 Q_SIGNALS:
     void job_picked(const QString& path);
-    void kind_picked(int kind); ///< of those offered
+    void kind_picked(int kind);           ///< of those offered
+    void same_asked(const QString& path); ///< another job of that one's instrument
     void file_asked();
     void demo_asked();
 

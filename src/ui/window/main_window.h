@@ -47,6 +47,8 @@ public:
     /// Begins a job of one of the kinds the first screen offers, and opens it where its first measures are
     /// typed.
     void begin_kind(int kind);
+    /// Begins another job of the instrument of one that is kept.
+    void begin_same(const QString& from);
     /// The workshop's jobs and what to begin from, in place of everything; or the open job again.
     void show_first(bool shown);
     FirstScreen* first() { return first_; }

@@ -3,6 +3,7 @@
 
 #include "job/document/job_file.h"
 #include "job/document/json.h"
+#include "job/edits/begun_from.h"
 #include "ui/look/texts.h"
 
 #include <QDir>
@@ -77,6 +78,24 @@ void MainWindow::begin_kind(int kind) {
     choose_station(Station::neck);
     neck()->ask();
     say(tr("Assumed until you type what you read: begin with the scale; Enter leads on."));
+}
+
+void MainWindow::begin_same(const QString& from) {
+    try {
+        const Value document = parse_json(load_file(from).text.toStdString());
+        const StateResult read = state_of(document);
+        if (!read.state) throw InputError(read.problems.front());
+        const Job& job = read.state->job;
+        const double plane_mm = job.design.bridge ? job.design.bridge->plane_above_top_mm : 0.0;
+        const QString name =
+            job.title.empty() ? QFileInfo(from).completeBaseName() : QString::fromStdString(job.title);
+        const QString path = kept_anew(name.left(100), [&](const std::string& title) {
+            return same_instrument(document, title, plane_mm);
+        });
+        if (open(path)) choose_station(Station::survey);
+    } catch (const InputError& error) {
+        say(message_text(error.message(), Unit::mm));
+    }
 }
 
 void MainWindow::show_first(bool shown) {
