@@ -2097,6 +2097,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>No title and no owner has “%1” in it.</source>
         <translation>Kein Titel und kein Besitzer enthält „%1“.</translation>
     </message>
+    <message>
+        <source>New, same instrument</source>
+        <translation>Neu, selbes Instrument</translation>
+    </message>
+    <message>
+        <source>Another job of the chosen one&apos;s instrument, without what was read and done</source>
+        <translation>Ein weiterer Auftrag am Instrument des gewählten, ohne was gemessen und getan wurde</translation>
+    </message>
 </context>
 <context>
     <name>fm::FretBoard</name>
@@ -3274,6 +3282,46 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Assumed until you type what you read: begin with the scale; Enter leads on.</source>
         <translation>Angenommen, bis du eingibst, was du misst: beginne mit der Mensur; Enter führt weiter.</translation>
+    </message>
+    <message>
+        <source>kept %1</source>
+        <translation>gesichert %1</translation>
+    </message>
+    <message>
+        <source>Every change is saved by itself, last at %1, to %2</source>
+        <translation>Jede Änderung wird von selbst gesichert, zuletzt um %1, in %2</translation>
+    </message>
+    <message>
+        <source>Plan</source>
+        <translation>Plan</translation>
+    </message>
+    <message>
+        <source>Neck, saddle, nut in order, and how much; the same again leads back (N)</source>
+        <translation>Hals, Stegeinlage, Sattel der Reihe nach, und wie viel; nochmals führt zurück (N)</translation>
+    </message>
+    <message>
+        <source>Board</source>
+        <translation>Griffbrett</translation>
+    </message>
+    <message>
+        <source>Where it sounds and where it buzzes; the same again leads back (S)</source>
+        <translation>Wo es klingt und wo es schnarrt; nochmals führt zurück (S)</translation>
+    </message>
+    <message>
+        <source>Heard</source>
+        <translation>Gehört</translation>
+    </message>
+    <message>
+        <source>From what was heard to what is wrong; the same again leads back (W)</source>
+        <translation>Vom Gehörten zur Ursache; nochmals führt zurück (W)</translation>
+    </message>
+    <message>
+        <source>Bench</source>
+        <translation>Werkbank</translation>
+    </message>
+    <message>
+        <source>One string, one number, readable from across the room; Esc leads back (F)</source>
+        <translation>Eine Saite, eine Zahl, quer durch den Raum lesbar; Esc führt zurück (F)</translation>
     </message>
 </context>
 <context>

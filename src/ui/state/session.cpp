@@ -211,6 +211,7 @@ bool Session::save() {
     }
     written_ = document_;
     file_agrees();
+    Q_EMIT kept();
     return true;
 }
 

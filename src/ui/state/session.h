@@ -74,6 +74,7 @@ public:
 
 Q_SIGNALS:
     void opened();
+    void kept();    ///< what the file holds is what is here, written now
     void changed(); ///< the state is another one: a step, an undo or a preview
     /// Something about the job's file. @param readable what stands there may be read instead
     void trouble(const QString& text, bool readable);

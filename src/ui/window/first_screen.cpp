@@ -40,6 +40,7 @@ FirstScreen::FirstScreen(const std::vector<StationKind>& stations, QWidget* pare
     connect(&reading_, &QTimer::timeout, this, &FirstScreen::read_on);
     connect(search_, &QLineEdit::textChanged, this, &FirstScreen::list);
     search_->installEventFilter(this);
+    jobs_->installEventFilter(this);
     connect(jobs_->verticalScrollBar(), &QScrollBar::valueChanged, &reading_, qOverload<>(&QTimer::start));
     connect(jobs_, &PictureList::picked, this,
             [this](int row) { Q_EMIT job_picked(found_[shown_[static_cast<std::size_t>(row)]].path); });
@@ -231,8 +232,17 @@ void FirstScreen::read_on() {
 }
 
 bool FirstScreen::eventFilter(QObject* watched, QEvent* event) {
-    if (watched != search_ || event->type() != QEvent::KeyPress) return QWidget::eventFilter(watched, event);
-    const int key = static_cast<QKeyEvent*>(event)->key();
+    if (event->type() != QEvent::KeyPress) return QWidget::eventFilter(watched, event);
+    const auto* pressed = static_cast<QKeyEvent*>(event);
+    const int key = pressed->key();
+    if (watched == jobs_) { // letters go on looking
+        const bool letter = !pressed->text().isEmpty() && pressed->text()[0].isPrint() &&
+                            !(pressed->modifiers() & Qt::ControlModifier);
+        if (!letter) return QWidget::eventFilter(watched, event);
+        search_->setFocus();
+        QCoreApplication::sendEvent(search_, event);
+        return true;
+    }
     const bool walks = key == Qt::Key_Down || key == Qt::Key_Up;
     const bool enters = key == Qt::Key_Return || key == Qt::Key_Enter;
     if (!walks && !enters) return QWidget::eventFilter(watched, event);

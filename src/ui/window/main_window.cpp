@@ -28,6 +28,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     session_.set_workshop(std::move(workshop));
     build();
     build_menus();
+    build_corner();
     connect_parts();
     qApp->installEventFilter(this);
     show_first(true);
@@ -68,6 +69,8 @@ void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
         first_shown_ = false;
+        kept_->clear();
+        corner_->show();
         path_->show();
         way_->show();
         notice_->hide();                                             // it was about the job before
@@ -76,6 +79,12 @@ void MainWindow::connect_parts() {
         if (session_.read_only()) say(session_.read_only_why());
         QSettings().setValue(QStringLiteral("last"), session_.path());
         remember(session_.path());
+    });
+    connect(&session_, &Session::kept, this, [this] {
+        const QString when = QLocale().toString(QTime::currentTime(), QLocale::ShortFormat);
+        kept_->setText(tr("kept %1").arg(when));
+        kept_->setToolTip(
+            tr("Every change is saved by itself, last at %1, to %2").arg(when, session_.path()));
     });
     connect(&session_, &Session::trouble, this, [this](const QString& text, bool readable) {
         notice_->say_trouble(text, readable ? Notice::read_again | Notice::elsewhere
@@ -150,6 +159,7 @@ void MainWindow::refresh() {
     page->refresh();
     if (StationFrame* drawn = page->frame()) drawn->show_table(view_.table);
     if (bench_) bench_->refresh();
+    for (const auto& [which, button] : page_buttons_) button->setChecked(view_.page == which);
     show_working();
     const QString title = QString::fromStdString(session_.state().job.title).left(100);
     setWindowTitle(title.isEmpty() ? tr("Fair Measure") : tr("%1 · Fair Measure").arg(title));
@@ -368,6 +378,14 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);
         if (key->key() == Qt::Key_Space && qobject_cast<QAbstractButton*>(watched)) {
+            event->accept();
+            return true;
+        }
+        // Where one begins, letters look for something.
+        const QString typed = key->text();
+        const auto* widget = qobject_cast<QWidget*>(watched);
+        if (first_shown_ && widget && first_->isAncestorOf(widget) && !typed.isEmpty() &&
+            typed[0].isPrint() && !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier))) {
             event->accept();
             return true;
         }

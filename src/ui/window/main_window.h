@@ -146,6 +146,7 @@ private:
     /// Looks in another way.
     void change_view(const ViewChange& change);
     void build_menus();
+    void build_corner();
     void add_undo(QMenu* edit);
     void build_view_menu();
     void build_bench_menu();
@@ -218,6 +219,9 @@ private:
     HelpWindow* help_ = nullptr; ///< once asked for
     QMenu* recent_ = nullptr;
     QAction* evening_ = nullptr;
+    QWidget* corner_ = nullptr; ///< beside the menus
+    QLabel* kept_ = nullptr;
+    std::vector<std::pair<Page, QToolButton*>> page_buttons_;
     QString key_name_ = QStringLiteral("floor_above_seat_mm");
 };
 

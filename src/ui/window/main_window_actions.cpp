@@ -13,9 +13,12 @@
 #include <QDate>
 #include <QDir>
 #include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
 #include <QLocale>
 #include <QMenuBar>
 #include <QSettings>
+#include <QToolButton>
 
 #include <functional>
 
@@ -124,6 +127,47 @@ void MainWindow::build_menus() {
     build_help_menu();
 }
 
+/// What fills the window, in sight beside the menus, and when the job was kept.
+void MainWindow::build_corner() {
+    corner_ = new QWidget;
+    auto* row = new QHBoxLayout(corner_);
+    row->setContentsMargins(0, 1, 10, 1);
+    row->setSpacing(6);
+    kept_ = new QLabel;
+    kept_->setProperty("caption", true);
+    row->addWidget(kept_);
+    row->addSpacing(10);
+    const auto add_button = [row](const QString& name, const QString& tip) {
+        auto* button = new QToolButton;
+        button->setText(name);
+        button->setToolTip(tip);
+        button->setProperty("corner", true);
+        button->setFocusPolicy(Qt::NoFocus);
+        row->addWidget(button);
+        return button;
+    };
+    const std::tuple<Page, QString, QString> pages[] = {
+        {Page::plan, tr("Plan"),
+         tr("Neck, saddle, nut in order, and how much; the same again leads back (N)")},
+        {Page::board, tr("Board"), tr("Where it sounds and where it buzzes; the same again leads back (S)")},
+        {Page::heard, tr("Heard"),
+         tr("From what was heard to what is wrong; the same again leads back (W)")}};
+    for (const auto& [page, name, tip] : pages) {
+        QToolButton* button = add_button(name, tip);
+        button->setCheckable(true);
+        connect(button, &QToolButton::clicked, this, [this, page = page] {
+            show_page(page, view_.page != page);
+            refresh();
+        });
+        page_buttons_.emplace_back(page, button);
+    }
+    connect(add_button(tr("Bench"),
+                       tr("One string, one number, readable from across the room; Esc leads back (F)")),
+            &QToolButton::clicked, this, [this] { go_to_bench(); });
+    menuBar()->setCornerWidget(corner_);
+    corner_->hide();
+}
+
 void MainWindow::add_undo(QMenu* edit) {
     QUndoStack* steps = session_.undo_stack();
     QAction* undo = add(edit, tr("&Undo"), QKeySequence::Undo, tr("Take the last step back"),
@@ -192,6 +236,7 @@ void MainWindow::go_to_bench() {
 
 void MainWindow::go_to_bench(BenchPart part) {
     if (!session_.is_open()) return;
+    if (first_shown_) show_first(false);
     leave_field();
     if (!bench_) {
         bench_ = new BenchView(session_, this);

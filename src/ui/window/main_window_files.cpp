@@ -108,6 +108,7 @@ void MainWindow::show_first(bool shown) {
     first_shown_ = shown;
     path_->setVisible(!shown);
     way_->setVisible(!shown);
+    corner_->setVisible(!shown);
     if (!shown) return refresh();
     working_->hide();
     middle_->setCurrentWidget(first_);
