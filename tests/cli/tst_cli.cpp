@@ -418,6 +418,14 @@ private Q_SLOTS:
                      QByteArray::fromStdString(written_json(with(demo_document("curlew"), "version", 9))))});
         QVERIFY(ran.exit_code == 0 &&
                 ran.output.startsWith("note: version: this job was written by a newer version (9)"));
+        // Values nobody measured, each.
+        const Value assumed = with(demo_document("curlew"), "assumed",
+                                   Value::Array{"neck.scale_mm", "strings[2].diameter_mm"});
+        ran = cli({QStringLiteral("check"),
+                   written(dir, "a.fmjob", QByteArray::fromStdString(written_json(assumed)))});
+        QCOMPARE(ran.exit_code, 0);
+        QCOMPARE(ran.output, QByteArray("note: neck.scale_mm is assumed, not measured\n"
+                                        "note: strings[2].diameter_mm is assumed, not measured\n"));
         // A choice that cannot be is told, and what is done instead.
         const Value chosen = with(demo_document("curlew"), "plan.nut", "shim");
         const QString path = written(dir, "c.fmjob", QByteArray::fromStdString(written_json(chosen)));

@@ -11,6 +11,9 @@
 
 #include "core/design/inputs.h"
 
+#include <QMenuBar>
+#include <QToolButton>
+
 #include <cmath>
 #include <numeric>
 
@@ -218,6 +221,38 @@ private Q_SLOTS:
                  demo_document("kittiwake"));
     }
 
+    void pages_are_buttons_in_sight_with_the_way_back() {
+        copy_demo_workshop(dir_->path());
+        start();
+        QVERIFY(!corner(QStringLiteral("Plan"))->isVisible());
+        click_on(first()->search());
+        keys(QStringLiteral("kitti"));
+        key(Qt::Key_Return);
+        for (const auto& [name, page] : {std::pair{"Plan", Page::plan}, std::pair{"Board", Page::board},
+                                         std::pair{"Heard", Page::heard}}) {
+            QToolButton* button = corner(QString::fromLatin1(name));
+            QVERIFY(button->isVisible());
+            click_on(button);
+            QCOMPARE(window_->view().page, page);
+            QVERIFY(button->isChecked());
+            click_on(button);
+            QCOMPARE(window_->view().page, Page::station);
+            QVERIFY(!button->isChecked());
+        }
+        click_on(corner(QStringLiteral("Bench")));
+        QVERIFY(window_->bench() && window_->bench()->isVisible());
+        key(Qt::Key_Escape);
+        QVERIFY(!window_->bench()->isVisible());
+        // And when the job was kept, once it was.
+        QVERIFY(!said_kept());
+        key(Qt::Key_2, Qt::AltModifier);
+        click_on(window_->neck()->canvas()->findChild<ValueField*>(QStringLiteral("neck.nut_width_mm")));
+        key(Qt::Key_A, Qt::ControlModifier);
+        keys(QStringLiteral("33.3"));
+        key(Qt::Key_Return);
+        QVERIFY(said_kept());
+    }
+
     void a_folder_that_takes_nothing_says_so() {
         start(dir_->path() + QStringLiteral("/gone"));
         QVERIFY(window_->shows_first());
@@ -295,6 +330,17 @@ private:
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) {
         QWidget* focus = QApplication::focusWidget();
         QTest::keyClick(focus ? focus : window_.get(), key, modifiers);
+    }
+    QToolButton* corner(const QString& name) {
+        for (auto* button : window_->findChildren<QToolButton*>())
+            if (button->property("corner").toBool() && button->text() == name) return button;
+        return nullptr;
+    }
+    bool said_kept() {
+        const QList<QLabel*> labels = window_->menuBar()->cornerWidget()->findChildren<QLabel*>();
+        return std::any_of(labels.begin(), labels.end(), [](const QLabel* label) {
+            return label->text().startsWith(QLatin1String("kept "));
+        });
     }
     /// A value with its Enter is one action.
     void enter() {

@@ -34,6 +34,27 @@ private Q_SLOTS:
         const Workshop shop(dir.path());
         QVERIFY(shop.name().isEmpty() && shop.jobs().isEmpty() && shop.tools().nut_files_mm.empty());
     }
+    void a_shop_has_kinds_of_its_own() {
+        const QTemporaryDir dir;
+        Value job = with(test::demo_document("kittiwake"), "neck.scale_mm", 590.0);
+        Value shop = parse_json(R"({"format": "fair-measure-workshop", "kinds": [{"name": "Ours"}]})");
+        shop = with(shop, "kinds[0].job", job);
+        QFile file(dir.filePath(QStringLiteral("workshop.json")));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write(QByteArray::fromStdString(written_json(shop)));
+        file.close();
+        const Workshop workshop(dir.path());
+        QVERIFY2(workshop.faults().empty(),
+                 english(workshop.faults().empty() ? Message{} : workshop.faults().front()).c_str());
+        QCOMPARE(workshop.kinds().size(), std::size_t(1));
+        const Value begun = job_of_kind(workshop.kinds()[0], "Begun");
+        const Job made = test::job_of(begun);
+        QCOMPARE(made.design.neck.scale_bass_mm, 590.0);
+        QCOMPARE(made.title, std::string("Begun"));
+        QVERIFY(made.readings.empty() && made.owner.empty()); // the instrument alone
+        QVERIFY(!find(begun, "neck.relief"));
+        QVERIFY(!made.design.assumed.empty());
+    }
     void a_jobs_own_tools_win() {
         const QTemporaryDir dir;
         copy_demo_workshop(dir.path());
@@ -60,6 +81,10 @@ private Q_SLOTS:
         row("a set of fifteen",
             R"("string_sets": [{"name": "a", "strings": [)" + QByteArray("{},").repeated(14) + "{}]}]",
             "string_sets[0].strings has 15");
+        row("a kind without a name", R"("kinds": [{"job": {}}])", "kinds[0].name is missing");
+        row("a kind without a job", R"("kinds": [{"name": "a"}])", "kinds[0].job is missing");
+        row("a kind that is none", R"("kinds": [{"name": "a", "job": {"neck": {"frets": 3}}}])",
+            "kinds[0].job is no job to begin from: neck.frets");
         row("a file as a word", R"("nut_files_mm": [0.3, "0.5"])", "nut_files_mm[1] is \"0.5\"");
         row("too many leaves", R"("feelers_mm": [)" + QByteArray("0.1,").repeated(60) + "0.1]",
             "feelers_mm has 61");
