@@ -146,7 +146,8 @@ private Q_SLOTS:
         const QModelIndex cell = table->model()->index(0, 2); // gauge
         QVERIFY(
             table->model()->data(cell, Qt::AccessibleTextRole).toString().contains(QLatin1String("assumed")));
-        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+        key(Qt::Key_F2);
         QVERIFY(qobject_cast<CellEditor*>(QApplication::focusWidget()));
         key(Qt::Key_Return);
         QVERIFY(!is_assumed(state().job.design, "strings[0].diameter_mm"));
@@ -159,8 +160,9 @@ private Q_SLOTS:
         QVERIFY(!is_assumed(state().job.design, "strings[1].diameter_mm"));
         QCOMPARE(state().job.design.strings[1].diameter_mm, 1.09);
         // Tab through one that is opened confirms nothing.
-        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {},
-                           table->visualRect(table->model()->index(3, 2)).center());
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                          table->visualRect(table->model()->index(3, 2)).center());
+        key(Qt::Key_F2);
         key(Qt::Key_Tab);
         QVERIFY(is_assumed(state().job.design, "strings[3].diameter_mm"));
     }

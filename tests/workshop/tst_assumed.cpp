@@ -108,7 +108,7 @@ private Q_SLOTS:
         QVERIFY(!read_job(with(plain, "assumed", Value::Array{Value(3)})).job);
         // A place the design has not got says nothing.
         QVERIFY(
-            assumed_values(job_of(assuming(plain, {"strings[13].diameter_mm", "neck.radius_end_mm"})).design)
+            assumed_values(job_of(assuming(plain, {"strings[13].diameter_mm", "neck.scale_bass_mm"})).design)
                 .empty());
         QCOMPARE(job_of(assuming(plain, {"neck.scale_mm", "neck.scale_mm"})).design.assumed.size(),
                  std::size_t{1});

@@ -68,10 +68,10 @@ void ValueField::set_assumed(bool assumed) {
 }
 
 void ValueField::show_value(std::optional<double> value, Unit unit, bool assumed) {
-    set_assumed(assumed && value.has_value());
     if (accessibleName().isEmpty() || unit_ != unit) name_in(unit);
     unit_ = unit;
     if (typing_) return;
+    set_assumed(assumed && value.has_value());
     const bool moved = value_ != value;
     value_ = value;
     if (hasFocus()) { // the value under the cursor changed: another string, an undo

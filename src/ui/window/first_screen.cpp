@@ -111,6 +111,7 @@ void FirstScreen::show_workshop(const Workshop& workshop) {
     std::stable_sort(found_.begin(), found_.end(),
                      [](const Found& a, const Found& b) { return a.changed > b.changed; });
     list_kinds(workshop);
+    search_->clear();
     list();
 }
 

@@ -50,13 +50,16 @@ QString MainWindow::kept_anew(const QString& name, const std::function<Value(con
         session_.set_workshop(Workshop(Workshop::usual_folder()));
     }
     const QDir folder(session_.workshop().folder());
+    const QStringList there = folder.entryList({QStringLiteral("*.fmjob")}, QDir::Files);
     constexpr int most_of_a_name = 10000;
     for (int number = 1;; ++number) {
         const QString title = number == 1 ? name : QStringLiteral("%1 %2").arg(name).arg(number);
         QString file = title;
         for (const char* wrong = "/\\:*?\"<>|"; *wrong; ++wrong)
             file.replace(QLatin1Char(*wrong), QLatin1Char('-'));
-        const QString path = folder.filePath(file + QStringLiteral(".fmjob"));
+        file += QStringLiteral(".fmjob");
+        if (there.contains(file, Qt::CaseInsensitive)) continue;
+        const QString path = folder.filePath(file);
         try {
             create_file(path, QByteArray::fromStdString(file_text(job(title.toStdString()))));
             return path;
