@@ -23,6 +23,8 @@ public:
     /// Shows the jobs that lie in the workshop's folder now.
     void show_workshop(const Workshop& workshop);
     void take_focus() { search_->setFocus(); }
+    /// Whether pictures or names of jobs are still being read.
+    bool is_reading() const { return isVisible() && (away_.is_working() || reading_.isActive()); }
     QLineEdit* search() { return search_; }
     PictureList* jobs() { return jobs_; }
     PictureList* kinds() { return kinds_; }

@@ -47,9 +47,9 @@ const QStringList& stations() {
     static const QStringList words = [] {
         QStringList list;
         for (const std::string_view word : words_of(Station{})) list << QString::fromLatin1(word.data());
-        return list << QStringLiteral("placing") << QStringLiteral("behind") << QStringLiteral("board")
-                    << QStringLiteral("verdict") << QStringLiteral("plan") << QStringLiteral("heard")
-                    << QStringLiteral("bench") << QStringLiteral("bench-saddle")
+        return list << QStringLiteral("jobs") << QStringLiteral("placing") << QStringLiteral("behind")
+                    << QStringLiteral("board") << QStringLiteral("verdict") << QStringLiteral("plan")
+                    << QStringLiteral("heard") << QStringLiteral("bench") << QStringLiteral("bench-saddle")
                     << QStringLiteral("bench-relief");
     }();
     return words;
@@ -76,7 +76,8 @@ StartOptions start_options(const QStringList& words) {
     option("station",
            "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
            "behind (the nut), board "
-           "(where it sounds and buzzes), verdict, plan, heard (what was heard), bench, bench-saddle or "
+           "(where it sounds and buzzes), jobs (where one begins), verdict, plan, heard (what was heard), "
+           "bench, bench-saddle or "
            "bench-relief "
            "(at the "
            "bench).",
@@ -230,7 +231,9 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     if (options.string >= 1 && options.string <= count)
         window.choose_string(static_cast<std::size_t>(count - options.string));
     const auto station = of_word<Station>(options.station.toStdString());
-    if (options.station == QLatin1String("board"))
+    if (options.station == QLatin1String("jobs"))
+        window.show_first(true);
+    else if (options.station == QLatin1String("board"))
         window.show_board(true);
     else if (options.station == QLatin1String("verdict"))
         window.show_verdict(true);
@@ -267,7 +270,6 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
     // What nobody named is not opened again where the last start did not come to its end over it.
     const QString unfinished = job.isEmpty() ? QSettings().value(opening_key).toString() : QString();
     if (job.isEmpty()) job = QSettings().value(QStringLiteral("last")).toString();
-    if (job.isEmpty()) job = workshop.jobs().value(0);
     const QString path = job.isEmpty() ? QString() : job_path(job, workshop);
     const bool held_back = !unfinished.isEmpty() && unfinished == path;
     if (!path.isEmpty() && !held_back) {
@@ -328,6 +330,10 @@ int take_picture(const StartOptions& options) {
     window->working()->ask_now();
     QThreadPool::globalInstance()->waitForDone(); // a picture shows how sure a number is, too
     QApplication::processEvents();
+    while (window->first()->is_reading()) {
+        QThreadPool::globalInstance()->waitForDone();
+        QApplication::processEvents();
+    }
     if (!window->grab().save(options.picture)) {
         std::fprintf(stderr, "%s could not be written\n", qPrintable(options.picture));
         return 3;
