@@ -52,6 +52,7 @@ void FirstScreen::build() {
     across->setContentsMargins(28, 22, 28, 22);
     across->setSpacing(28);
     auto* left = new QVBoxLayout;
+    left->setSpacing(10);
     head_ = heading({}, 24);
     left->addWidget(head_);
     search_ = new QLineEdit;
@@ -67,6 +68,7 @@ void FirstScreen::build() {
     jobs_ = new PictureList(tr("jobs"));
     left->addWidget(jobs_, 1);
     auto* ways = new QHBoxLayout;
+    ways->setSpacing(10);
     auto* same =
         plain_button(tr("New, same instrument"),
                      tr("Another job of the chosen one's instrument, without what was read and done"));
@@ -86,6 +88,7 @@ void FirstScreen::build() {
     left->addLayout(ways);
     across->addLayout(left, 1);
     auto* right = new QVBoxLayout;
+    right->setSpacing(10);
     right->addWidget(heading(tr("Begin a job"), 24));
     auto* about = new QLabel(tr("Pick what comes nearest. Its figures are assumed until you type your own."));
     about->setProperty("caption", true);
@@ -124,9 +127,11 @@ void FirstScreen::list_kinds(const Workshop& workshop) {
         if (const auto read = read_job(job_of_kind(kind, {})); read.job) {
             const Unit unit = Unit::mm;
             const NeckDesign& neck = read.job->design.neck;
-            row.under = tr("scale ≈%1, ≈%2 at the nut")
-                            .arg(length_with_unit(neck.scale_bass_mm, unit),
-                                 length_with_unit(neck.nut_width_mm, unit));
+            const QString scale = neck.fanned() ? tr("%1 to %2")
+                                                      .arg(length_short(neck.scale_bass_mm, unit),
+                                                           length_short(neck.scale_treble_mm, unit))
+                                                : length_short(neck.scale_bass_mm, unit);
+            row.under = tr("scale ≈%1, ≈%2 mm at the nut").arg(scale, length_short(neck.nut_width_mm, unit));
             row.drawing = neck_picture(*read.job, solve(read.job->design));
         }
         rows.push_back(std::move(row));

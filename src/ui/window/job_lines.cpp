@@ -29,10 +29,11 @@ Value document_at(const QString& path) {
 }
 
 QString how_far(const State& state, const std::vector<StationKind>& stations) {
-    const auto begun = std::count_if(stations.begin(), stations.end(),
-                                     [&](const StationKind& kind) { return kind.begun(state); });
-    const auto next = std::find_if(stations.begin(), stations.end(),
-                                   [&](const StationKind& kind) { return !kind.begun(state); });
+    // The one behind the last that was begun; then what was left out before it.
+    const auto is_begun = [&](const StationKind& kind) { return kind.begun(state); };
+    auto next = std::find_if(stations.rbegin(), stations.rend(), is_begun).base();
+    if (next == stations.end()) next = std::find_if_not(stations.begin(), stations.end(), is_begun);
+    const auto begun = std::count_if(stations.begin(), stations.end(), is_begun);
     const QString far = StationWords::tr("%1 of %2 begun").arg(begun).arg(stations.size());
     return next == stations.end()
                ? far

@@ -14,7 +14,8 @@ namespace fm {
 namespace {
 
 constexpr int row_px = 62;
-constexpr int picture_px = 210;
+constexpr int picture_px = 224;
+constexpr double longest_mm = 900; // every instrument at one scale, the longest as long as there is room
 
 /// What a drawing covers: its paths and circles.
 QRectF covered(const Drawing& drawing) {
@@ -48,7 +49,7 @@ public:
         painter->setPen(theme().hairline);
         painter->drawLine(option.rect.bottomLeft(), option.rect.bottomRight());
         const QRect box = option.rect.adjusted(14, 6, -12, -6);
-        const int wide = std::min(picture_px, box.width() / 3);
+        const int wide = std::min(picture_px, 2 * box.width() / 5);
         if (row.drawing) draw(*painter, *row.drawing, QRect(box.topLeft(), QSize(wide, box.height())));
         write(*painter, row, box.adjusted(wide + 16, 0, 0, 0));
         painter->restore();
@@ -58,15 +59,15 @@ private:
     static void draw(QPainter& painter, const Drawing& drawing, QRect box) {
         const QRectF area = covered(drawing);
         if (area.width() <= 0 || area.height() <= 0) return;
-        const double scale = std::min(box.width() / area.width(), box.height() / area.height());
-        const QPointF centre(box.center());
+        const double scale = box.width() / std::max(longest_mm, area.width());
+        const QPointF left(box.left(), box.center().y());
         painter.setRenderHint(QPainter::Antialiasing);
         Look look = look_of(theme(), "bone");
         look.paper = theme().list;
         look.least_line_px = 0.6;
         look.most_line_px = 1.0;
         fm::paint(painter, drawing, look, scale,
-                  {centre.x() - scale * area.center().x(), centre.y() + scale * area.center().y()});
+                  {left.x() - scale * area.left(), left.y() + scale * area.center().y()});
     }
     static void write(QPainter& painter, const PictureRow& row, QRect box) {
         const auto line = [&](const QString& text, int px, bool bold, const QColor& colour, int top,
