@@ -2,6 +2,7 @@
 
 #include "ui/look/fitting_header.h"
 
+#include "ui/look/restyle.h"
 #include "ui/look/undo_keys.h"
 
 #include <QApplication>
@@ -26,7 +27,7 @@ void EntryTable::refuse(const QString& why) {
     if (!keeping_) return;
     refused_ = true;
     keeping_->setProperty("fault", true);
-    keeping_->setStyleSheet(keeping_->styleSheet()); // takes the property up
+    restyle(keeping_);
     keeping_->setAccessibleDescription(why);
     echo_.show(viewport(), keeping_->geometry(), why, true);
 }
@@ -52,7 +53,7 @@ QWidget* CellDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem&
         table_->echo_.hide();
         if (!editor->property("fault").toBool()) return;
         editor->setProperty("fault", false);
-        editor->setStyleSheet(editor->styleSheet());
+        restyle(editor);
     });
     return editor;
 }

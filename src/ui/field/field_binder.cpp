@@ -28,19 +28,21 @@ void FieldBinder::bind(ValueField* field, Getter value, KeyMaker key) {
         if (!session_.is_open()) return;
         const QString name = tr("%1 %2").arg(bound.field->name(), bound.field->value_text(number));
         // Typed as it was assumed: the same number, and measured.
-        const std::string at = bound.key(session_.state()).toStdString();
-        bound.field->set_problem(
-            session_.told(session_.commit(name, with_confirmed(changed(bound, number), at))));
+        bound.field->set_problem(session_.told(
+            session_.commit(name, with_confirmed(changed(bound, number), measured_key(bound)))));
     });
     connect(field, &ValueField::confirmed, this, [this, place](double number) {
         const Bound& bound = bound_[place];
         if (!session_.is_open()) return;
         const QString name = tr("%1 %2 confirmed").arg(bound.field->name(), bound.field->value_text(number));
-        const std::string at = bound.key(session_.state()).toStdString();
         bound.field->set_problem(
-            session_.told(session_.commit(name, with_confirmed(session_.document(), at))));
+            session_.told(session_.commit(name, with_confirmed(session_.document(), measured_key(bound)))));
     });
     connect(field, &ValueField::preview_ended, &session_, &Session::end_preview);
+}
+
+std::string FieldBinder::measured_key(const Bound& bound) const {
+    return bound.key(session_.state()).section(QLatin1Char('/'), 0, 0).toStdString();
 }
 
 Value FieldBinder::changed(const Bound& bound, double value) const {
@@ -73,7 +75,7 @@ void FieldBinder::refresh() {
     for (const Bound& bound : bound_) {
         const State& state = session_.state();
         bound.field->show_value(bound.value(state), state.job.unit,
-                                is_assumed(state.job.design, bound.key(state).toStdString()));
+                                is_assumed(state.job.design, measured_key(bound)));
         bound.field->setReadOnly(session_.read_only());
     }
 }

@@ -39,6 +39,8 @@ private:
         Writer write = nullptr;
     };
     Value changed(const Bound& bound, double value) const;
+    /// Under what its value is measured: one read in another way (nut to fret 12) has a stroke behind that.
+    std::string measured_key(const Bound& bound) const;
     Session& session_;
     std::vector<Bound> bound_;
 };

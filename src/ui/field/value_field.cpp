@@ -2,6 +2,7 @@
 
 #include "core/words/length.h"
 #include "sheet/drawing/fonts.h"
+#include "ui/look/restyle.h"
 #include "ui/look/stacked_text.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
@@ -103,7 +104,7 @@ void ValueField::set_fault(bool fault) {
 void ValueField::set_look(const char* property, bool on) {
     if (this->property(property).toBool() == on) return;
     setProperty(property, on);
-    setStyleSheet(styleSheet()); // takes the property up
+    restyle(this);
 }
 
 ValueField::Parsed ValueField::parsed() const {

@@ -1,5 +1,6 @@
 #include "ui/frame/station_frame.h"
 
+#include "core/design/assumed.h"
 #include "job/edits/edits.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/texts.h"
@@ -8,6 +9,8 @@
 #include <QResizeEvent>
 #include <QStackedWidget>
 #include <QVBoxLayout>
+
+#include <algorithm>
 
 namespace fm {
 
@@ -76,10 +79,9 @@ void StationFrame::ask() {
     ask_behind(nullptr);
 }
 
-void StationFrame::ask_behind(const QWidget* field) {
+void StationFrame::ask_behind(ValueField* field) {
     const QList<ValueField*> fields = canvas()->findChildren<ValueField*>();
-    const qsizetype from =
-        field ? fields.indexOf(qobject_cast<ValueField*>(const_cast<QWidget*>(field))) + 1 : 0;
+    const qsizetype from = field ? fields.indexOf(field) + 1 : 0;
     for (qsizetype i = 0; i < fields.size(); ++i) {
         ValueField* next = fields[(from + i) % fields.size()];
         if (next->isVisible() && next->is_assumed()) return next->setFocus(Qt::TabFocusReason);
@@ -117,6 +119,13 @@ bool StationFrame::eventFilter(QObject* watched, QEvent* event) {
 
 void StationFrame::show_facts(QStringList facts) {
     if (session_.read_only()) facts << tr("for reading only");
+    const Design& design = session_.state().job.design;
+    const QList<ValueField*> fields =
+        design.assumed.empty() ? QList<ValueField*>() : canvas()->findChildren<ValueField*>();
+    if (std::any_of(fields.begin(), fields.end(), [&](const ValueField* field) {
+            return fm::is_assumed(design, field->key().toStdString());
+        }))
+        facts << tr("≈ is assumed: type what you read, Enter leads on");
     said_facts_ = facts.join(QStringLiteral(" · "));
     fit_facts();
 }

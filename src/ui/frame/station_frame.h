@@ -75,7 +75,7 @@ protected:
 private:
     void fit_facts();
     /// To the first assumed value behind a field, in the order of Tab; none: it stays.
-    void ask_behind(const QWidget* field);
+    void ask_behind(ValueField* field);
 
     QVBoxLayout* column_;
     QLabel* facts_;

@@ -80,7 +80,6 @@ void MainWindow::begin_kind(int kind) {
     }
     choose_station(Station::neck);
     neck()->ask();
-    say(tr("Assumed until you type what you read: begin with the scale; Enter leads on."));
 }
 
 void MainWindow::begin_same(const QString& from) {

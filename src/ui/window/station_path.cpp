@@ -3,6 +3,7 @@
 #include "core/design/assumed.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/stop_bar.h"
+#include "ui/look/restyle.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
@@ -207,7 +208,7 @@ void StationPath::refresh() {
         if (entry.state->property("warning").toBool() !=
             warning.has_value()) { // stays in sight from every station
             entry.state->setProperty("warning", warning.has_value());
-            entry.state->setStyleSheet(entry.state->styleSheet());
+            restyle(entry.state);
         }
         entry.state->setToolTip(warning ? message_text(*warning, unit) : whole);
         entry.button->setAccessibleDescription(whole);
