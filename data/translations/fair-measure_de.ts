@@ -2086,10 +2086,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Aufträge von %1</translation>
     </message>
     <message>
-        <source>scale ≈%1, ≈%2 at the nut</source>
-        <translation>Mensur ≈%1, ≈%2 am Sattel</translation>
-    </message>
-    <message>
         <source>No job lies here yet: begin one, or look at the demo workshop.</source>
         <translation>Hier liegt noch kein Auftrag: beginne einen oder sieh dir die Beispielwerkstatt an.</translation>
     </message>
@@ -2104,6 +2100,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Another job of the chosen one&apos;s instrument, without what was read and done</source>
         <translation>Ein weiterer Auftrag am Instrument des gewählten, ohne was gemessen und getan wurde</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>scale ≈%1, ≈%2 mm at the nut</source>
+        <translation>Mensur ≈%1, ≈%2 mm am Sattel</translation>
     </message>
 </context>
 <context>
@@ -3278,10 +3282,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Begin a job from a kind of instrument</source>
         <translation>Einen Auftrag mit einer Art von Instrument beginnen</translation>
-    </message>
-    <message>
-        <source>Assumed until you type what you read: begin with the scale; Enter leads on.</source>
-        <translation>Angenommen, bis du eingibst, was du misst: beginne mit der Mensur; Enter führt weiter.</translation>
     </message>
     <message>
         <source>kept %1</source>
@@ -5810,6 +5810,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>reading %1, %2</source>
         <translation>Messung %1, %2</translation>
+    </message>
+    <message>
+        <source>≈ is assumed: type what you read, Enter leads on</source>
+        <translation>≈ ist angenommen: eingeben, was du misst; Enter führt weiter</translation>
     </message>
 </context>
 <context>
