@@ -633,15 +633,17 @@ void TestWindow::without_a_job_nothing_breaks() {
     window_->show();
     window_->activateWindow();
     QVERIFY(QTest::qWaitForWindowActive(window_.get()));
-    QVERIFY(window_->notice().contains(QStringLiteral("No job is open")));
+    QVERIFY(window_->shows_first());
     for (const Qt::Key key : {Qt::Key_T, Qt::Key_B, Qt::Key_D, Qt::Key_U, Qt::Key_Space, Qt::Key_BracketLeft,
                               Qt::Key_BracketRight, Qt::Key_Question})
         press(key);
     for (const Qt::Key key : {Qt::Key_Z, Qt::Key_Plus, Qt::Key_0, Qt::Key_3}) press(key, Qt::ControlModifier);
     press(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
     for (QToolButton* button : window_->findChildren<QToolButton*>())
-        if (button->isVisible() && !button->menu() && button->text() != QStringLiteral("Close"))
+        if (button->isVisible() && !button->menu() && button->text() != QStringLiteral("Close") &&
+            button->window() == window_.get() && !window_->first()->isAncestorOf(button))
             QTest::mouseClick(button, Qt::LeftButton);
+    QVERIFY(window_->shows_first()); // there is nothing to go to
     QVERIFY(!window_->grab().isNull());
     QVERIFY(window_->open(job("curlew")));
     QVERIFY(window_->notice().isEmpty());

@@ -137,6 +137,7 @@ QWidget* SymptomView::build_detail() {
 }
 
 void SymptomView::choose(Symptom symptom) {
+    begun_ = true;
     heard_.symptom = symptom;
     heard_.answers.clear();
     symptoms_->setCurrentRow(static_cast<int>(symptom));
@@ -146,7 +147,7 @@ void SymptomView::choose(Symptom symptom) {
 
 void SymptomView::refresh() {
     if (!session_.is_open()) return;
-    if (symptoms_->currentRow() < 0) return choose(Symptom::open_buzz);
+    if (!begun_) return choose(Symptom::open_buzz); // a list that is given the focus picks its first row
     const auto count = session_.state().job.design.strings.size();
     std::vector<HeardPlace> places = board_->places();
     std::erase_if(places, [&](const HeardPlace& place) {

@@ -47,6 +47,7 @@ private:
     Session& session_;
     const ViewState& view_;
     Heard heard_;
+    bool begun_ = false; ///< something is asked about
     Diagnosis found_;
     std::shared_ptr<const State> asked_of_;
     QListWidget* symptoms_;

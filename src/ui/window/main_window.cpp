@@ -82,7 +82,7 @@ void MainWindow::connect_parts() {
     });
     connect(&session_, &Session::kept, this, [this] {
         const QString when = QLocale().toString(QTime::currentTime(), QLocale::ShortFormat);
-        kept_->setText(tr("kept %1").arg(when));
+        kept_->setText(kept_words(when));
         kept_->setToolTip(
             tr("Every change is saved by itself, last at %1, to %2").arg(when, session_.path()));
     });

@@ -147,6 +147,7 @@ private:
     void change_view(const ViewChange& change);
     void build_menus();
     void build_corner();
+    static QString kept_words(const QString& when) { return tr("kept %1").arg(when); }
     void add_undo(QMenu* edit);
     void build_view_menu();
     void build_bench_menu();

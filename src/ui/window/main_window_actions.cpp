@@ -131,10 +131,16 @@ void MainWindow::build_menus() {
 void MainWindow::build_corner() {
     corner_ = new QWidget;
     auto* row = new QHBoxLayout(corner_);
-    row->setContentsMargins(0, 1, 10, 1);
+    row->setContentsMargins(0, 0, 10, 0);
     row->setSpacing(6);
     kept_ = new QLabel;
     kept_->setProperty("caption", true);
+    kept_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    kept_->ensurePolished();
+    // As wide as it can become: the menus are laid out once.
+    kept_->setMinimumWidth(kept_->fontMetrics().horizontalAdvance(
+                               kept_words(QLocale().toString(QTime(22, 58), QLocale::ShortFormat))) +
+                           8);
     row->addWidget(kept_);
     row->addSpacing(10);
     const auto add_button = [row](const QString& name, const QString& tip) {
