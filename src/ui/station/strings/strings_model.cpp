@@ -224,7 +224,9 @@ bool StringsModel::setData(const QModelIndex& index, const QVariant& value, int 
         made->is_null() ? without(session_.document(), key) : with(session_.document(), key, *made);
     if (column_of(index) == Column::pitch) // a name wins over the hertz it replaces
         document = without(document, "strings[" + std::to_string(index.row()) + "].pitch_hz");
-    Q_EMIT changed(name(index) + QLatin1Char(' ') + (text.isEmpty() ? tr("estimated") : text), document);
+    // Typed as it was assumed: the same number, and measured.
+    Q_EMIT changed(name(index) + QLatin1Char(' ') + (text.isEmpty() ? tr("estimated") : text),
+                   with_confirmed(document, key));
     return true;
 }
 
