@@ -198,14 +198,14 @@ void FirstScreen::read_on() {
                     if (!stop) lines.emplace_back(one, job_line(one.path, kinds));
                 return lines;
             },
-            [this](std::vector<std::pair<Wanted, JobLine>> lines) {
-                for (auto& [one, line] : lines) {
+            [this](const std::vector<std::pair<Wanted, JobLine>>& lines) {
+                for (const auto& [one, line] : lines) {
                     Found& found = found_[one.place];
                     found.names = line.names;
                     found.named = true;
                     PictureRow row = row_of(found);
                     row.under = line.says;
-                    row.drawing = std::move(line.drawing);
+                    row.drawing = line.drawing;
                     jobs_->rows()->set_row(one.row, std::move(row));
                     seen_[static_cast<std::size_t>(one.row)] = true;
                 }

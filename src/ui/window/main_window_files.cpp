@@ -59,7 +59,7 @@ QString MainWindow::kept_anew(const QString& name, const std::function<Value(con
             file.replace(QLatin1Char(*wrong), QLatin1Char('-'));
         file += QStringLiteral(".fmjob");
         if (there.contains(file, Qt::CaseInsensitive)) continue;
-        const QString path = folder.filePath(file);
+        QString path = folder.filePath(file);
         try {
             create_file(path, QByteArray::fromStdString(file_text(job(title.toStdString()))));
             return path;
