@@ -117,7 +117,7 @@ QToolButton[choice="true"]:focus { border: 2px solid $yours; }
 QToolButton[page="true"] { border: none; border-bottom: 3px solid transparent; padding: 4px 2px; margin-right: 6px; min-height: 24px; color: $caption; background: transparent; }
 QToolButton[page="true"]:checked { color: $ink; border-bottom: 3px solid $ink; }
 QToolButton[page="true"]:focus { border: 1px solid $yours; }
-QToolButton[corner="true"] { border: 1px solid $hairline; padding: 0px 9px; min-height: 22px; font-size: 13px; background: $list; color: $ink; }
+QToolButton[corner="true"] { border: 1px solid $hairline; padding: 0px 9px; margin: 2px 0px; min-height: 26px; font-size: 13px; background: $list; color: $ink; }
 QToolButton[corner="true"]:checked { background: $on; color: $onText; }
 QToolButton[plain="true"] { border: 1px solid $hairline; padding: 4px 10px; min-height: 22px; background: $list; color: $ink; }
 QListWidget { background: $list; color: $ink; border: 1px solid $hairline; outline: none; font-size: 14px; }
