@@ -101,8 +101,8 @@ QString style_sheet_of(const Theme& theme) {
     QString sheet = QStringLiteral(R"(
 QLabel[caption="true"] { color: $caption; font-size: 13px; }
 QLabel[warning="true"] { color: $warning; font-size: 14px; }
-QMenuBar { background: $side; color: $ink; padding: 2px 8px; }
-QMenuBar::item { padding: 4px 10px; background: transparent; }
+QMenuBar { background: $side; color: $ink; padding: 0px 8px; }
+QMenuBar::item { padding: 6px 10px; background: transparent; }
 QMenuBar::item:selected, QMenu::item:selected { background: $chosen; color: $ink; }
 QMenu { background: $list; color: $ink; border: 1px solid $hairline; padding: 4px; }
 QMenu::item { padding: 6px 22px; }
@@ -117,7 +117,7 @@ QToolButton[choice="true"]:focus { border: 2px solid $yours; }
 QToolButton[page="true"] { border: none; border-bottom: 3px solid transparent; padding: 4px 2px; margin-right: 6px; min-height: 24px; color: $caption; background: transparent; }
 QToolButton[page="true"]:checked { color: $ink; border-bottom: 3px solid $ink; }
 QToolButton[page="true"]:focus { border: 1px solid $yours; }
-QToolButton[corner="true"] { border: 1px solid $hairline; padding: 0px 9px; margin: 2px 0px; min-height: 26px; font-size: 13px; background: $list; color: $ink; }
+QToolButton[corner="true"] { border: 1px solid $hairline; padding: 0px 9px; margin: 1px 0px; min-height: 27px; font-size: 13px; background: $list; color: $ink; }
 QToolButton[corner="true"]:checked { background: $on; color: $onText; }
 QToolButton[plain="true"] { border: 1px solid $hairline; padding: 4px 10px; min-height: 22px; background: $list; color: $ink; }
 QListWidget { background: $list; color: $ink; border: 1px solid $hairline; outline: none; font-size: 14px; }
