@@ -73,6 +73,7 @@ private Q_SLOTS:
     void everything_has_a_name();
     void every_action_has_menu_shortcut_and_tooltip();
     void without_a_job_nothing_breaks();
+    void another_theme_finds_every_station_as_it_was();
     void a_job_reopens_where_it_was();
     void one_string_and_fourteen();
 
@@ -647,6 +648,37 @@ void TestWindow::without_a_job_nothing_breaks() {
     QVERIFY(!window_->grab().isNull());
     QVERIFY(window_->open(job("curlew")));
     QVERIFY(window_->notice().isEmpty());
+}
+
+void TestWindow::another_theme_finds_every_station_as_it_was() {
+    window_->open(job("kittiwake"));
+    for (const Station each : {Station::saddle, Station::bridge, Station::neck}) {
+        window_->choose_station(each);
+        press(Qt::Key_2, Qt::ControlModifier);
+    }
+    window_->choose_station(Station::record);
+    auto* note = window_->record()->findChild<QLineEdit*>();
+    QVERIFY(note);
+    note->setText(QStringLiteral("half a line"));
+    window_->choose_station(Station::nut);
+    const bool evening = theme().list.lightness() < 128;
+    window_->apply_theme(!evening);
+    QCOMPARE(note->text(), QStringLiteral("half a line"));
+    for (const Station each : {Station::saddle, Station::bridge, Station::neck}) {
+        window_->choose_station(each);
+        QCOMPARE(window_->station(each)->frame()->pages()->page(), 1);
+        QVERIFY(window_->station(each)->isVisible());
+    }
+    // And one types there as before.
+    auto* width = window_->neck()->canvas()->findChild<ValueField*>(QStringLiteral("neck.nut_width_mm"));
+    QTest::mouseClick(width, Qt::LeftButton);
+    QTest::keyClick(width, Qt::Key_A, Qt::ControlModifier);
+    QTest::keyClicks(width, QStringLiteral("33.7"));
+    QTest::keyClick(width, Qt::Key_Return);
+    QCOMPARE(window_->session().state().job.design.neck.nut_width_mm, 33.7);
+    window_->resize(1024, 700); // lists that were let go are not asked for their width
+    window_->resize(1280, 800);
+    window_->apply_theme(evening);
 }
 
 void TestWindow::a_job_reopens_where_it_was() {

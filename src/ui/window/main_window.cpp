@@ -300,6 +300,7 @@ void MainWindow::apply_theme(bool evening) {
     set_theme(evening);
     const QString style = style_sheet_of(theme());
     const bool other = qApp->styleSheet() != style;
+    if (other) let_go_out_of_sight(); // what nobody sees need not be dressed
     // One sheet in another's place is found for every widget by itself: four times as long as none, then one.
     if (other) qApp->setStyleSheet(QString());
     qApp->setPalette(palette_of(theme()));

@@ -135,6 +135,8 @@ private:
         QWidget* holder = nullptr;
     };
     Held held(WindowPage* page);
+    /// Stations out of sight are made anew as they are gone to.
+    void let_go_out_of_sight();
     WindowPage* made_page(Page page);
     void connect_page(WindowPage* page);
     /// What fills the window now.
@@ -207,6 +209,7 @@ private:
     StringWay* way_ = nullptr;
     std::array<Held, station_count> stations_;
     std::map<Page, Held> pages_;
+    std::map<Station, int> pages_left_; ///< which page of a station was open when it was let go
     BenchView* bench_ = nullptr;  ///< over everything, while it is open
     std::vector<QWidget*> lists_; ///< beside the stations
     QStackedWidget* middle_ = nullptr;

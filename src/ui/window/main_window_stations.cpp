@@ -10,6 +10,8 @@ WindowPage* MainWindow::station(Station station) {
     Held& made = stations_[static_cast<std::size_t>(station)];
     if (made.page) return made.page;
     made = held(kinds_[static_cast<std::size_t>(station)].make(session_, view_));
+    if (const auto left = pages_left_.find(station); left != pages_left_.end())
+        made.page->frame()->pages()->show_page(left->second);
     if (auto* sheets = qobject_cast<SheetStation*>(made.page))
         connect(sheets, &SheetStation::drawn, path_, &StationPath::set_sheets_changed);
     if (auto* record = qobject_cast<RecordStation*>(made.page))
@@ -18,6 +20,19 @@ WindowPage* MainWindow::station(Station station) {
             this->sheets()->choose_parts({for_the_owner ? SheetPart::owner : SheetPart::shop});
         });
     return made.page;
+}
+
+void MainWindow::let_go_out_of_sight() {
+    // Not those that hold what is in no job yet: a half-written line of the record, the sheets picked.
+    for (const Station each : {Station::survey, Station::neck, Station::strings, Station::saddle,
+                               Station::bridge, Station::intonation}) {
+        Held& made = stations_[static_cast<std::size_t>(each)];
+        if (!made.page || made.holder == middle_->currentWidget()) continue;
+        if (StationFrame* frame = made.page->frame()) pages_left_[each] = frame->pages()->page();
+        std::erase(lists_, made.page->beside());
+        delete made.holder;
+        made = {};
+    }
 }
 
 WindowPage* MainWindow::page(Page page) {
