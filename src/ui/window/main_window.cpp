@@ -157,7 +157,10 @@ void MainWindow::refresh() {
                                   ? stations_[static_cast<std::size_t>(view_.station)].holder
                                   : pages_[view_.page].holder);
     page->refresh();
-    if (StationFrame* drawn = page->frame()) drawn->show_table(view_.table);
+    if (StationFrame* drawn = page->frame()) {
+        drawn->show_table(view_.table);
+        if (const auto left = pages_left_.extract(view_.station)) drawn->pages()->show_page(left.mapped());
+    }
     if (bench_) bench_->refresh();
     for (const auto& [which, button] : page_buttons_) button->setChecked(view_.page == which);
     show_working();

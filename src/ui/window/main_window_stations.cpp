@@ -10,8 +10,6 @@ WindowPage* MainWindow::station(Station station) {
     Held& made = stations_[static_cast<std::size_t>(station)];
     if (made.page) return made.page;
     made = held(kinds_[static_cast<std::size_t>(station)].make(session_, view_));
-    if (const auto left = pages_left_.find(station); left != pages_left_.end())
-        made.page->frame()->pages()->show_page(left->second);
     if (auto* sheets = qobject_cast<SheetStation*>(made.page))
         connect(sheets, &SheetStation::drawn, path_, &StationPath::set_sheets_changed);
     if (auto* record = qobject_cast<RecordStation*>(made.page))
