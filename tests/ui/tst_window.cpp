@@ -652,9 +652,12 @@ void TestWindow::without_a_job_nothing_breaks() {
 
 void TestWindow::another_theme_finds_every_station_as_it_was() {
     window_->open(job("kittiwake"));
+    std::map<Station, int> left;
     for (const Station each : {Station::saddle, Station::bridge, Station::neck}) {
         window_->choose_station(each);
         press(Qt::Key_2, Qt::ControlModifier);
+        left[each] = window_->station(each)->frame()->pages()->page();
+        QVERIFY(left[each] > 0);
     }
     window_->choose_station(Station::record);
     auto* note = window_->record()->findChild<QLineEdit*>();
@@ -666,7 +669,7 @@ void TestWindow::another_theme_finds_every_station_as_it_was() {
     QCOMPARE(note->text(), QStringLiteral("half a line"));
     for (const Station each : {Station::saddle, Station::bridge, Station::neck}) {
         window_->choose_station(each);
-        QCOMPARE(window_->station(each)->frame()->pages()->page(), 1);
+        QCOMPARE(window_->station(each)->frame()->pages()->page(), left[each]);
         QVERIFY(window_->station(each)->isVisible());
     }
     // And one types there as before.
