@@ -655,7 +655,7 @@ void TestWindow::another_theme_finds_every_station_as_it_was() {
     std::map<Station, int> left;
     for (const Station each : {Station::saddle, Station::bridge, Station::neck}) {
         window_->choose_station(each);
-        press(Qt::Key_2, Qt::ControlModifier);
+        press(Qt::Key_3, Qt::ControlModifier);
         left[each] = window_->station(each)->frame()->pages()->page();
         QVERIFY(left[each] > 0);
     }
