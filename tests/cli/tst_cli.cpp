@@ -419,8 +419,8 @@ private Q_SLOTS:
         QVERIFY(ran.exit_code == 0 &&
                 ran.output.startsWith("note: version: this job was written by a newer version (9)"));
         // Values nobody measured, each.
-        const Value assumed = with(demo_document("curlew"), "assumed",
-                                   Value::Array{"neck.scale_mm", "strings[2].diameter_mm"});
+        const Value assumed =
+            with(demo_document("curlew"), "assumed", Value::Array{"neck.scale_mm", "strings[2].diameter_mm"});
         ran = cli({QStringLiteral("check"),
                    written(dir, "a.fmjob", QByteArray::fromStdString(written_json(assumed)))});
         QCOMPARE(ran.exit_code, 0);

@@ -210,8 +210,8 @@ private:
     std::array<Held, station_count> stations_;
     std::map<Page, Held> pages_;
     std::map<Station, int> pages_left_; ///< which page of a station was open when it was let go
-    BenchView* bench_ = nullptr;  ///< over everything, while it is open
-    std::vector<QWidget*> lists_; ///< beside the stations
+    BenchView* bench_ = nullptr;        ///< over everything, while it is open
+    std::vector<QWidget*> lists_;       ///< beside the stations
     QStackedWidget* middle_ = nullptr;
     FirstScreen* first_ = nullptr;
     bool first_shown_ = false;
