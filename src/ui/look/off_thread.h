@@ -4,11 +4,15 @@
 #include <QThreadPool>
 
 #include <atomic>
+#include <functional>
 #include <memory>
+#include <mutex>
+#include <utility>
 
 namespace fm {
 
-/// Work that another thread does for a widget: of several questions only the newest is answered.
+/// Work that another thread does for a widget: of several questions only the newest is answered, and only the
+/// newest waits, however busy the threads are.
 class OffThread {
 public:
     explicit OffThread(QObject* owner) : owner_(owner) {}
@@ -21,6 +25,7 @@ public:
     void stop() {
         if (stop_) *stop_ = true;
         stop_.reset();
+        (void)waiting_->put({});
     }
     /// @param work done elsewhere, given a flag that is set when it is not wanted any more; touches nothing
     /// of ours
@@ -28,8 +33,8 @@ public:
     template <class Work, class Done> void ask(Work work, Done done) {
         stop();
         stop_ = std::make_shared<std::atomic<bool>>(false);
-        QThreadPool::globalInstance()->start([self = this, owner = QPointer(owner_), stop = stop_,
-                                              work = std::move(work), done = std::move(done)] {
+        const bool is_to_start = waiting_->put([self = this, owner = QPointer(owner_), stop = stop_,
+                                                work = std::move(work), done = std::move(done)] {
             if (*stop) return;
             auto result = std::make_shared<decltype(work(*stop))>(work(*stop));
             QMetaObject::invokeMethod(qApp, [self, owner, stop, result, done] {
@@ -38,11 +43,37 @@ public:
                 done(std::move(*result));
             });
         });
+        if (is_to_start)
+            QThreadPool::globalInstance()->start([waiting = waiting_] {
+                if (const std::function<void()> newest = waiting->taken()) newest();
+            });
     }
 
 private:
+    /// The newest question that no thread has begun.
+    class Waiting {
+    public:
+        /// In the place of what waits; nothing: nothing waits. @returns whether a thread is to come for it
+        bool put(std::function<void()> question) {
+            const std::lock_guard lock(mutex_);
+            question_ = std::move(question);
+            return question_ && !std::exchange(comes_, true);
+        }
+        std::function<void()> taken() {
+            const std::lock_guard lock(mutex_);
+            comes_ = false;
+            return std::exchange(question_, {});
+        }
+
+    private:
+        std::mutex mutex_;
+        std::function<void()> question_;
+        bool comes_ = false; ///< a thread will
+    };
+
     QObject* owner_;
     std::shared_ptr<std::atomic<bool>> stop_;
+    std::shared_ptr<Waiting> waiting_ = std::make_shared<Waiting>();
 };
 
 } // namespace fm
