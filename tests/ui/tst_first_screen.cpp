@@ -193,6 +193,16 @@ private Q_SLOTS:
         QVERIFY(!words().contains(QLatin1String("Assumed")));
     }
 
+    void a_newcomers_first_job_makes_the_workshops_folder() {
+        QDir(Workshop::usual_folder()).removeRecursively(); // of the test's own
+        start(Workshop::usual_folder());
+        QVERIFY(window_->shows_first());
+        begin(QStringLiteral("Bass, four strings"));
+        QVERIFY(QFileInfo(window_->session().path()).dir() == QDir(Workshop::usual_folder()));
+        window_.reset();
+        QDir(Workshop::usual_folder()).removeRecursively();
+    }
+
     void two_of_a_kind_have_their_own_files() {
         start();
         begin(QStringLiteral("Bass, four strings"));

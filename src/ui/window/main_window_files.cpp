@@ -45,10 +45,9 @@ QString MainWindow::path_for_job(const QString& title, const QString& start) {
 /// Writes a new job into the workshop's folder under its title, with a number where that is taken.
 /// @param job given a title @returns its path @throws InputError
 QString MainWindow::kept_anew(const QString& name, const std::function<Value(const std::string&)>& job) {
-    if (session_.workshop().folder().isEmpty()) {
-        QDir().mkpath(Workshop::usual_folder());
-        session_.set_workshop(Workshop(Workshop::usual_folder()));
-    }
+    const QString usual = Workshop::usual_folder();
+    if (session_.workshop().folder().isEmpty()) session_.set_workshop(Workshop(usual));
+    if (session_.workshop().folder() == usual) QDir().mkpath(usual); // a newcomer has none yet
     const QDir folder(session_.workshop().folder());
     const QStringList there = folder.entryList({QStringLiteral("*.fmjob")}, QDir::Files);
     constexpr int most_of_a_name = 10000;
