@@ -126,6 +126,8 @@ private Q_SLOTS:
         const SheetBook book{*state, tools, SheetStyle{}, {}};
         QString all = words_on(printing_of(book, {SheetPart::cuts}).sheets).join(QLatin1Char(' '));
         QCOMPARE(all.contains(QLatin1String("holds in the slot")), design.has_slot());
+        QCOMPARE(all.contains(QLatin1String("Bridge top, hardwood")), design.bridge->floats());
+        QVERIFY(!all.contains(QLatin1String("Bridge top, bone")));
         all = all.mid(all.indexOf(QLatin1String("Bridge 1.")));
         const auto at = [&](const char* words) { return all.indexOf(QLatin1String(words)); };
         const auto says = [&](const char* words) { return at(words) >= 0; };

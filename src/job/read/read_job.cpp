@@ -240,6 +240,10 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     design.player.hand = player.choice_or("hand", design.player.hand);
     read_fields(player, "player.", design);
     read_bridge(root, design);
+    // The top of a floating bridge is of the bridge's wood, unless the job says otherwise.
+    if (design.bridge && design.bridge->floats() && root.has_object("saddle") &&
+        !root.object("saddle", true).has("material"))
+        design.saddle.material = "hardwood";
     Reader limits = root.object("limits", false);
     read_fields(limits, "limits.", design);
     Reader choices = root.object("plan", false);
