@@ -287,6 +287,13 @@ private Q_SLOTS:
         key(Qt::Key_Return);
         QVERIFY(window_->shows_first());
         QVERIFY(!window_->notice().isEmpty());
+        // Nor does one go back to the job that was open before.
+        begin(QStringLiteral("Bass, four strings"));
+        key(Qt::Key_J, Qt::ControlModifier);
+        keys(QStringLiteral("broken"));
+        key(Qt::Key_Return);
+        QVERIFY(window_->shows_first());
+        QVERIFY(window_->notice().contains(QLatin1String("broken")));
     }
 
     void five_thousand_jobs() {

@@ -68,11 +68,8 @@ void MainWindow::build() {
 void MainWindow::connect_parts() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::opened, this, [this] {
-        first_shown_ = false;
         kept_->clear();
-        corner_->show();
-        path_->show();
-        way_->show();
+        place_first(false);
         notice_->hide();                                             // it was about the job before
         if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
         restore_view();
@@ -97,7 +94,8 @@ void MainWindow::connect_parts() {
     connect(path_, &StationPath::all_jobs_asked, this, [this] { show_first(true); });
     connect(first_, &FirstScreen::job_picked, this, [this](const QString& path) {
         go_to_job(path);
-        show_first(false); // it was open already, and stays
+        // It was open already, and stays; one that cannot be opened is told of here.
+        if (session_.is_open() && QFileInfo(path) == QFileInfo(session_.path())) show_first(false);
     });
     connect(first_, &FirstScreen::kind_picked, this, &MainWindow::begin_kind);
     connect(first_, &FirstScreen::same_asked, this, &MainWindow::begin_same);

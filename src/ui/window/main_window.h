@@ -180,6 +180,8 @@ private:
     void go_way(Notice::Way way);
     /// Closes with a job that cannot be saved: a copy is kept elsewhere, and its place is said.
     void leave_with_copy();
+    /// The first screen stands alone; what belongs to a job stands beside a job.
+    void place_first(bool shown);
     QString kept_anew(const QString& name, const std::function<Value(const std::string&)>& job);
     void open_dialog();
     void open_demo();

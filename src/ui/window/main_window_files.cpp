@@ -99,6 +99,12 @@ void MainWindow::begin_same(const QString& from) {
     }
 }
 
+void MainWindow::place_first(bool shown) {
+    first_shown_ = shown;
+    for (QWidget* of_a_job : std::initializer_list<QWidget*>{path_, way_, corner_})
+        of_a_job->setVisible(!shown);
+}
+
 void MainWindow::show_first(bool shown) {
     if (!shown && !session_.is_open()) return;
     if (shown) {
@@ -106,10 +112,7 @@ void MainWindow::show_first(bool shown) {
         keep_view();
         first_->show_workshop(session_.workshop());
     }
-    first_shown_ = shown;
-    path_->setVisible(!shown);
-    way_->setVisible(!shown);
-    corner_->setVisible(!shown);
+    place_first(shown);
     if (!shown) return refresh();
     working_->hide();
     middle_->setCurrentWidget(first_);
