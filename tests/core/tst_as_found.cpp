@@ -287,7 +287,7 @@ private Q_SLOTS:
     void both_cures_behind_the_finger_are_compared() {
         Built built;
         built.entries[0].relief->depth_mm = 0.0;
-        for (StringReadings& read : built.entries[0].strings)
+        for (auto& [string, read] : built.entries[0].strings.read())
             read.open_gap_fret1_mm = 0.35, read.action12_mm = 2.6;
         const Diagnosis found = built.ask(Symptom::behind_finger_buzz, 3, 5);
         const Cause* slot = cause_of(found, "slot_deep");

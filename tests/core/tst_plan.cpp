@@ -85,7 +85,7 @@ private Q_SLOTS:
         };
         for (ReadingEntry& entry : entries) {
             if (entry.relief) move(entry.relief->depth_mm, u_of_relief_mm(entry));
-            for (StringReadings& read : entry.strings) {
+            for (auto& [string, read] : entry.strings.read()) {
                 if (read.open_gap_fret1_mm) move(*read.open_gap_fret1_mm, u_of_nut_mm(entry, read));
                 if (read.action12_mm) move(*read.action12_mm, u_of_action_mm(entry, read));
             }

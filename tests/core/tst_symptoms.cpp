@@ -183,7 +183,7 @@ private Q_SLOTS:
         const Design design = job_of(demo_document("kittiwake")).design;
         const Solution target = solve(design);
         ReadingEntry entry = read_at_target(design, target);
-        for (StringReadings& read : entry.strings) read.cents = {{1, 12}, {12, 14}};
+        for (auto& [string, read] : entry.strings.read()) read.cents = {{1, 12}, {12, 14}};
         const Diagnosis first =
             diagnosis(design, target, {entry}, {Symptom::first_frets_sharp, 1, 1, {}, {}});
         QCOMPARE(first.causes[0].id, std::string("nut_back"));

@@ -109,12 +109,12 @@ void Judgement::move_all_numbers() {
         const auto& strings = each.strings;
         if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_nut(); }))
             add(each, false, [](ReadingEntry& entry, double sign) {
-                for (StringReadings& read : entry.strings)
+                for (auto& [string, read] : entry.strings.read())
                     move_first(read.open_gap_fret1_mm, read.pressed_gap_mm, sign * u_of_nut_mm(entry, read));
             });
         if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_action(); }))
             add(each, false, [](ReadingEntry& entry, double sign) {
-                for (StringReadings& read : entry.strings)
+                for (auto& [string, read] : entry.strings.read())
                     move_first(read.action12_mm, read.action12_capo_mm, sign * u_of_action_mm(entry, read));
             });
     }

@@ -1,8 +1,8 @@
 #pragma once
 // What gauges said about an instrument, entry by entry. Source: docs/mathematics.md, "Readings".
 #include "core/design/design.h"
+#include "core/found/string_readings.h"
 
-#include <algorithm>
 #include <array>
 #include <functional>
 #include <initializer_list>
@@ -14,56 +14,6 @@
 #include <vector>
 
 namespace fm {
-
-/// What was seen of a slot; `fine` clears what was seen before.
-enum class SlotFound { wiggles, binds, filled, floor_flat, floor_forward, front_untouched, fine };
-constexpr std::array<std::string_view, 7> words_of(SlotFound) {
-    return {"wiggles", "binds", "filled", "floor_flat", "floor_forward", "front_untouched", "fine"};
-}
-/// All that was seen of one slot at once; empty: nothing was said.
-using SlotSeen = std::vector<SlotFound>;
-inline bool seen(const SlotSeen& slot, SlotFound what) {
-    return std::find(slot.begin(), slot.end(), what) != slot.end();
-}
-
-/// A leaf that goes or does not: a bound of a reading, shown and compared, never planned by.
-struct ReadingBound {
-    std::string key; ///< of the reading
-    std::optional<double> above_mm;
-    std::optional<double> below_mm;
-};
-
-enum class CentsAgainst { open, harmonic };
-constexpr std::array<std::string_view, 2> words_of(CentsAgainst) {
-    return {"open", "harmonic"};
-}
-
-/// What a tuner said of one fretted note.
-struct CentsReading {
-    int fret = 12;
-    double cents = 0;
-};
-
-struct StringReadings {
-    std::optional<double> open_gap_fret1_mm;
-    std::optional<double> pressed_gap_mm;
-    int pressed_fret = 3;
-    std::optional<double> action12_mm;
-    std::optional<double> action12_capo_mm;
-    std::optional<double> slot_width_mm;
-    SlotSeen slot;
-    std::vector<CentsReading> cents;
-    CentsAgainst cents_against = CentsAgainst::open;
-    std::optional<double> crown_moved_mm; ///< before these readings; + lengthens
-    // Of a reading that says itself how sure it is, between two leaves.
-    std::optional<double> nut_u_mm;
-    std::optional<double> action_u_mm;
-    std::vector<ReadingBound> bounds;
-    std::optional<double> crown_found_mm; ///< fret 12 to crown along the string, as these cents were read
-
-    bool has_nut() const { return open_gap_fret1_mm || pressed_gap_mm; }
-    bool has_action() const { return action12_mm || action12_capo_mm; }
-};
 
 enum class ReadingState { found, during, left };
 constexpr std::array<std::string_view, 3> words_of(ReadingState) {
@@ -105,8 +55,8 @@ struct ReadingEntry {
     std::optional<double> humidity_pct;
     bool strings_new = false; ///< new strings before these readings
     std::optional<Relief> relief;
-    bool relief_both_sides = false;      ///< the mean of bass and treble
-    std::vector<StringReadings> strings; ///< one a string, or empty
+    bool relief_both_sides = false; ///< the mean of bass and treble
+    StringsRead strings;            ///< one a string, or empty
     ReadingGauges gauges;
     std::optional<std::size_t> replaces; ///< an earlier entry, in file order
     std::optional<BenchWork> bench;      ///< read at the bench, and what was done before it
