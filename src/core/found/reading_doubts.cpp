@@ -2,6 +2,7 @@
 
 #include "core/found/as_found.h"
 #include "core/found/fret_plane.h"
+#include "core/found/reading_way.h"
 
 namespace fm {
 
@@ -28,6 +29,28 @@ NutGaps newest_gaps(const ReadingLog& entries, std::size_t string) {
     return gaps;
 }
 
+/// What a leaf alone said of one end, against the number read before it and against what is wanted.
+struct LeafSays {
+    std::string name;
+    std::string where;
+    ReadingBound bound;
+
+    bool over(double mm) const { return bound.above_mm && *bound.above_mm >= mm; }
+    bool under(double mm) const { return bound.below_mm && *bound.below_mm <= mm; }
+
+    Message against(std::optional<double> read_mm, double wanted_mm) const {
+        const std::string sign = bound.above_mm ? ">" : "<";
+        const LengthMm leaf{bound.above_mm ? *bound.above_mm : *bound.below_mm};
+        if (read_mm && (over(*read_mm + told_from_mm) || under(*read_mm - told_from_mm)))
+            return {
+                "reading_bound_differs", Severity::warning, where, {name, LengthMm{*read_mm}, sign, leaf}};
+        const char* id = over(wanted_mm)    ? "reading_bound_high"
+                         : under(wanted_mm) ? "reading_bound_low"
+                                            : "reading_bound_open";
+        return {id, Severity::note, where, {name, sign, leaf, LengthMm{wanted_mm}}};
+    }
+};
+
 } // namespace
 
 std::vector<Message> reading_doubts(const Design& design, const Solution& target, const ReadingLog& entries) {
@@ -51,6 +74,18 @@ std::vector<Message> reading_doubts(const Design& design, const Solution& target
                               Severity::warning,
                               where,
                               {name, LengthMm{*gaps.pressed_mm}, LengthMm{*gaps.open_mm}}});
+        if (known[i].nut_bound) {
+            const bool open = known[i].nut_bound->key == "open_gap_fret1_mm";
+            const ReadingWay way{BenchPart::nut, open ? 0 : known[i].nut_bound_pressed_fret};
+            const bool alike = known[i].nut_pressed_fret == way.held_at;
+            doubts.push_back(LeafSays{name, where, *known[i].nut_bound}.against(
+                alike ? known[i].nut_gap_mm : std::nullopt, way.of(target.strings[i])));
+        }
+        if (known[i].action_bound) {
+            const ReadingWay way{BenchPart::saddle, known[i].action_bound->key == "action12_mm" ? 0 : 1};
+            doubts.push_back(LeafSays{name, where, *known[i].action_bound}.against(
+                way == action_way(design) ? known[i].action_mm : std::nullopt, way.of(target.strings[i])));
+        }
         if (!known[i].complete() || known[i].only_at_least) continue;
         const StringOnNeck string(neck, target.strings[i].line);
         const EndHeights ends{string.fret_line_under_string_mm() + *known[i].above_fret_line_mm,

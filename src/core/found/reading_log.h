@@ -55,8 +55,8 @@ struct ReadingEntry {
     std::optional<double> humidity_pct;
     bool strings_new = false; ///< new strings before these readings
     std::optional<Relief> relief;
-    bool relief_both_sides = false; ///< the mean of bass and treble
-    StringsRead strings;            ///< one a string, or empty
+    std::optional<EdgeMargins> relief_sides_mm; ///< under both outer strings; the relief is their mean
+    StringsRead strings;                        ///< one a string, or empty
     ReadingGauges gauges;
     std::optional<std::size_t> replaces; ///< an earlier entry, in file order
     std::optional<BenchWork> bench;      ///< read at the bench, and what was done before it

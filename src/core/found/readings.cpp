@@ -7,6 +7,27 @@
 
 namespace fm {
 
+namespace {
+
+std::optional<double> number_under(std::string_view key, const StringReadings& read) {
+    return key == "open_gap_fret1_mm" ? read.open_gap_fret1_mm
+           : key == "pressed_gap_mm"  ? read.pressed_gap_mm
+           : key == "action12_mm"     ? read.action12_mm
+                                      : read.action12_capo_mm;
+}
+
+/// The newest leaves of every number; a number read since without leaves does away with them.
+void keep_bounds(std::vector<ReadingBound>& bounds, const StringReadings& newer) {
+    std::erase_if(bounds, [&newer](const ReadingBound& bound) {
+        return number_under(bound.key, newer) ||
+               std::any_of(newer.bounds.begin(), newer.bounds.end(),
+                           [&bound](const ReadingBound& other) { return other.key == bound.key; });
+    });
+    bounds.insert(bounds.end(), newer.bounds.begin(), newer.bounds.end());
+}
+
+} // namespace
+
 ReadingEntry as_found_readings(const ReadingLog& entries, std::size_t strings) {
     ReadingEntry found;
     found.strings.resize(strings);
@@ -20,18 +41,22 @@ ReadingEntry as_found_readings(const ReadingLog& entries, std::size_t strings) {
         if (entry.state != ReadingState::found) continue;
         take(found.humidity_pct, entry.humidity_pct);
         take(found.relief, entry.relief);
+        if (entry.relief) found.relief_sides_mm = entry.relief_sides_mm;
         take_gauge(found.gauges.nut, entry.gauges.nut);
         take_gauge(found.gauges.action, entry.gauges.action);
         take_gauge(found.gauges.relief, entry.gauges.relief);
         for (std::size_t i = 0; i < std::min(strings, entry.strings.size()); ++i) {
             const StringReadings& read = entry.strings[i];
             take(found.strings[i].open_gap_fret1_mm, read.open_gap_fret1_mm);
-            if (read.pressed_gap_mm) found.strings[i].pressed_fret = read.pressed_fret;
+            if (read.pressed_gap_mm || !read.bounds.empty())
+                found.strings[i].pressed_fret = read.pressed_fret;
             take(found.strings[i].pressed_gap_mm, read.pressed_gap_mm);
             take(found.strings[i].action12_mm, read.action12_mm);
             take(found.strings[i].action12_capo_mm, read.action12_capo_mm);
             take(found.strings[i].slot_width_mm, read.slot_width_mm);
+            take(found.strings[i].crown_found_mm, read.crown_found_mm);
             if (!read.slot.empty()) found.strings[i].slot = read.slot;
+            keep_bounds(found.strings[i].bounds, read);
         }
     }
     return found;
@@ -111,6 +136,14 @@ private:
         const std::size_t neck = necks_.size() - 1;
         if (read.slot_width_mm) story.known.slot_width_mm = read.slot_width_mm;
         if (!read.slot.empty()) story.known.slot = read.slot;
+        if (read.has_action()) story.known.action_bound.reset();
+        if (read.has_nut()) story.known.nut_bound.reset();
+        for (const ReadingBound& bound : read.bounds) {
+            if (!bound.one_sided()) continue;
+            const bool action = bound.key == "action12_mm" || bound.key == "action12_capo_mm";
+            (action ? story.known.action_bound : story.known.nut_bound) = bound;
+            if (!action) story.known.nut_bound_pressed_fret = read.pressed_fret;
+        }
         if (read.has_action()) {
             const ActionReading action = read.action12_mm
                                              ? ActionReading{ActionMeasure::open, *read.action12_mm}
@@ -238,7 +271,7 @@ double u_of_gauge_mm(const ReadingEntry& entry, BenchPart part, const std::strin
 double u_of_relief_mm(const ReadingEntry& entry) {
     const double u_mm =
         u_of_gauge_mm(entry, BenchPart::relief, entry.gauges.relief, entry.gauges.relief_u_mm, "feeler");
-    return entry.relief_both_sides ? u_mm / std::sqrt(2.0) : u_mm;
+    return entry.relief_sides_mm ? u_mm / std::sqrt(2.0) : u_mm;
 }
 
 double u_of_nut_mm(const ReadingEntry& entry, const StringReadings& read) {

@@ -20,6 +20,10 @@ struct KnownString {
     std::optional<double> nut_gap_mm; ///< the newest nut number itself
     int nut_pressed_fret = 0;         ///< held down there when it was read; 0: the string was open
     std::optional<double> action_mm;  ///< the newest action number itself
+    /// What leaves alone said of nut and action since a number was read of them.
+    std::optional<ReadingBound> nut_bound;
+    int nut_bound_pressed_fret = 3; ///< held down there, where the bound is of a pressed gap
+    std::optional<ReadingBound> action_bound;
     // Each from the newest entry that has it.
     std::optional<double> slot_width_mm;
     SlotSeen slot;

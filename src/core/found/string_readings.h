@@ -24,12 +24,14 @@ inline bool seen(const SlotSeen& slot, SlotFound what) {
     return std::find(slot.begin(), slot.end(), what) != slot.end();
 }
 
-/// A leaf that goes or does not: a bound of a reading, shown and compared, never planned by.
+/// Leaves a reading was taken with: the one that goes and the one that does not. One of them alone is a
+/// bound: shown and compared, never planned by.
 struct ReadingBound {
     std::string key; ///< of the reading
     std::optional<double> above_mm;
     std::optional<double> below_mm;
 
+    bool one_sided() const { return above_mm.has_value() != below_mm.has_value(); }
     friend bool operator==(const ReadingBound&, const ReadingBound&) = default;
 };
 

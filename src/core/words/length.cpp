@@ -173,7 +173,30 @@ LengthResult between_leaves(const std::vector<Token>& tokens, std::size_t less, 
     length.mm = 0.5 * (*goes + *does_not_go);
     length.uncertainty_mm = 0.5 * (*does_not_go - *goes) / std::sqrt(3.0);
     length.fraction_as_inches = lower.fraction_as_inches() || upper.fraction_as_inches();
+    length.above_mm = goes;
+    length.below_mm = does_not_go;
     return {length, {}};
+}
+
+LengthResult plain_length(const std::vector<Token>& tokens, std::size_t begin, std::size_t end,
+                          const LengthOptions& options) {
+    Parser parser(tokens, begin, end, options);
+    const auto mm = parser.run();
+    if (!mm) return {std::nullopt, *parser.error()};
+    WrittenLength length;
+    length.mm = *mm;
+    length.fraction_as_inches = parser.fraction_as_inches();
+    return {length, {}};
+}
+
+/// "> a": the leaf goes. "< a": it does not.
+LengthResult bound(const std::vector<Token>& tokens, std::size_t end, const LengthOptions& options) {
+    if (!options.one_sided) return {std::nullopt, {LengthFault::one_sided, tokens.front().at}};
+    LengthResult leaf = plain_length(tokens, 1, end, options);
+    if (leaf)
+        (tokens.front().kind == TokenKind::greater ? leaf.length->above_mm : leaf.length->below_mm) =
+            leaf.length->mm;
+    return leaf;
 }
 
 } // namespace
@@ -184,12 +207,12 @@ LengthResult parse_length(std::string_view text, const LengthOptions& options) {
     if (tokens.error) return {std::nullopt, *tokens.error};
     const std::size_t end = tokens.list.size() - 1;
     if (end == 0) return {std::nullopt, {LengthFault::empty, 0}};
+    const TokenKind first = tokens.list.front().kind;
+    if (first == TokenKind::less || first == TokenKind::greater) return bound(tokens.list, end, options);
+    if (first == TokenKind::just) return plain_length(tokens.list, 1, end, options);
     const std::size_t less = find_less(tokens.list);
     if (less < end) return between_leaves(tokens.list, less, end, options);
-    Parser parser(tokens.list, 0, end, options);
-    const auto mm = parser.run();
-    if (!mm) return {std::nullopt, *parser.error()};
-    return {WrittenLength{*mm, std::nullopt, parser.fraction_as_inches()}, {}};
+    return plain_length(tokens.list, 0, end, options);
 }
 
 const char* message_id(LengthFault fault) {
@@ -207,6 +230,7 @@ const char* message_id(LengthFault fault) {
     case LengthFault::length_times_length: return "reading_length_times_length";
     case LengthFault::number_over_length: return "reading_number_over_length";
     case LengthFault::leaf_order: return "reading_leaf_order";
+    case LengthFault::one_sided: return "reading_one_sided";
     case LengthFault::too_large: return "reading_too_large";
     }
     return "reading_unknown_sign";

@@ -10,9 +10,15 @@ namespace fm {
 
 struct WrittenLength {
     double mm = 0;
-    std::optional<double>
-        uncertainty_mm;              ///< from "this leaf goes, that one does not", one standard deviation
+    std::optional<double> uncertainty_mm =
+        {};                          ///< from "this leaf goes, that one does not", one standard deviation
     bool fraction_as_inches = false; ///< a bare fraction such as 3/32 was taken as inches
+    // Between leaves: the one that goes and the one that does not. One of them alone is no length but a
+    // bound, and `mm` is that leaf.
+    std::optional<double> above_mm = {};
+    std::optional<double> below_mm = {};
+
+    bool one_sided() const { return above_mm.has_value() != below_mm.has_value(); }
 };
 
 enum class LengthFault {
@@ -29,6 +35,7 @@ enum class LengthFault {
     length_times_length,
     number_over_length,
     leaf_order, ///< in a < b the first leaf is not the thinner one
+    one_sided,  ///< "> a": only a reading can be a bound
     too_large
 };
 
@@ -41,6 +48,7 @@ struct LengthError {
 struct LengthOptions {
     Unit bare_unit = Unit::mm;      ///< the job's unit
     bool fractions_in_bare = false; ///< take 3/32 in the job's unit, as the one key asks
+    bool one_sided = false;         ///< "> a" and "< a" are allowed: a reading
 };
 
 /// Either a length or an error.
@@ -51,7 +59,8 @@ struct LengthResult {
 };
 
 /// @param text UTF-8, at most 200 bytes: numbers with point or comma, mm, in, ", thou, 64ths, fractions,
-///             + - * / and brackets, or "0.40<0.45".
+///             + - * / and brackets; "0.40<0.45" or "0.40..0.45" lies between two leaves, "> 0.40" over one,
+///             "just 0.40" is 0.40.
 /// Any finite length is a result; which are allowed the field decides.
 LengthResult parse_length(std::string_view text, const LengthOptions& options = {});
 

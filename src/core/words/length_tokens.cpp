@@ -37,6 +37,10 @@ constexpr std::array spellings{
     Spelling{"(", TokenKind::open},
     Spelling{")", TokenKind::close},
     Spelling{"<", TokenKind::less},
+    Spelling{"..", TokenKind::less},
+    Spelling{"\u2026", TokenKind::less}, // ellipsis
+    Spelling{">", TokenKind::greater},
+    Spelling{"just", TokenKind::just},
 };
 
 bool is_digit(char c) {
@@ -149,7 +153,7 @@ private:
         const std::size_t start = at_;
         std::string digits;
         int marks = 0;
-        while (continues_number(at_)) {
+        while (continues_number(at_) && !text_.substr(at_).starts_with("..")) {
             const bool mark = !is_digit(text_[at_]);
             marks += mark ? 1 : 0;
             digits += mark ? '.' : text_[at_];

@@ -6,7 +6,21 @@
 
 namespace fm::length_detail {
 
-enum class TokenKind { number, fraction, unit, plus, minus, times, divide, open, close, less, end };
+enum class TokenKind {
+    number,
+    fraction,
+    unit,
+    plus,
+    minus,
+    times,
+    divide,
+    open,
+    close,
+    less,
+    greater,
+    just,
+    end
+};
 
 struct Token {
     TokenKind kind = TokenKind::end;

@@ -315,6 +315,17 @@ constexpr MessageEntry table[] = {
          "messages",
          "{0}: pressed, the gap over fret 1 was read as {1}, open as {2}; a pressed string lies lower, so "
          "one of the two is to be read again")},
+    {"reading_bound_differs",
+     QT_TRANSLATE_NOOP("messages", "{0}: read as {1}, by a leaf since {2} {3}; the plan still works with the "
+                                   "number, so read it again")},
+    {"reading_bound_high",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: {1} {2} by the leaf, so higher than the {3} wanted; by how much is not said")},
+    {"reading_bound_low",
+     QT_TRANSLATE_NOOP("messages",
+                       "{0}: {1} {2} by the leaf, so lower than the {3} wanted; by how much is not said")},
+    {"reading_bound_open",
+     QT_TRANSLATE_NOOP("messages", "{0}: {1} {2} by the leaf, {3} wanted: it can be either; read it closer")},
     {"reading_below_fret",
      QT_TRANSLATE_NOOP(
          "messages",
@@ -445,6 +456,9 @@ constexpr MessageEntry table[] = {
     {"reading_leaf_order",
      QT_TRANSLATE_NOOP("messages",
                        "at character {0}: before the < stands the leaf that goes, the thinner one")},
+    {"reading_one_sided",
+     QT_TRANSLATE_NOOP("messages",
+                       "a bound at character {0}: only a reading can be more or less than a leaf")},
     {"reading_too_large", QT_TRANSLATE_NOOP("messages", "the length is too large")},
     {"fit_not_told_apart",
      QT_TRANSLATE_NOOP("messages", "these readings cannot tell the ends' stiffness from the string's "

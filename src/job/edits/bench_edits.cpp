@@ -43,7 +43,7 @@ Value with_read(const Value& entry, const Design& design, const ReadingLog& entr
     }
     const Value begun = with(entry, "strings", Value::Array(design.strings.size(), Value(Value::Object{})));
     return with_gap(begun, "strings[" + std::to_string(*bench.work.string) + "]",
-                    way_of(design, bench.work.part), *bench.read_mm);
+                    way_of(design, bench.work.part), WrittenLength{*bench.read_mm});
 }
 
 } // namespace

@@ -127,7 +127,7 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
     const std::size_t place = written_readings(changed).size() - 1;
     const std::string string =
         "readings[" + std::to_string(place) + "].strings[" + std::to_string(reading.string) + "]";
-    return with_gap(changed, string, reading.way, reading.mm);
+    return with_gap(changed, string, reading.way, reading.read);
 }
 
 Value with_string_set(const Value& document, const Value& set) {

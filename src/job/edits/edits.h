@@ -3,6 +3,7 @@
 #include "core/found/fit.h"
 #include "core/found/reading_way.h"
 #include "core/solution/solution.h"
+#include "core/words/length.h"
 #include "job/document/value.h"
 
 #include <string_view>
@@ -38,7 +39,7 @@ namespace fm {
 struct AddedReading {
     std::size_t string = 0;
     ReadingWay way;
-    double mm = 0;
+    WrittenLength read;
 };
 [[nodiscard]] Value with_reading(const Value& document, std::size_t strings, const AddedReading& reading,
                                  std::string_view when);

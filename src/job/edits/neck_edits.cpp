@@ -89,4 +89,9 @@ Value with_relief_between(const Value& document, const Neck& neck, int from_fret
     return with(changed, "neck.relief.between_frets", Value::Array{Value(from_fret), Value(to_fret)});
 }
 
+Value with_some_relief(const Value& document, const Neck& neck, int joint_fret) {
+    if (find(document, "neck.relief")) return document;
+    return with_relief_between(document, neck, 1, joint_fret);
+}
+
 } // namespace fm

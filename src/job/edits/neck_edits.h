@@ -22,6 +22,8 @@ namespace fm {
 /// The relief read with the string held at two other frets, in the middle between them: the neck's curve
 /// stays as it is, to a thousandth of a mm. Without a relief: a straight neck read so.
 [[nodiscard]] Value with_relief_between(const Value& document, const Neck& neck, int from_fret, int to_fret);
+/// A relief read between fret 1 and the joint, where the job has none yet.
+[[nodiscard]] Value with_some_relief(const Value& document, const Neck& neck, int joint_fret);
 
 /// The fret nearest to the middle between two.
 int middle_fret(const Neck& neck, int from_fret, int to_fret);

@@ -2,6 +2,8 @@
 
 #include "core/words/word_of.h"
 
+#include <cmath>
+
 namespace fm {
 
 const Value::Array& written_readings(const Value& document) {
@@ -17,8 +19,18 @@ Value begun_reading(ReadingState state, std::optional<std::string_view> when, st
     return entry;
 }
 
-Value with_gap(const Value& holder, const std::string& string, const ReadingWay& way, double mm) {
-    const Value changed = with(holder, string + "." + std::string(way.key()), mm);
+Value value_of_read(const WrittenLength& read) {
+    const auto tidy = [](double mm) { return std::round(mm * 1e9) / 1e9; };
+    if (!read.above_mm && !read.below_mm) return tidy(read.mm);
+    Value leaves{Value::Object{}};
+    if (read.above_mm) leaves = with(leaves, "above_mm", tidy(*read.above_mm));
+    if (read.below_mm) leaves = with(leaves, "below_mm", tidy(*read.below_mm));
+    return leaves;
+}
+
+Value with_gap(const Value& holder, const std::string& string, const ReadingWay& way,
+               const WrittenLength& read) {
+    const Value changed = with(holder, string + "." + std::string(way.key()), value_of_read(read));
     const bool pressed = way.part == BenchPart::nut && !way.open();
     return pressed ? with(changed, string + ".pressed_fret", way.held_at) : changed;
 }

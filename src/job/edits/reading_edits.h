@@ -1,6 +1,7 @@
 #pragma once
 // How the list of readings grows: the one way an entry is begun, appended and corrected.
 #include "core/found/reading_way.h"
+#include "core/words/length.h"
 #include "job/document/value.h"
 
 #include <optional>
@@ -17,10 +18,13 @@ const Value::Array& written_readings(const Value& document);
 /// them
 Value begun_reading(ReadingState state, std::optional<std::string_view> when, std::size_t strings = 0);
 
+/// A length as it was read: a number, or the leaves it lies between.
+Value value_of_read(const WrittenLength& read);
+
 /// What was read of a string, written where it belongs; a pressed gap with the fret it was held at.
 /// @param string its place in the document or in an entry: "strings[2]"
 [[nodiscard]] Value with_gap(const Value& holder, const std::string& string, const ReadingWay& way,
-                             double mm);
+                             const WrittenLength& read);
 
 /// The document with one entry more at the end.
 [[nodiscard]] Value with_reading_added(const Value& document, const Value& entry);

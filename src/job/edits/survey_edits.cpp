@@ -78,4 +78,27 @@ Value with_found_reading(const Value& document, std::size_t strings, const Found
     return with_reading_corrected(document, *newest, with_number(entry, reading), "read again");
 }
 
+Value with_gauge_named(const Value& document, std::string_view of, const std::string& gauge,
+                       std::string_view when) {
+    const Value::Array& entries = written_readings(document);
+    const auto newest = newest_found(entries);
+    const std::string key = "gauges." + std::string(of);
+    if (!newest || text_at(entries[*newest], "when") != when) return document;
+    const std::string before = text_at(entries[*newest], key);
+    if (before.empty() || before == gauge) return document;
+    const Value named = with(entries[*newest], key, gauge);
+    if (*newest + 1 == entries.size())
+        return with(document, "readings[" + std::to_string(*newest) + "]", named);
+    return with_reading_corrected(document, *newest, named, "gauge named");
+}
+
+Value with_slot_seen(const Value& document, std::size_t strings, std::size_t string, const SlotSeen& seen,
+                     std::string_view when) {
+    Value::Array words;
+    for (const SlotFound what : seen) words.emplace_back(std::string(word_of(what)));
+    FoundReading reading;
+    reading.set.emplace_back("strings[" + std::to_string(string) + "].slot", std::move(words));
+    return with_found_reading(document, strings, reading, when);
+}
+
 } // namespace fm

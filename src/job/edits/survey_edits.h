@@ -1,6 +1,7 @@
 #pragma once
 // Changes of a job document at the survey: what was seen, and what was read before anything was touched.
 #include "core/design/survey.h"
+#include "core/found/string_readings.h"
 #include "job/document/value.h"
 
 #include <optional>
@@ -32,5 +33,15 @@ struct FoundReading {
 /// @param when ISO 8601 time of the sitting
 [[nodiscard]] Value with_found_reading(const Value& document, std::size_t strings,
                                        const FoundReading& reading, std::string_view when);
+
+/// The gauge of this sitting's newest entry, named after its readings were typed. The document as it is where
+/// nothing was read with such a gauge.
+/// @param of "nut", "action" or "relief"
+[[nodiscard]] Value with_gauge_named(const Value& document, std::string_view of, const std::string& gauge,
+                                     std::string_view when);
+
+/// What is seen of a slot as found, in the place of all that was said of it before.
+[[nodiscard]] Value with_slot_seen(const Value& document, std::size_t strings, std::size_t string,
+                                   const SlotSeen& seen, std::string_view when);
 
 } // namespace fm

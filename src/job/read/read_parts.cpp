@@ -26,14 +26,18 @@ void read_fields(Reader& reader, std::string_view start, Design& design, std::si
     }
 }
 
-std::optional<Relief> read_relief(Reader holder, std::string_view key, const NeckDesign& design) {
+std::optional<Relief> read_relief(Reader holder, std::string_view key, const NeckDesign& design,
+                                  std::optional<EdgeMargins>* sides_mm) {
     if (!holder.has(key)) return std::nullopt;
     Reader reader = holder.object(key, false);
     Relief relief;
     const Range depth = range_of("neck.relief.depth_mm");
     const bool both_sides = reader.has("bass_mm") && reader.has("treble_mm");
-    if (both_sides)
-        relief.depth_mm = 0.5 * (reader.number("bass_mm", depth) + reader.number("treble_mm", depth));
+    if (both_sides) {
+        const EdgeMargins read{reader.number("bass_mm", depth), reader.number("treble_mm", depth)};
+        relief.depth_mm = 0.5 * (read.bass_mm + read.treble_mm);
+        if (sides_mm) *sides_mm = read;
+    }
     if (!both_sides || reader.has("depth_mm")) relief.depth_mm = reader.number("depth_mm", depth);
     relief.at_fret = reader.whole("at_fret", 1, design.frets);
     if (!reader.has("between_frets")) reader.fault("key_missing", "between_frets");

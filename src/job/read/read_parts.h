@@ -12,7 +12,9 @@ Range range_of(std::string_view key);
 /// @param item where `start` has empty brackets
 void read_fields(Reader& reader, std::string_view start, Design& design, std::size_t item = 0);
 
-std::optional<Relief> read_relief(Reader holder, std::string_view key, const NeckDesign& design);
+/// @param sides_mm where it was read under both outer strings; may be null
+std::optional<Relief> read_relief(Reader holder, std::string_view key, const NeckDesign& design,
+                                  std::optional<EdgeMargins>* sides_mm = nullptr);
 Spacing read_spacing(Reader& holder, const std::string& key, const Design& design);
 Targets read_targets(Reader& reader, const std::string& key, std::size_t strings);
 /// @param blank of the design, where the rows of `key` put it

@@ -42,8 +42,8 @@ ReadLength read_length(Reader& reader, std::string_view key, StringReadings& int
     if (!above && !below) between.fault("key_missing", "above_mm");
     if (above && below && !(*above < *below))
         between.fault("number_out_of_range", "above_mm", {*above, gap.least, *below});
+    if (above || below) into.bounds.push_back({std::string(key), above, below});
     if (above && below) return {0.5 * (*above + *below), (*below - *above) / std::sqrt(12.0)};
-    into.bounds.push_back({std::string(key), above, below});
     return {};
 }
 
@@ -146,11 +146,7 @@ std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {
         read_gauge(gauges, "action", entry.gauges.action, entry.gauges.action_u_mm);
         read_gauge(gauges, "relief", entry.gauges.relief, entry.gauges.relief_u_mm);
         entry.strings_new = reader.flag_or("strings_new", false);
-        entry.relief = read_relief(reader, "relief", design.neck);
-        if (entry.relief) {
-            const Reader relief = reader.object("relief", false);
-            entry.relief_both_sides = relief.has("bass_mm") && relief.has("treble_mm");
-        }
+        entry.relief = read_relief(reader, "relief", design.neck, &entry.relief_sides_mm);
         entry.replaces = read_replaces(reader, entries.size());
         const std::size_t count = design.strings.size();
         entry.bench = read_bench(reader, static_cast<int>(count));

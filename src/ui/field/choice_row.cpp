@@ -1,9 +1,8 @@
 #include "ui/field/choice_row.h"
 
+#include "ui/look/drawn_icon.h"
 #include "ui/look/flow_layout.h"
-#include "ui/look/theme.h"
 
-#include <QIconEngine>
 #include <QKeyEvent>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -11,39 +10,6 @@
 #include <algorithm>
 
 namespace fm {
-
-namespace {
-
-constexpr QSize picture_px{60, 30};
-
-/// A drawing as an icon, in the colours that hold when it is painted.
-class DrawnIcon : public QIconEngine {
-public:
-    explicit DrawnIcon(Drawing drawing) : drawing_(std::move(drawing)) {}
-    void paint(QPainter* painter, const QRect& rect, QIcon::Mode, QIcon::State) override {
-        const double px_per_unit = rect.width() / 60.0;
-        Look look = look_of(theme(), "hardwood");
-        look.least_line_px = 1.0;
-        painter->save();
-        painter->setRenderHint(QPainter::Antialiasing);
-        painter->fillRect(rect, theme().ground);
-        fm::paint(*painter, drawing_, look, px_per_unit, QPointF(rect.left(), rect.bottom()));
-        painter->restore();
-    }
-    QPixmap pixmap(const QSize& size, QIcon::Mode mode, QIcon::State state) override {
-        QPixmap drawn(size);
-        drawn.fill(Qt::transparent);
-        QPainter painter(&drawn);
-        paint(&painter, QRect(QPoint(), size), mode, state);
-        return drawn;
-    }
-    QIconEngine* clone() const override { return new DrawnIcon(drawing_); }
-
-private:
-    Drawing drawing_;
-};
-
-} // namespace
 
 ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, QWidget* parent)
     : QWidget(parent), label_(label), options_(options) {
@@ -65,8 +31,8 @@ ChoiceRow::ChoiceRow(const QString& label, const std::vector<Option>& options, Q
         button->setText(options[i].name);
         button->setCheckable(true);
         if (!options[i].picture.items.empty()) {
-            button->setIcon(QIcon(new DrawnIcon(options[i].picture)));
-            button->setIconSize(picture_px);
+            button->setIcon(drawn_icon(options[i].picture));
+            button->setIconSize(drawn_icon_px);
             button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
         }
         button->setProperty("drawn", drawn);

@@ -2,6 +2,7 @@
 
 #include "core/words/length.h"
 #include "sheet/drawing/fonts.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/restyle.h"
 #include "ui/look/stacked_text.h"
 #include "ui/look/texts.h"
@@ -61,6 +62,11 @@ void ValueField::name_in(Unit unit) {
                    : tr("%1: click or Tab, type, Enter").arg(name_));
 }
 
+void ValueField::take_leaves(bool held) {
+    leaves_ = true;
+    held_ = held;
+}
+
 void ValueField::set_assumed(bool assumed) {
     if (assumed_ == assumed) return;
     assumed_ = assumed;
@@ -79,7 +85,7 @@ void ValueField::show_value(std::optional<double> value, Unit unit, bool assumed
         if (moved) setText(edit_text());
         return;
     }
-    QString text = !value ? QStringLiteral("–")
+    QString text = !value ? (instead_.isEmpty() ? QStringLiteral("–") : instead_)
                    : kind_ == FieldKind::length
                        ? length_number(*value, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
                        : value_text(*value);
@@ -114,19 +120,15 @@ ValueField::Parsed ValueField::parsed() const {
         plain.remove(QStringLiteral("°")).replace(QLatin1Char(','), QLatin1Char('.'));
         bool good = false;
         const double value = QLocale::c().toDouble(plain.trimmed(), &good);
-        if (!good || !std::isfinite(value)) return {std::nullopt, tr("a number is needed"), {}, false};
-        return {value, {}, value_text(value), false};
+        if (!good || !std::isfinite(value)) return {std::nullopt, tr("a number is needed"), {}, {}, false};
+        return {value, {}, value_text(value), WrittenLength{value}, false};
     }
-    const std::string bytes = text.toStdString();
-    const LengthResult result = parse_length(bytes, {unit_, fractions_in_bare_});
-    if (!result) {
-        // The error counts bytes, a person counts characters.
-        const auto before =
-            QString::fromUtf8(bytes.data(), static_cast<qsizetype>(std::min(result.error.at, bytes.size())));
-        const Message fault{
-            message_id(result.error.fault), Severity::error, {}, {static_cast<int>(before.size()) + 1}};
-        return {std::nullopt, message_text(fault, unit_), {}, false};
-    }
+    if (leaves_ && held_)
+        if (const auto tapped = tapped_reading(text))
+            return {
+                tapped->mm, {}, leaves_text({{}, tapped->above_mm, tapped->below_mm}, unit_), *tapped, false};
+    const LengthResult result = parse_length(text.toStdString(), {unit_, fractions_in_bare_, leaves_});
+    if (!result) return {std::nullopt, length_fault(text, result.error), {}, {}, false};
     const double mm = result.length->mm;
     QString echo = number_text(mm, 3) + QStringLiteral(" mm · ") + number_text(mm / mm_per(Unit::thou), 1) +
                    QStringLiteral(" thou · ") + length_with_unit(mm, Unit::sixty_fourths);
@@ -135,7 +137,9 @@ ValueField::Parsed ValueField::parsed() const {
             QStringLiteral(" · ± ") + number_text(*result.length->uncertainty_mm, 3) + QStringLiteral(" mm");
     if (result.length->fraction_as_inches)
         echo += QLatin1Char('\n') + tr("fraction taken as inches; F2 takes it in %1").arg(unit_text(unit_));
-    return {mm, {}, echo, result.length->fraction_as_inches};
+    if (result.length->one_sided())
+        echo += QLatin1Char('\n') + tr("a bound: kept and compared, nothing is worked out from it");
+    return {mm, {}, echo, *result.length, result.length->fraction_as_inches};
 }
 
 void ValueField::typed() {
@@ -147,6 +151,7 @@ void ValueField::typed() {
         show_echo({}, false);
         return;
     }
+    read_ = now.read;
     Q_EMIT previewed(*now.value);
     if (problem_.isEmpty()) show_echo(now.echo, false);
 }
@@ -161,9 +166,18 @@ bool ValueField::commit() {
         Q_EMIT preview_ended();
         return false;
     }
+    if (question_)
+        if (const QString asked = question_(now.read, text()); !asked.isEmpty() && !asked_.is_meant(text())) {
+            set_problem(asked);
+            show_echo(asked, true);
+            Q_EMIT preview_ended();
+            return false;
+        }
+    asked_.forget();
     typing_ = false;
     problem_.clear();
     const auto before = std::exchange(value_, now.value);
+    read_ = now.read;
     Q_EMIT committed(*now.value);
     if (!problem_.isEmpty()) { // refused: the old value stands in the job, the text stays to be mended
         value_ = before;
@@ -191,6 +205,7 @@ QString ValueField::enter(const QString& text) {
 void ValueField::revert() {
     typing_ = false;
     fractions_in_bare_ = false;
+    asked_.forget();
     stopped_typing_.stop();
     set_problem({});
     show_echo({}, false);
@@ -251,7 +266,7 @@ void ValueField::focusOutEvent(QFocusEvent* event) {
         fractions_in_bare_ = false;
         set_fault(false);
         Q_EMIT preview_ended();
-        show_echo(tr("%1: %2; the old value stands").arg(before, why), true);
+        show_echo(tr("%1: %2; the old value stands").arg(before, why.section(QLatin1Char('\n'), 0, 0)), true);
         QTimer::singleShot(6000, this, [this] {
             if (!hasFocus()) show_echo({}, false);
         });

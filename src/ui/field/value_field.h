@@ -1,11 +1,14 @@
 #pragma once
 #include "core/design/fields.h"
+#include "core/words/length.h"
 #include "core/words/units.h"
 #include "ui/field/echo.h"
+#include "ui/field/sense_words.h"
 
 #include <QLineEdit>
 #include <QTimer>
 
+#include <functional>
 #include <optional>
 
 namespace fm {
@@ -26,6 +29,16 @@ public:
     /// such, and Enter on it confirms it.
     void show_value(std::optional<double> value, Unit unit, bool assumed = false);
     bool is_assumed() const { return assumed_; }
+    /// A reading: it may be the leaves it lies between. @param held "none" and "some" of a tap are understood
+    void take_leaves(bool held);
+    /// What is asked of a reading before it is kept, from the reading and its text; "": nothing. The same
+    /// again is meant.
+    using Question = std::function<QString(const WrittenLength&, const QString&)>;
+    void ask_about(Question question) { question_ = std::move(question); }
+    /// What was typed last, as a reading.
+    const WrittenLength& read() const { return read_; }
+    /// What stands there in the place of a number: a bound alone. "": a dash.
+    void show_instead(const QString& words) { instead_ = words; }
     /// What the window says about the last preview or step; "" if it was good.
     void set_problem(const QString& problem);
     /// Makes a step of a text as if it had been typed here. @returns what is wrong with it, "" if it was good
@@ -52,6 +65,7 @@ private:
         std::optional<double> value;
         QString fault;
         QString echo;
+        WrittenLength read;
         bool fraction = false;
     };
     Parsed parsed() const;
@@ -76,6 +90,12 @@ private:
     bool typing_ = false;
     bool assumed_ = false;
     bool fractions_in_bare_ = false;
+    bool leaves_ = false;
+    bool held_ = false;
+    WrittenLength read_;
+    Question question_;
+    AskedOnce asked_;
+    QString instead_;
     QTimer stopped_typing_;
     Echo echo_;
 };

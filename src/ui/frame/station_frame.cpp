@@ -3,6 +3,7 @@
 #include "core/design/assumed.h"
 #include "job/edits/edits.h"
 #include "sheet/drawing/fonts.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
@@ -93,13 +94,13 @@ void StationFrame::pick_number(const QString& key) {
         Q_EMIT number_picked(QString::fromStdString(number->name()));
 }
 
-void StationFrame::take(std::size_t string, const ReadingWay& way, double mm) {
+void StationFrame::take(std::size_t string, const ReadingWay& way, const WrittenLength& read) {
     const Design& design = session_.state().job.design;
     const QString name = tr("reading %1, %2")
                              .arg(QString::fromStdString(design.string_name(string)),
-                                  length_with_unit(mm, session_.state().job.unit));
+                                  reading_said(read, session_.state().job.unit));
     const auto problems =
-        session_.commit(name, with_reading(session_.document(), design.strings.size(), {string, way, mm},
+        session_.commit(name, with_reading(session_.document(), design.strings.size(), {string, way, read},
                                            session_.sitting().toStdString()));
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
     const std::string key = "readings.strings[" + std::to_string(string) + "]";

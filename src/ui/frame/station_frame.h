@@ -50,7 +50,7 @@ protected:
     /// A number chosen by its whole key.
     void pick_number(const QString& key);
     /// Writes down what a gauge read, and says what is doubtful about it.
-    void take(std::size_t string, const ReadingWay& way, double mm);
+    void take(std::size_t string, const ReadingWay& way, const WrittenLength& read);
     void show_facts(QStringList facts);
     /// What is doubtful, each a way to what it is about: the first in sight, the others when asked for.
     struct Doubt {

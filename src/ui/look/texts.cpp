@@ -6,6 +6,7 @@
 #include <QCoreApplication>
 #include <QLocale>
 
+#include <algorithm>
 #include <cmath>
 
 namespace fm {
@@ -101,12 +102,18 @@ QString located_text(const Message& message, Unit unit) {
            message_text(message, unit);
 }
 
+QString length_fault(const QString& text, const LengthError& error) {
+    // The error counts bytes, a person counts characters.
+    const QByteArray bytes = text.toUtf8();
+    const auto at = static_cast<qsizetype>(std::min(error.at, static_cast<std::size_t>(bytes.size())));
+    const auto before = static_cast<int>(QString::fromUtf8(bytes.first(at)).size());
+    return message_text({message_id(error.fault), Severity::error, {}, {before + 1}}, Unit::mm);
+}
+
 TypedLength typed_length(const QString& text, Unit unit) {
     const LengthResult result = parse_length(text.toStdString(), {unit, false});
     if (result) return {result.length->mm, {}};
-    const Message fault{
-        message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
-    return {std::nullopt, text + QStringLiteral(": ") + message_text(fault, unit)};
+    return {std::nullopt, text + QStringLiteral(": ") + length_fault(text, result.error)};
 }
 
 QString term_value(double value, TermKind kind, Unit unit) {

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/solution/working.h"
+#include "core/words/length.h"
 #include "core/words/message.h"
 #include "core/words/units.h"
 
@@ -25,6 +26,8 @@ struct TypedLength {
     std::optional<double> mm;
     QString fault;
 };
+/// What is not understood of it, and at which character.
+QString length_fault(const QString& text, const LengthError& error);
 TypedLength typed_length(const QString& text, Unit unit);
 QString angle_text(double deg);
 /// What a way of a screw comes to in turns of its thread: "1.3 turns"; "" where its pitch is not known.

@@ -1,6 +1,7 @@
 #include "ui/page/numbers_list.h"
 
 #include "sheet/drawing/fonts.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
@@ -79,6 +80,8 @@ QString NumbersModel::cell(int row, int section) const {
     const auto i = static_cast<std::size_t>(row);
     const NumberColumn* column = column_at(section);
     if (!column) return kind_.name(state, i);
+    if (column->words)
+        if (const QString words = column->words(state, i); !words.isEmpty()) return words;
     const auto value = column->value(state, i);
     if (!value) return QStringLiteral("–");
     if (column->kind == QuantityKind::length) return length_number(*value, state.job.unit);
@@ -118,12 +121,26 @@ QVariant NumbersModel::data(const QModelIndex& index, int role) const {
 bool NumbersModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     const QString text = value.toString().trimmed();
     if (role != Qt::EditRole || text.isEmpty()) return false;
-    const TypedLength typed_mm = typed_length(text, session_.state().job.unit);
-    if (!typed_mm.mm) {
-        Q_EMIT not_understood(typed_mm.fault);
+    const State& state = session_.state();
+    const NumberColumn* column = column_at(index.column());
+    const bool leaves = column && column->leaves;
+    const TypedReading reading =
+        typed_reading(text, state.job.unit, column && column->taps && !nut_way(state.job.design).open());
+    if (!reading.read || (!leaves && reading.read->one_sided())) {
+        Q_EMIT not_understood(reading.read ? typed_length(text, state.job.unit).fault : reading.fault);
         return false;
     }
-    Q_EMIT typed(index.row(), *typed_mm.mm, index.column());
+    const QString asked = column && column->thing
+                              ? question_about(state, *column->thing, static_cast<std::size_t>(index.row()),
+                                               *reading.read, text)
+                              : QString();
+    const QString answer = QStringLiteral("%1 %2 %3").arg(index.row()).arg(index.column()).arg(text);
+    if (!asked.isEmpty() && !asked_.is_meant(answer)) {
+        Q_EMIT not_understood(asked);
+        return false;
+    }
+    asked_.forget();
+    Q_EMIT typed(index.row(), *reading.read, index.column());
     return true;
 }
 

@@ -1,7 +1,9 @@
 #pragma once
 #include "core/solution/quantities.h"
+#include "core/words/length.h"
 #include "ui/field/choice_row.h"
 #include "ui/field/row_delegate.h"
+#include "ui/field/sense_words.h"
 
 #include <QAbstractTableModel>
 #include <QLabel>
@@ -19,6 +21,11 @@ struct NumberColumn {
     Tone tone = Tone::plain;
     QuantityKind kind = QuantityKind::length;
     bool typed = false; ///< a reading can be typed into it
+    /// What is said in the place of the number, or under it after a line's end; "": the number.
+    std::function<QString(const State&, std::size_t)> words = nullptr;
+    bool leaves = false;                 ///< what is typed may be the leaves it lies between
+    std::optional<ReadThing> thing = {}; ///< what is asked about before it is kept
+    bool taps = false;                   ///< or, of a string held down, "none" and "some" of a tap
 };
 
 /// A column that shows a number of every string by its key, with an empty bracket for the string.
@@ -49,7 +56,7 @@ public:
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 
 Q_SIGNALS:
-    void typed(int row, double mm, int column);
+    void typed(int row, const WrittenLength& read, int column);
     void not_understood(const QString& why);
 
 private:
@@ -58,6 +65,7 @@ private:
     const Session& session_;
     NumberRows kind_;
     std::vector<NumberColumn> columns_;
+    AskedOnce asked_;
     int rows_ = 0; // as the views know them
 };
 

@@ -1,5 +1,7 @@
 #include "ui/page/part_pages.h"
 
+#include "job/edits/survey_edits.h"
+
 #include "job/edits/edits.h"
 #include "sheet/words/sheet_words.h"
 #include "ui/look/flow_layout.h"
@@ -182,6 +184,24 @@ void PartPages::toggle_outer(const SpacingPlace& at) {
     commit(by_margin ? tr("outer strings by edge") : tr("outer strings by spread"),
            with_edge_margins(session_.document(), at.key, by_margin, at.centres_mm(state.solution),
                              state.job.design, at.half_width_mm(state.job.design)));
+}
+
+SeenRow* PartPages::seen_row() {
+    auto* row = new SeenRow;
+    connect(row, &SeenRow::picked, this, [this](const SlotSeen& seen) {
+        const Design& design = session_.state().job.design;
+        commit(tr("slot of %1: %2")
+                   .arg(QString::fromStdString(design.string_name(view_.string)), SeenRow::names(seen)),
+               with_slot_seen(session_.document(), design.strings.size(), view_.string, seen,
+                              session_.sitting().toStdString()));
+    });
+    return row;
+}
+
+void PartPages::show_seen(SeenRow* row) const {
+    const State& state = session_.state();
+    row->show_slot(QString::fromStdString(state.job.design.string_name(view_.string)),
+                   state.known[view_.string].slot, session_.read_only());
 }
 
 ChoiceRow* PartPages::material_row(const QString& key) {

@@ -1,6 +1,7 @@
 #pragma once
 #include "ui/field/choice_row.h"
 #include "ui/field/field_binder.h"
+#include "ui/field/seen_row.h"
 #include "ui/field/spacing_place.h"
 #include "ui/state/view_state.h"
 
@@ -66,6 +67,9 @@ protected:
     };
     SpacingParts spacing_parts(const SpacingPlace& at);
     void show_spacing(const SpacingParts& parts) const;
+    /// What is seen of the chosen string's slot, as found.
+    SeenRow* seen_row();
+    void show_seen(SeenRow* row) const;
     /// What it is made of, under that key. Materials are listed as the shop knows them.
     ChoiceRow* material_row(const QString& key);
     static void show_material(ChoiceRow* row, const std::string& material);

@@ -24,10 +24,8 @@ constexpr double relief_row = 58;      // fields and captions under the side vie
 constexpr double foot_row_wide = 58;   // fields and captions under the board
 constexpr double foot_row_narrow = 74; // captions have a line more
 
-/// A relief read between fret 1 and the joint, where the job has none yet.
-Value with_some_relief(const Value& document, const State& state) {
-    if (fm::find(document, "neck.relief")) return document;
-    return with_relief_between(document, state.neck, 1, state.job.design.neck.body_joint_fret);
+Value with_relief_there(const Value& document, const State& state) {
+    return with_some_relief(document, state.neck, state.job.design.neck.body_joint_fret);
 }
 
 } // namespace
@@ -48,7 +46,7 @@ void NeckCanvas::add_relief_fields() {
                 return read ? std::optional(value(*read)) : std::nullopt;
             },
             width);
-        binder_.prepare(field, with_some_relief);
+        binder_.prepare(field, with_relief_there);
         return field;
     };
     held_from_ = relief("neck.relief.between_frets[0]", tr("string held at fret"), FieldKind::whole, 48,

@@ -55,7 +55,7 @@ NeckStation::NeckStation(Session& session, const ViewState& view, QWidget* paren
     connect(list_, &NumbersList::row_picked, this,
             [pick_fret](std::size_t row) { pick_fret(static_cast<int>(row) + 1); });
     connect(list_->model(), &NumbersModel::typed, this,
-            [this](int row, double mm) { set_offset(row + 1, mm); });
+            [this](int row, const WrittenLength& read) { set_offset(row + 1, read.mm); });
 }
 
 void NeckStation::set_offset(int fret, double mm) {

@@ -2,6 +2,7 @@
 
 #include "core/shop/tools.h"
 #include "ui/field/stop_bar.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
 
 #include <array>
@@ -144,8 +145,13 @@ QString CutListModel::cell(const QModelIndex& index) const {
     case Column::width: return shown(slot.width_mm);
     case Column::file: return file_words(i);
     case Column::gap_now:
+        if (!state.nut_gaps[i] && state.known[i].nut_bound)
+            return leaves_text(*state.known[i].nut_bound, unit);
         return shown(state.nut_gaps[i] ? std::optional(state.nut_gaps[i]->mm) : std::nullopt);
-    case Column::action_now: return shown(state.known[i].action_mm);
+    case Column::action_now:
+        if (!state.known[i].action_mm && state.known[i].action_bound)
+            return leaves_text(*state.known[i].action_bound, unit);
+        return shown(state.known[i].action_mm);
     case Column::now:
         return shown(found && floor ? std::optional(*floor + saw_down * (*found - slot.floor_above_seat_mm))
                                     : std::nullopt);
@@ -208,12 +214,23 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
 bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int role) {
     const QString text = value.toString().trimmed();
     if (role != Qt::EditRole || text.isEmpty()) return false;
-    const TypedLength typed_mm = typed_length(text, session_.state().job.unit);
-    if (!typed_mm.mm) {
-        Q_EMIT not_understood(typed_mm.fault);
+    const State& state = session_.state();
+    const bool action = column(index.column()) == Column::action_now;
+    const TypedReading typed =
+        typed_reading(text, state.job.unit, !action && !nut_way(state.job.design).open());
+    if (!typed.read) {
+        Q_EMIT not_understood(typed.fault);
         return false;
     }
-    Q_EMIT read(index.row(), column(index.column()) == Column::action_now, *typed_mm.mm);
+    const QString asked = question_about(state, action ? ReadThing::action12 : ReadThing::gap_fret1,
+                                         static_cast<std::size_t>(index.row()), *typed.read, text);
+    const QString answer = QStringLiteral("%1 %2 %3").arg(index.row()).arg(index.column()).arg(text);
+    if (!asked.isEmpty() && !asked_.is_meant(answer)) {
+        Q_EMIT not_understood(asked);
+        return false;
+    }
+    asked_.forget();
+    Q_EMIT read(index.row(), action, *typed.read);
     return true;
 }
 

@@ -1,5 +1,7 @@
 #pragma once
+#include "core/words/length.h"
 #include "ui/field/row_delegate.h"
+#include "ui/field/sense_words.h"
 
 #include <QAbstractTableModel>
 
@@ -30,7 +32,7 @@ public:
     QString feeler_words(int row) const;
 
 Q_SIGNALS:
-    void read(int string, bool action, double mm);
+    void read(int string, bool action, const WrittenLength& read);
     void not_understood(const QString& why);
 
 private:
@@ -41,6 +43,7 @@ private:
     std::optional<double> floor_mm(std::size_t string) const;
     const Session& session_;
     const ViewState& view_;
+    AskedOnce asked_;
     int rows_ = 0; // as the views know them
 };
 

@@ -20,6 +20,7 @@ NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view,
     add_slots_page();
     add_seat_page();
     add_behind_page();
+    add_seen_page();
     add_verdict_page();
 }
 
@@ -147,6 +148,11 @@ void NutPages::add_behind_page() {
     add_page(tr("Behind"), {posts_, post_box_, angles_});
 }
 
+void NutPages::add_seen_page() {
+    seen_ = seen_row();
+    add_page(tr("Slots seen"), {seen_});
+}
+
 void NutPages::add_verdict_page() {
     verdict_ = new QLabel;
     verdict_->setWordWrap(true);
@@ -207,6 +213,7 @@ void NutPages::show_state() {
     seat_->set_chosen(static_cast<int>(nut.seat));
     seat_radius_box_->setVisible(nut.seat == Seat::curved);
     show_material(material_, nut.material);
+    show_seen(seen_);
     posts_->set_chosen(nut.posts.empty() ? 0 : 1);
     post_box_->setVisible(!nut.posts.empty());
     zero_->set_chosen(nut.zero_fret ? 1 : 0);

@@ -21,6 +21,7 @@ private:
     void add_slots_page();
     void add_seat_page();
     void add_behind_page();
+    void add_seen_page();
     void add_verdict_page();
 
     Picked pick_height(int method) const;
@@ -34,6 +35,7 @@ private:
     ChoiceRow* seat_ = nullptr;
     ChoiceRow* material_ = nullptr;
     ChoiceRow* posts_ = nullptr;
+    SeenRow* seen_ = nullptr;
     ChoiceRow* zero_ = nullptr;
     QWidget* seat_radius_box_ = nullptr;
     QWidget* post_box_ = nullptr;

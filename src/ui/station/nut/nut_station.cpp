@@ -25,10 +25,11 @@ NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
         Q_EMIT view_asked([stage](ViewState& shown) { shown.stage = stage; });
     });
     connect(cut_list_->model(), &CutListModel::not_understood, this, &NutStation::refused);
-    connect(cut_list_->model(), &CutListModel::read, this, [this](int string, bool action, double mm) {
-        const Design& design = session_.state().job.design;
-        take(static_cast<std::size_t>(string), action ? action_way(design) : nut_way(design), mm);
-    });
+    connect(cut_list_->model(), &CutListModel::read, this,
+            [this](int string, bool action, const WrittenLength& read) {
+                const Design& design = session_.state().job.design;
+                take(static_cast<std::size_t>(string), action ? action_way(design) : nut_way(design), read);
+            });
 }
 
 void NutStation::pick_view(int view) {

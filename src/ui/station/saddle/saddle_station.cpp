@@ -4,6 +4,7 @@
 #include "core/solution/check.h"
 #include "sheet/words/sheet_words.h"
 #include "ui/field/stop_bar.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
 
 namespace fm {
@@ -20,8 +21,8 @@ SaddleStation::SaddleStation(Session& session, const ViewState& view, QWidget* p
     connect(list_, &NumbersList::list_picked, this, [this](int stage) {
         Q_EMIT view_asked([stage](ViewState& shown) { shown.stage = static_cast<CutStage>(stage); });
     });
-    connect(list_->model(), &NumbersModel::typed, this, [this](int string, double mm) {
-        take(static_cast<std::size_t>(string), action_way(session_.state().job.design), mm);
+    connect(list_->model(), &NumbersModel::typed, this, [this](int string, const WrittenLength& read) {
+        take(static_cast<std::size_t>(string), action_way(session_.state().job.design), read);
     });
 }
 
@@ -49,6 +50,13 @@ void SaddleStation::choose_columns() {
         NumberColumn now{tr("at 12"), [](const State& s, std::size_t i) { return s.known[i].action_mm; },
                          [](std::size_t i) { return string_key(i, "action12_mm"); }, Tone::yours};
         now.typed = true;
+        now.leaves = true;
+        now.thing = ReadThing::action12;
+        now.words = [](const State& s, std::size_t i) {
+            const KnownString& known = s.known[i];
+            return !known.action_mm && known.action_bound ? leaves_text(*known.action_bound, s.job.unit)
+                                                          : QString();
+        };
         NumberColumn wanted_action{tr("wanted"),
                                    [](const State& s, std::size_t i) -> std::optional<double> {
                                        return action_way(s.job.design).of(s.solution.strings[i]);

@@ -1,10 +1,12 @@
 #include "ui/station/survey/survey_canvas.h"
 
 #include "core/design/inputs.h"
+#include "job/edits/edits.h"
+#include "job/edits/neck_edits.h"
 #include "sheet/drawing/paint.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
-#include "ui/station/survey/survey_readings.h"
 
 #include <QKeyEvent>
 #include <QPainter>
@@ -18,9 +20,10 @@ namespace fm {
 namespace {
 
 constexpr double side_room = 20;
-constexpr double mark_row = 42;            // a row of marks with its leaders
-constexpr double reading_row_wide = 80;    // fields and captions under the side view
-constexpr double reading_row_narrow = 100; // captions have a line more
+constexpr double mark_row = 42;        // a row of marks with its leaders
+constexpr double field_px = 30;        // found and wanted, one under the other
+constexpr double off_px = 20;          // how far the one is from the other
+constexpr double caption_line_px = 16; // of what is read
 constexpr double caption_row = 20;
 
 } // namespace
@@ -43,10 +46,17 @@ void SurveyCanvas::add_readings() {
         };
         ValueField* field = add_field(
             key, name, kind, [what, string](const State& s) { return as_found(s, what, string(s)); }, 84);
-        binder_.write(field, [this, what, string](const Value& document, const State& s, double value) {
-            return with_read(document, s, what, string(s), value, view_.gauges, session_.sitting());
-        });
-        if (what != Read::relief && what != Read::humidity)
+        if (const auto thing = thing_of(what))
+            field->ask_about([this, thing, string](const WrittenLength& read, const QString& text) {
+                return question_about(state(), *thing, string(state()), read, text);
+            });
+        const bool leaves = what == Read::nut_gap || what == Read::action;
+        binder_.write(
+            field, [this, what, string, leaves, field](const Value& document, const State& s, double value) {
+                return with_read(document, s, what, string(s), leaves ? field->read() : WrittenLength{value},
+                                 view_.gauges, session_.sitting());
+            });
+        if (what != Read::relief && what != Read::relief_treble && what != Read::humidity)
             connect(field, &ValueField::committed, this, [this, field] {
                 if (field->hasFocus() && !field->property("fault").toBool()) Q_EMIT reading_entered(field);
             });
@@ -54,14 +64,53 @@ void SurveyCanvas::add_readings() {
     };
     humidity_ = reading("found.humidity_pct", tr("humidity in percent"), Read::humidity, FieldKind::whole);
     relief_ = reading("found.relief_mm", tr("relief as found"), Read::relief, FieldKind::length);
+    relief_treble_ = reading("found.relief_treble_mm", tr("relief as found under the treble string"),
+                             Read::relief_treble, FieldKind::length);
     nut_gap_ = reading("found.nut_gap_mm", tr("gap over fret 1 as found"), Read::nut_gap, FieldKind::length);
     action_ = reading("found.action_mm", tr("height over fret 12 as found"), Read::action, FieldKind::length);
     slot_width_ =
         reading("found.slot_width_mm", tr("width of the slot as found"), Read::slot_width, FieldKind::length);
+    wanted_relief_ = add_field(
+        "wanted.relief_mm", tr("relief wanted"), FieldKind::length,
+        [](const State& s) { return wanted(s, Read::relief, 0); }, 84,
+        [](const State&) { return QStringLiteral("neck.relief.depth_mm"); });
+    binder_.prepare(wanted_relief_, [](const Value& document, const State& s) {
+        return with_some_relief(document, s.neck, s.job.design.neck.body_joint_fret);
+    });
+    wanted_gap_ =
+        wanted_field("wanted.nut_gap_mm", tr("gap over fret 1 wanted"), "nut.height", Read::nut_gap);
+    wanted_action_ =
+        wanted_field("wanted.action_mm", tr("height over fret 12 wanted"), "saddle.action", Read::action);
+}
+
+ValueField* SurveyCanvas::wanted_field(const char* key, const QString& name, const char* targets, Read what) {
+    const auto of = [what](const State& s) -> const Targets& {
+        return what == Read::action ? s.job.design.saddle.action : s.job.design.nut.height;
+    };
+    // An outer string's is written as such; one in between makes one for every string.
+    const auto each = [this, of](const State& s) {
+        const std::size_t last = s.job.design.strings.size() - 1;
+        return !of(s).each_mm.empty() || last == 0 || (view_.string > 0 && view_.string < last);
+    };
+    const std::string base(targets);
+    ValueField* field = add_field(
+        key, name, FieldKind::length, [this, what](const State& s) { return wanted(s, what, view_.string); },
+        84,
+        [this, each, base](const State& s) {
+            return QString::fromStdString(each(s) ? base + ".each_mm[" + std::to_string(view_.string) + "]"
+                                          : view_.string == 0 ? base + ".bass_mm"
+                                                              : base + ".treble_mm");
+        });
+    binder_.prepare(field, [each, of, base](const Value& document, const State& s) {
+        const bool written = !of(s).each_mm.empty() || !each(s);
+        return written ? document
+                       : with_each_target(document, base, true, of(s), s.job.design.strings.size());
+    });
+    return field;
 }
 
 double SurveyCanvas::reading_row() const {
-    return width() < 900 ? reading_row_narrow : reading_row_wide;
+    return 2 * field_px + off_px + (width() < 640 ? 3 : 2) * caption_line_px + 14.0;
 }
 
 SurveyCanvas::Place SurveyCanvas::place() const {
@@ -145,51 +194,98 @@ QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
                              : length_with_unit(known->uncertainty_mm, unit));
 }
 
-void SurveyCanvas::lay_out_readings(const Place& p) {
+void SurveyCanvas::show_leaves(ValueField* field, Read what) {
+    field->take_leaves(what == Read::nut_gap && !nut_way(design()).open());
+    const auto leaves = leaves_as_found(state(), what, view_.string);
+    field->show_instead(leaves ? leaves_text(*leaves, state().job.unit) : QString());
+}
+
+/// What a number as found is off the one wanted, with what the gauge may be off; "" where one is missing.
+QString SurveyCanvas::off_words(Read what) const {
     const Unit unit = state().job.unit;
-    const double y = height() - reading_row() + 24.0;
+    const auto found = as_found(state(), what, view_.string);
+    const auto target = wanted(state(), what, view_.string);
+    QString words;
+    if (found && target) {
+        const double off_mm = *found - *target;
+        const QString amount =
+            length_number(std::abs(off_mm), unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+        words = (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + amount;
+    }
+    const QString doubt = doubt_of(gauge_for(state(), what, view_.gauges), unit);
+    if (words.isEmpty() || doubt.isEmpty()) return words + doubt;
+    return words + QLatin1Char(' ') + doubt;
+}
+
+void SurveyCanvas::lay_out_readings(const Place& p) {
     const Neck& neck = state().neck;
     const auto over = [&](int fret) {
         return QPointF(p.side.x() + neck.fret_x_mm(fret, neck.mean_scale_mm()) * p.scale, p.side.y());
     };
     const ReadingWay nut = nut_way(design());
-    const auto doubt = [&](Read what) { return doubt_of(gauge_for(state(), what, view_.gauges), unit); };
-    const auto with_doubt = [&](const QString& words, Read what) {
-        const QString off = doubt(what);
-        return off.isEmpty() ? words : words + QLatin1Char('\n') + off;
-    };
-    const auto& relief = state().found.relief ? state().found.relief : design().neck.relief;
-    const int at_fret = relief.value_or(design().neck.straight()).at_fret;
+    show_leaves(nut_gap_, Read::nut_gap);
+    show_leaves(action_, Read::action);
+    const Relief relief =
+        state().found.relief.value_or(design().neck.relief.value_or(design().neck.straight()));
+    // There the gap wanted is told from a line through the frets: the nut's own page has it.
+    const bool zero_fret = design().nut.zero_fret || design().nut.height_method == NutHeightMethod::zero_fret;
+    wanted_gap_->setVisible(!zero_fret);
+    const bool sides = state().found.relief_sides_mm.has_value();
     struct Column {
-        ValueField* field;
         QString caption;
+        Read what;
+        ValueField* found;
+        ValueField* wanted; ///< none: what is wanted is worked out, or nothing is
         std::optional<QPointF> of;
     };
     const std::array columns{
-        Column{slot_width_, tr("slot width"), over(0)},
-        Column{nut_gap_,
-               with_doubt(nut.open() ? tr("gap over fret 1") : tr("over fret 1, held at %1").arg(nut.held_at),
-                          Read::nut_gap),
-               over(1)},
-        Column{relief_, with_doubt(tr("relief"), Read::relief), over(at_fret)},
-        Column{action_,
-               with_doubt(action_way(design()).open() ? tr("over fret 12") : tr("over fret 12, capo at 1"),
-                          Read::action),
-               over(12)},
-        Column{humidity_, tr("humidity, %"), std::nullopt}};
-    const double name_px = width() < 900 ? 58 : 96;
+        Column{tr("slot width"), Read::slot_width, slot_width_, nullptr, over(0)},
+        Column{nut.open() ? tr("gap over fret 1") : tr("over fret 1, held at %1").arg(nut.held_at),
+               Read::nut_gap, nut_gap_, zero_fret ? nullptr : wanted_gap_, over(1)},
+        Column{(sides ? tr("relief, bass, held at %1, %2") : tr("relief, held at %1, %2"))
+                   .arg(relief.from_fret)
+                   .arg(relief.to_fret),
+               Read::relief, relief_, wanted_relief_, over(relief.at_fret)},
+        Column{tr("relief, treble side"), Read::relief_treble, relief_treble_, nullptr, std::nullopt},
+        Column{action_way(design()).open() ? tr("over fret 12") : tr("over fret 12, capo at 1"), Read::action,
+               action_, wanted_action_, over(12)},
+        Column{tr("humidity, %"), Read::humidity, humidity_, nullptr, std::nullopt}};
+    const double name_px = width() < 640 ? 58 : 80;
+    const double captions_px = (width() < 640 ? 3 : 2) * caption_line_px;
+    const double top = height() - reading_row() + 8.0;
+    const double found_y = top + captions_px + 0.5 * field_px;
     const double step = (width() - 2 * side_room - name_px) / static_cast<double>(columns.size());
     for (std::size_t k = 0; k < columns.size(); ++k) {
-        const QPointF at(side_room + name_px + step * (static_cast<double>(k) + 0.5), y);
-        columns[k].field->resize(std::min(84, static_cast<int>(step) - 6), 32);
-        put(columns[k].field, at);
-        write(QRectF(at.x() - 0.5 * step + 2.0, y + 18.0, step - 4.0, reading_row() - 44.0),
-              Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap, columns[k].caption);
-        if (columns[k].of && p.side_px > 0)
-            lead(QPolygonF{*columns[k].of, QPointF(columns[k].of->x(), y - 26.0), QPointF(at.x(), y - 17.0)});
+        const Column& column = columns[k];
+        const double x = side_room + name_px + step * (static_cast<double>(k) + 0.5);
+        const auto row = [&](double y) { return QRectF(x - 0.5 * step + 1.0, y, step - 2.0, field_px); };
+        write(QRectF(x - 0.5 * step + 1.0, top, step - 2.0, captions_px),
+              Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap, column.caption);
+        const int wide = std::min(84, static_cast<int>(step) - 6);
+        column.found->resize(wide, static_cast<int>(field_px) - 2);
+        put(column.found, {x, found_y});
+        const auto target = wanted(state(), column.what, view_.string);
+        if (column.wanted) {
+            column.wanted->resize(wide, static_cast<int>(field_px) - 2);
+            put(column.wanted, {x, found_y + field_px});
+        } else if (target && column.what != Read::relief_treble) {
+            write(row(found_y + 0.5 * field_px), Qt::AlignCenter,
+                  length_number(*target, state().job.unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
+        }
+        write(QRectF(x - 0.5 * step, found_y + 1.5 * field_px, step, off_px), Qt::AlignCenter,
+              off_words(column.what));
+        if (column.of && p.side_px > 0)
+            lead(QPolygonF{*column.of, QPointF(column.of->x(), top - 6.0), QPointF(x, top + 2.0)});
     }
-    write(QRectF(side_room, y - 16.0, name_px, 32.0), Qt::AlignLeft | Qt::AlignVCenter,
-          QString::fromStdString(design().string_name(view_.string)), true);
+    const auto name = [&](double y, const QString& words, bool strong) {
+        write(QRectF(side_room, y - 0.5 * field_px, name_px, field_px), Qt::AlignLeft | Qt::AlignVCenter,
+              words, strong);
+    };
+    name(top + captions_px - 0.5 * field_px, QString::fromStdString(design().string_name(view_.string)),
+         true);
+    name(found_y, tr("found"), false);
+    name(found_y + field_px, tr("wanted"), false);
+    name(found_y + 1.5 * field_px + 0.5 * off_px, tr("off by"), false);
 }
 
 void SurveyCanvas::lay_out() {

@@ -2,6 +2,7 @@
 #include "sheet/views/survey_views.h"
 #include "ui/canvas/part_canvas.h"
 #include "ui/canvas/survey_mark.h"
+#include "ui/station/survey/survey_readings.h"
 
 #include <array>
 
@@ -41,11 +42,19 @@ private:
     double reading_row() const;
     InstrumentViewOptions options(const Place& p) const;
     void add_readings();
+    /// What is wanted of the chosen string, in pencil. @param targets where the job has it: "nut.height"
+    ValueField* wanted_field(const char* key, const QString& name, const char* targets, Read what);
+    QString off_words(Read what) const;
     void lay_out_marks(const Place& p);
+    void show_leaves(ValueField* field, Read what);
     void lay_out_readings(const Place& p);
 
     std::vector<SurveyMarkButton*> marks_;
     ValueField* relief_;
+    ValueField* relief_treble_;
+    ValueField* wanted_relief_;
+    ValueField* wanted_gap_;
+    ValueField* wanted_action_;
     ValueField* nut_gap_;
     ValueField* action_;
     ValueField* slot_width_;

@@ -36,6 +36,7 @@ void show_gauge(ChoiceRow* row, const std::string& word) {
 SurveyPages::SurveyPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
     : PartPages(session, binder, view, parent) {
     add_walk_page();
+    add_slots_page();
     add_gauges_page();
     add_job_page();
     add_playing_page();
@@ -73,6 +74,11 @@ void SurveyPages::add_walk_page() {
         commit(tr("no picture"), with_survey_text(session_.document(), point(), "photo", {}));
     });
     add_page(tr("Look"), {mark_, labelled(note_, tr("note")), boxed({photo_, photo_away_})});
+}
+
+void SurveyPages::add_slots_page() {
+    slot_ = seen_row();
+    add_page(tr("Slots"), {slot_});
 }
 
 void SurveyPages::add_gauges_page() {
@@ -208,6 +214,7 @@ void SurveyPages::show_state() {
     mark_->set_chosen(!finding().mark ? 0 : *finding().mark == SurveyMark::fine ? 1 : 2);
     note_->show_words(QString::fromStdString(finding().note));
     show_photo(QString::fromStdString(finding().photo));
+    show_seen(slot_);
     show_gauge(nut_gauge_, gauge_for(state, Read::nut_gap, view_.gauges));
     show_gauge(action_gauge_, gauge_for(state, Read::action, view_.gauges));
     show_gauge(relief_gauge_, gauge_for(state, Read::relief, view_.gauges));

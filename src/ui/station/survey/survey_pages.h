@@ -26,6 +26,7 @@ protected:
 
 private:
     void add_walk_page();
+    void add_slots_page();
     void add_gauges_page();
     void add_job_page();
     void add_playing_page();
@@ -42,6 +43,7 @@ private:
     QToolButton* photo_away_ = nullptr;
     OffThread photo_reading_{this};
     QString photo_shown_; ///< path of the picture on the button
+    SeenRow* slot_ = nullptr;
     ChoiceRow* nut_gauge_ = nullptr;
     ChoiceRow* action_gauge_ = nullptr;
     ChoiceRow* relief_gauge_ = nullptr;

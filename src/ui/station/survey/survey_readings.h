@@ -1,19 +1,32 @@
 #pragma once
+#include "core/found/sense.h"
+#include "core/words/length.h"
 #include "job/edits/survey_edits.h"
 #include "ui/state/session.h"
 
 namespace fm {
 
 /// The readings a survey takes of one string or of the whole instrument, as found.
-enum class Read { relief, nut_gap, action, slot_width, humidity };
+/// Relief is read under the bass string, or in the middle, and where it is worth it under the treble string
+/// too.
+enum class Read { relief, relief_treble, nut_gap, action, slot_width, crown, humidity };
+
+/// What is asked about such a reading, if anything is.
+std::optional<ReadThing> thing_of(Read what);
 
 /// What was read so before anything was touched.
 std::optional<double> as_found(const State& state, Read what, std::size_t string);
 
+/// What is wanted there instead; nothing where nobody said.
+std::optional<double> wanted(const State& state, Read what, std::size_t string);
+
+/// The leaves it was read with, where it was.
+std::optional<ReadingBound> leaves_as_found(const State& state, Read what, std::size_t string);
+
 /// The document with that reading as found, taken in this sitting.
 /// @param gauges words of gauges for nut, action and relief
-Value with_read(const Value& document, const State& state, Read what, std::size_t string, double value,
-                const ReadingGauges& gauges, const QString& sitting);
+Value with_read(const Value& document, const State& state, Read what, std::size_t string,
+                const WrittenLength& value, const ReadingGauges& gauges, const QString& sitting);
 
 /// The gauge a reading of this kind was last taken with, or is usually taken with.
 std::string gauge_for(const State& state, Read what, const ReadingGauges& chosen);

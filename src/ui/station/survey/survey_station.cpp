@@ -1,6 +1,8 @@
 #include "ui/station/survey/survey_station.h"
 
+#include "core/design/inputs.h"
 #include "sheet/drawing/picture_file.h"
+#include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
 #include "ui/station/survey/survey_readings.h"
 
@@ -11,46 +13,116 @@ namespace fm {
 
 namespace {
 
-constexpr std::array read_columns{Read::nut_gap, Read::action, Read::slot_width};
+using Words = std::function<QString(const State&, std::size_t)>;
 
-std::vector<NumberColumn> columns() {
-    std::vector<NumberColumn> list;
-    const std::array names{SurveyStation::tr("fret 1"), SurveyStation::tr("fret 12"),
-                           SurveyStation::tr("slot")};
-    for (std::size_t k = 0; k < read_columns.size(); ++k) {
-        NumberColumn column{
-            names[k],
-            [what = read_columns[k]](const State& s, std::size_t i) { return as_found(s, what, i); }, nullptr,
-            Tone::yours};
-        column.typed = true;
-        list.push_back(std::move(column));
-    }
-    return list;
+/// Width and what is seen of it.
+QString slot_words(const State& state, std::size_t string) {
+    const SlotSeen& slot = state.known[string].slot;
+    if (slot.empty()) return {};
+    const auto width = as_found(state, Read::slot_width, string);
+    return (width ? length_number(*width, state.job.unit) + QLatin1Char('\n') : QString()) +
+           SeenRow::names(slot).replace(QStringLiteral(", "), QStringLiteral("\n"));
 }
+
+Words leaves_words(Read what) {
+    return [what](const State& state, std::size_t string) {
+        const auto leaves = leaves_as_found(state, what, string);
+        return leaves ? leaves_text(*leaves, state.job.unit) : QString();
+    };
+}
+
+NumberColumn found_column(const QString& name, Read what) {
+    NumberColumn column{name, [what](const State& s, std::size_t i) { return as_found(s, what, i); }, nullptr,
+                        Tone::yours};
+    column.typed = true;
+    column.leaves = what == Read::nut_gap || what == Read::action;
+    column.thing = thing_of(what);
+    column.taps = what == Read::nut_gap;
+    column.words = what == Read::slot_width ? Words(slot_words) : leaves_words(what);
+    return column;
+}
+
+/// What was found of one thing, what is wanted, and how far the one is from the other.
+std::vector<NumberColumn> set_against(Read what) {
+    NumberColumn off{SurveyStation::tr("off by"),
+                     [what](const State& s, std::size_t i) -> std::optional<double> {
+                         const auto found = as_found(s, what, i);
+                         const auto target = wanted(s, what, i);
+                         return found && target ? std::optional(*found - *target) : std::nullopt;
+                     }};
+    off.words = [value = off.value](const State& s, std::size_t i) {
+        const auto mm = value(s, i);
+        return mm && *mm > 0 ? QLatin1Char('+') + length_number(*mm, s.job.unit) : QString();
+    };
+    return {
+        found_column(SurveyStation::tr("found"), what),
+        {SurveyStation::tr("wanted"), [what](const State& s, std::size_t i) { return wanted(s, what, i); }},
+        std::move(off)};
+}
+
+/// What each of the lists is of; the first is of all that was found.
+constexpr std::array compared{Read::nut_gap, Read::action, Read::crown};
+
+std::vector<NumberColumn> columns_of(std::size_t list) {
+    if (list > 0) return set_against(compared[list - 1]);
+    return {found_column(SurveyStation::tr("fret 1"), Read::nut_gap),
+            found_column(SurveyStation::tr("fret 12"), Read::action),
+            found_column(SurveyStation::tr("slot"), Read::slot_width)};
+}
+
+constexpr std::array all_columns{Read::nut_gap, Read::action, Read::slot_width};
 
 } // namespace
 
 SurveyStation::SurveyStation(Session& session, const ViewState& view, QWidget* parent)
     : StationFrame(session, view, tr("Survey"), parent), canvas_(new SurveyCanvas(session, binder_, view)),
       pages_(new SurveyPages(session, binder_, view)),
-      list_(new NumbersList(session, view, tr("As found"), {})) {
+      list_(new NumbersList(session, view, tr("As found"),
+                            {{tr("all"), {}, {}},
+                             {tr("fret 1"), tr("gap over fret 1: found and wanted"), {}},
+                             {tr("fret 12"), tr("height over fret 12: found and wanted"), {}},
+                             {tr("crown"), tr("from fret 12 to the crown: found and wanted"), {}}})) {
     hold(canvas_, pages_);
     setAcceptDrops(true);
-    list_->set_columns(columns());
+    show_list(0);
+    connect(list_, &NumbersList::list_picked, this, &SurveyStation::show_list);
     connect(canvas_, &SurveyCanvas::point_picked, this, &SurveyStation::go_to_point);
     connect(canvas_, &SurveyCanvas::point_stepped, this, &SurveyStation::step_point);
     connect(canvas_, &SurveyCanvas::point_marked, this, &SurveyStation::mark_and_go_on);
     connect(canvas_, &SurveyCanvas::reading_entered, this, &SurveyStation::go_on);
     connect(list_->model(), &NumbersModel::typed, this,
-            [this](int row, double mm, int column) { take(row, column, mm); });
+            [this](int row, const WrittenLength& read, int column) { take(row, column, read); });
     connect(list_, &NumbersList::row_picked, this, &SurveyStation::string_picked);
-    connect(pages_, &SurveyPages::gauge_picked, this, [this](const QString& of, const QString& gauge) {
-        Q_EMIT view_asked([of, word = gauge.toStdString()](ViewState& shown) {
-            (of == QLatin1String("nut")      ? shown.gauges.nut
-             : of == QLatin1String("action") ? shown.gauges.action
-                                             : shown.gauges.relief) = word;
-        });
-    });
+    connect(pages_, &SurveyPages::gauge_picked, this, &SurveyStation::name_gauge);
+}
+
+namespace {
+template <class Gauges> auto& gauge_of(Gauges& gauges, const QString& of) {
+    return of == QLatin1String("nut")      ? gauges.nut
+           : of == QLatin1String("action") ? gauges.action
+                                           : gauges.relief;
+}
+} // namespace
+
+/// For the readings to come; and for what was just typed, if nobody had said with what.
+void SurveyStation::name_gauge(const QString& of, const QString& gauge) {
+    const bool first = gauge_of(view_.gauges, of).empty();
+    Q_EMIT view_asked(
+        [of, word = gauge.toStdString()](ViewState& shown) { gauge_of(shown.gauges, of) = word; });
+    if (!first) return;
+    const Value named = with_gauge_named(session_.document(), of.toStdString(), gauge.toStdString(),
+                                         session_.sitting().toStdString());
+    if (named == session_.document()) return;
+    const auto problems =
+        session_.commit(tr("read with %1").arg(words_of(gauge_of_word(gauge.toStdString())->id)), named);
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
+}
+
+void SurveyStation::show_list(int list) {
+    shown_list_ = static_cast<std::size_t>(list);
+    list_->set_columns(columns_of(shown_list_));
+    list_->set_chosen(list);
+    list_->refresh();
 }
 
 void SurveyStation::go_to_point(std::size_t point) {
@@ -78,14 +150,16 @@ void SurveyStation::go_on(ValueField* field) {
     field->nextInFocusChain()->setFocus(Qt::TabFocusReason);
 }
 
-void SurveyStation::take(int string, int column, double mm) {
+void SurveyStation::take(int string, int column, const WrittenLength& read) {
     const State& state = session_.state();
+    const Read what =
+        shown_list_ > 0 ? compared[shown_list_ - 1] : all_columns[static_cast<std::size_t>(column) - 1];
     const auto problems = session_.commit(
         tr("reading %1, %2")
             .arg(QString::fromStdString(state.job.design.string_name(static_cast<std::size_t>(string))),
-                 length_with_unit(mm, state.job.unit)),
-        with_read(session_.document(), state, read_columns[static_cast<std::size_t>(column) - 1],
-                  static_cast<std::size_t>(string), mm, view_.gauges, session_.sitting()));
+                 reading_said(read, state.job.unit)),
+        with_read(session_.document(), state, what, static_cast<std::size_t>(string), read, view_.gauges,
+                  session_.sitting()));
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 

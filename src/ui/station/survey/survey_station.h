@@ -21,16 +21,19 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
+    void show_list(int list);
+    void name_gauge(const QString& of, const QString& gauge);
     void go_to_point(std::size_t point);
     void step_point(int by);
     void mark_and_go_on(int mark);
     /// After a reading the next string's; after the last string's the first of the next reading.
     void go_on(ValueField* field);
-    void take(int string, int column, double mm);
+    void take(int string, int column, const WrittenLength& read);
 
     SurveyCanvas* canvas_;
     SurveyPages* pages_;
     NumbersList* list_;
+    std::size_t shown_list_ = 0;
 };
 
 StationKind survey_kind();
