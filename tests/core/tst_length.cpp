@@ -16,6 +16,7 @@ private Q_SLOTS:
     void a_bare_number_is_in_the_jobs_unit();
     void fractions_can_be_taken_in_the_jobs_unit();
     void leaves();
+    void one_leaf_alone_is_a_bound();
     void written_lengths_read_back_data();
     void written_lengths_read_back();
 };
@@ -109,9 +110,14 @@ void TestLength::faults_data() {
     row("5 / (2 mm)", LengthFault::number_over_length, 4);
     row("0.45<0.40", LengthFault::leaf_order, 4);
     row("0.4<", LengthFault::number_expected, 4);
-    row("<0.4", LengthFault::number_expected, 0);
+    row("<0.4", LengthFault::one_sided, 0);
+    row("> 0.4", LengthFault::one_sided, 0);
+    row("0.4 > 0.3", LengthFault::operator_expected, 4);
+    row("0.45..0.40", LengthFault::leaf_order, 4);
+    row("0.4..", LengthFault::number_expected, 5);
+    row("just", LengthFault::number_expected, 4);
     row("0.1<0.2<0.3", LengthFault::operator_expected, 7);
-    row("<0.1<0.2", LengthFault::operator_expected, 4);
+    row("<0.1<0.2", LengthFault::one_sided, 0);
     QTest::newRow("too long") << QString(201, QLatin1Char('1')) << static_cast<int>(LengthFault::too_long)
                               << 200;
     QTest::newRow("too deep") << QString(60, QLatin1Char('(')) << static_cast<int>(LengthFault::too_deep)
@@ -149,6 +155,26 @@ void TestLength::leaves() {
     const WrittenLength thou = *parse_length("16<18 thou").length;
     QVERIFY(std::abs(thou.mm - 17 * 0.0254) < 1e-12);
     QVERIFY(!parse_length("0.4").length->uncertainty_mm);
+    for (const char* text : {"0.40<0.45", "0.40..0.45", "0.40 … 0.45", "0,40..0,45"}) {
+        const WrittenLength both = *parse_length(text, {Unit::mm, false, true}).length;
+        QCOMPARE(both.mm, 0.425);
+        QVERIFY(*both.above_mm == 0.40 && *both.below_mm == 0.45 && !both.one_sided());
+    }
+    QCOMPARE(parse_length("just 0.4").length->mm, 0.4);
+    QVERIFY(!parse_length("just 0.4").length->above_mm);
+}
+
+/// "> 10 thou": only where a reading is asked for.
+void TestLength::one_leaf_alone_is_a_bound() {
+    const LengthOptions reading{Unit::thou, false, true};
+    const WrittenLength over = *parse_length("> 10", reading).length;
+    QVERIFY(std::abs(*over.above_mm - 0.254) < 1e-12 && !over.below_mm && over.one_sided());
+    const WrittenLength under = *parse_length("<0.30 mm", reading).length;
+    QVERIFY(*under.below_mm == 0.30 && !under.above_mm && under.mm == 0.30);
+    QCOMPARE(static_cast<int>(parse_length("> 0.1<0.2", reading).error.fault),
+             static_cast<int>(LengthFault::operator_expected));
+    QCOMPARE(static_cast<int>(parse_length(">", reading).error.fault),
+             static_cast<int>(LengthFault::number_expected));
 }
 
 void TestLength::written_lengths_read_back_data() {

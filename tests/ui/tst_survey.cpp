@@ -95,7 +95,9 @@ private Q_SLOTS:
         QCOMPARE(*found.strings[2].pressed_gap_mm, 0.5);
         QCOMPARE(*found.strings[1].pressed_gap_mm, 0.41);
         QCOMPARE(*state().job.readings[0].strings[2].pressed_gap_mm, 0.42); // never rewritten
-        // Another gauge begins another entry.
+        // Another gauge begins another entry, once it is said with what these were read.
+        Q_EMIT window()->survey()->pages()->gauge_picked(QStringLiteral("nut"), QStringLiteral("feeler"));
+        QCOMPARE(state().job.readings.size(), std::size_t(2));
         Q_EMIT window()->survey()->pages()->gauge_picked(QStringLiteral("nut"), QStringLiteral("dial"));
         QVERIFY(list->setData(list->index(3, 1), QStringLiteral("0.6"), Qt::EditRole));
         QCOMPARE(state().job.readings.size(), std::size_t(3));

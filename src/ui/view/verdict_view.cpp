@@ -278,6 +278,11 @@ QString VerdictView::nut_html() const {
         if (finding.filled) slot << tr("filled before");
         if (finding.wiggles) slot << tr("wiggles");
         if (seen(known.slot, SlotFound::binds)) slot << tr("binds: open it by the clearance");
+        if (seen(known.slot, SlotFound::floor_flat)) slot << tr("floor flat: let it fall towards the head");
+        if (seen(known.slot, SlotFound::floor_forward))
+            slot << tr("floor falls forward: file it down behind the front edge");
+        if (seen(known.slot, SlotFound::front_untouched))
+            slot << tr("bears behind the front edge: file it down there");
         if (finding.width_excess_mm)
             slot << tr("%1 over its string").arg(length_with_unit(*finding.width_excess_mm, state.job.unit));
         html +=

@@ -41,6 +41,7 @@ private:
     double string_x(const Place& p, std::size_t i) const;
     std::string floor_key() const;
     void paint_dimensions(QPainter& painter, const Place& p);
+    void paint_seen(QPainter& painter, const Place& p);
     void paint_chain(QPainter& painter, const Place& p);
     void paint_captions(QPainter& painter, const Place& p);
     void caption(QPainter& painter, const QWidget* field, const QString& words);

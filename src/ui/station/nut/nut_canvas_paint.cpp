@@ -2,6 +2,7 @@
 #include "core/solution/nut_plan.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/drawing/paint.h"
+#include "sheet/views/slot_seen_views.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 #include "ui/station/nut/nut_canvas.h"
@@ -24,6 +25,28 @@ void NutCanvas::paint_views(QPainter& painter) {
     paint_dimensions(painter, p);
     paint_chain(painter, p);
     paint_captions(painter, p);
+    if (shows_found()) paint_seen(painter, p);
+}
+
+/// What was seen of the slots, over each.
+void NutCanvas::paint_seen(QPainter& painter, const Place& p) {
+    const State& state = session_.state();
+    const std::size_t count = state.solution.strings.size();
+    double wide = 36.0;
+    for (std::size_t i = 1; i < count; ++i)
+        wide = std::min(wide, std::abs(string_x(p, i) - string_x(p, i - 1)) - 2.0);
+    if (wide < 14.0) return;
+    const Look look = look_of(theme(), state.job.design.nut.material);
+    for (std::size_t i = 0; i < count; ++i) {
+        double y = p.top - 2.0;
+        for (const SlotFound what : state.known[i].slot) {
+            if (what == SlotFound::fine) continue;
+            const QRectF box(string_x(p, i) - 0.5 * wide, y - 0.5 * wide, wide, 0.5 * wide);
+            painter.fillRect(box, theme().ground);
+            paint(painter, slot_seen_picture(what), look, wide / 60.0, box.bottomLeft());
+            y = box.top() - 2.0;
+        }
+    }
 }
 
 void NutCanvas::paint_dimensions(QPainter& painter, const Place& p) {
