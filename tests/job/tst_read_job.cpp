@@ -50,6 +50,7 @@ void TestReadJob::faults_are_named_data() {
     row("a4_hz", "20", "a4_hz is 20; allowed is 200 to 900");
     row("handed", "\"both\"", "handed is \"both\"; allowed are right, left");
     row("unit", "\"cm\"", "unit is \"cm\"; allowed are mm, in, thou, 64ths");
+    row("units.gap", "\"cm\"", "units.gap is \"cm\"; allowed are mm, in, thou, 64ths");
     row("title", "5", "title is 5; text is needed");
     row("neck", "[]", "neck is […]; an object with keys is needed");
     row("neck.scale_mm", "199", "neck.scale_mm is 199; allowed is 200 to 1200");
@@ -209,6 +210,7 @@ void TestReadJob::defaults_are_those_of_the_page() {
         document = without(document, key);
     const Job job = job_of(document);
     const NutDesign& nut = job.design.nut;
+    QVERIFY(job.units == units_in(Unit::mm));
     QVERIFY(job.unit == Unit::mm && !job.left_handed && job.a4_hz == 440 && !job.design.neck.end_at_mm);
     QVERIFY(nut.thickness_mm == 5 && nut.seat == Seat::square && nut.headstock_angle_deg == 0 &&
             nut.floor_angle_share == 0.6 && nut.saw_allowance_mm == 0.3);

@@ -193,6 +193,51 @@ private Q_SLOTS:
         QVERIFY(!as_found_readings(state().job.readings, 4).strings[3].slot_width_mm);
     }
 
+    /// Gaps in thou, the action in 64ths, scales in inches, thicknesses in mm: each typed and shown in its
+    /// own.
+    void a_shop_thinks_in_several_units() {
+        click_on(button(window()->survey(), QStringLiteral("Units")));
+        click_on(button(row(QStringLiteral("Gaps, relief, cuts")), QStringLiteral("thou")));
+        click_on(button(row(QStringLiteral("Height over fret 12")), QStringLiteral("64ths")));
+        click_on(button(row(QStringLiteral("Scales and widths")), QStringLiteral("in")));
+        QCOMPARE(state().job.units.gap(), Unit::thou);
+        QCOMPARE(state().job.units.small(), Unit::mm);
+        type(field("found.nut_gap_mm"), QStringLiteral("18"));
+        window()->choose_string(0);
+        QCOMPARE(*as_found_readings(state().job.readings, 4).strings[0].open_gap_fret1_mm, 18 * 0.0254);
+        type(field("found.action_mm"), QStringLiteral("6"));
+        QCOMPARE(*as_found_readings(state().job.readings, 4).strings[0].action12_mm, 6 * 25.4 / 64);
+        window()->choose_string(0);
+        window()->survey()->canvas()->setFocus();
+        QCOMPARE(field("found.nut_gap_mm")->text(), QStringLiteral("18.0"));
+        QCOMPARE(field("found.action_mm")->text(), QStringLiteral("3/32"));
+        const QAbstractItemModel* list = window()->survey()->list()->table()->model();
+        QCOMPARE(list->headerData(1, Qt::Horizontal).toString(), QStringLiteral("fret 1\nthou"));
+        QCOMPARE(list->headerData(2, Qt::Horizontal).toString(), QStringLiteral("fret 12\n64ths"));
+        EntryTable* table = window()->survey()->list()->table();
+        type_into(table, list->index(1, 1), QStringLiteral("17.5"));
+        key(Qt::Key_Return);
+        QCOMPARE(*as_found_readings(state().job.readings, 4).strings[1].open_gap_fret1_mm, 17.5 * 0.0254);
+        // A width of the neck in inches, its fret in mm.
+        window()->choose_station(Station::nut);
+        auto* width = window()->nut()->findChild<ValueField*>(QStringLiteral("neck.nut_width_mm"));
+        QCOMPARE(width->unit(), Unit::in);
+        QCOMPARE(window()->nut()->findChild<ValueField*>(QStringLiteral("neck.fret_height_mm"))->unit(),
+                 Unit::mm);
+        click_on(width);
+        width->selectAll();
+        keys(QStringLiteral("1.5"));
+        key(Qt::Key_Return);
+        QCOMPARE(state().job.design.neck.nut_width_mm, 38.1);
+        // U goes back to one unit for all.
+        window()->nut()->canvas()->setFocus();
+        key(Qt::Key_U);
+        QVERIFY(!find(window()->session().document(), "units"));
+        QVERIFY(state().job.units.gap() == state().job.unit);
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(state().job.units.gap(), Unit::thou);
+    }
+
 private:
     MainWindow* window() const { return &window_->window(); }
     const State& state() const { return window_->state(); }
@@ -249,7 +294,7 @@ private:
     QString doubts() const {
         QString all;
         for (const Message& doubt : state().reading_doubts)
-            all += message_text(doubt, state().job.unit) + QLatin1Char('\n');
+            all += message_text(doubt, state().job.units) + QLatin1Char('\n');
         return all;
     }
 

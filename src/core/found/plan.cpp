@@ -191,8 +191,8 @@ private:
             plan.notes.push_back({"nut_packed_already",
                                   Severity::warning,
                                   "nut.packing_mm",
-                                  {LengthMm{design_.nut.packing_mm},
-                                   LengthMm{design_.nut.packing_mm + step.decision.largest_raise_mm}}});
+                                  {gap_of(design_.nut.packing_mm),
+                                   gap_of(design_.nut.packing_mm + step.decision.largest_raise_mm)}});
     }
 
     /// On the neck as it will be: its relief is the first step of either order.

@@ -34,20 +34,23 @@ struct LeafSays {
     std::string name;
     std::string where;
     ReadingBound bound;
+    LengthKind kind;
 
     bool over(double mm) const { return bound.above_mm && *bound.above_mm >= mm; }
     bool under(double mm) const { return bound.below_mm && *bound.below_mm <= mm; }
 
     Message against(std::optional<double> read_mm, double wanted_mm) const {
         const std::string sign = bound.above_mm ? ">" : "<";
-        const LengthMm leaf{bound.above_mm ? *bound.above_mm : *bound.below_mm};
+        const LengthMm leaf{bound.above_mm ? *bound.above_mm : *bound.below_mm, kind};
         if (read_mm && (over(*read_mm + told_from_mm) || under(*read_mm - told_from_mm)))
-            return {
-                "reading_bound_differs", Severity::warning, where, {name, LengthMm{*read_mm}, sign, leaf}};
+            return {"reading_bound_differs",
+                    Severity::warning,
+                    where,
+                    {name, LengthMm{*read_mm, kind}, sign, leaf}};
         const char* id = over(wanted_mm)    ? "reading_bound_high"
                          : under(wanted_mm) ? "reading_bound_low"
                                             : "reading_bound_open";
-        return {id, Severity::note, where, {name, sign, leaf, LengthMm{wanted_mm}}};
+        return {id, Severity::note, where, {name, sign, leaf, LengthMm{wanted_mm, kind}}};
     }
 };
 
@@ -73,17 +76,17 @@ std::vector<Message> reading_doubts(const Design& design, const Solution& target
             doubts.push_back({"pressed_over_open",
                               Severity::warning,
                               where,
-                              {name, LengthMm{*gaps.pressed_mm}, LengthMm{*gaps.open_mm}}});
+                              {name, gap_of(*gaps.pressed_mm), gap_of(*gaps.open_mm)}});
         if (known[i].nut_bound) {
             const bool open = known[i].nut_bound->key == "open_gap_fret1_mm";
             const ReadingWay way{BenchPart::nut, open ? 0 : known[i].nut_bound_pressed_fret};
             const bool alike = known[i].nut_pressed_fret == way.held_at;
-            doubts.push_back(LeafSays{name, where, *known[i].nut_bound}.against(
+            doubts.push_back(LeafSays{name, where, *known[i].nut_bound, LengthKind::gap}.against(
                 alike ? known[i].nut_gap_mm : std::nullopt, way.of(target.strings[i])));
         }
         if (known[i].action_bound) {
             const ReadingWay way{BenchPart::saddle, known[i].action_bound->key == "action12_mm" ? 0 : 1};
-            doubts.push_back(LeafSays{name, where, *known[i].action_bound}.against(
+            doubts.push_back(LeafSays{name, where, *known[i].action_bound, LengthKind::action}.against(
                 way == action_way(design) ? known[i].action_mm : std::nullopt, way.of(target.strings[i])));
         }
         if (!known[i].complete() || known[i].only_at_least) continue;
@@ -98,11 +101,12 @@ std::vector<Message> reading_doubts(const Design& design, const Solution& target
                 lowest = fret;
             }
         if (lowest > 0)
-            doubts.push_back({"reading_below_fret",
-                              Severity::warning,
-                              where,
-                              {name, LengthMm{*known[i].nut_gap_mm}, LengthMm{*known[i].action_mm},
-                               LengthMm{-least_mm}, lowest}});
+            doubts.push_back(
+                {"reading_below_fret",
+                 Severity::warning,
+                 where,
+                 {name, gap_of(*known[i].nut_gap_mm), LengthMm{*known[i].action_mm, LengthKind::action},
+                  gap_of(-least_mm), lowest}});
     }
     return doubts;
 }

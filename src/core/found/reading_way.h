@@ -18,6 +18,11 @@ struct GaugeReadings {
     double action12_capo_mm = 0;
 };
 
+/// What is read and taken off at a part is.
+constexpr LengthKind length_kind_of(BenchPart part) {
+    return part == BenchPart::saddle ? LengthKind::action : LengthKind::gap;
+}
+
 /// One way: a gap over fret 1 for the nut, over fret 12 for the saddle, the string open or held down at a
 /// fret. Whoever asks what is read, what it means or where it is written asks it here.
 struct ReadingWay {

@@ -35,11 +35,10 @@ void of_the_relief(const Design& design, const Plan& plan, std::vector<Stop>& st
     if (!plan.relief.from) return;
     const double found_mm = plan.relief.from->depth_mm;
     if (found_mm > most_relief_mm)
-        stops.push_back(
-            stop("relief_too_large", StopAt::relief, {LengthMm{found_mm}, LengthMm{most_relief_mm}}));
+        stops.push_back(stop("relief_too_large", StopAt::relief, {gap_of(found_mm), gap_of(most_relief_mm)}));
     const bool wants_more = !plan.relief.left() && *plan.relief.to_mm > found_mm;
     if (found_mm < 0 && wants_more && design.neck.rod == Rod::single)
-        stops.push_back(stop("back_bow", StopAt::relief, {LengthMm{-found_mm}}));
+        stops.push_back(stop("back_bow", StopAt::relief, {gap_of(-found_mm)}));
 }
 
 /// What the saddle that is set leaves: seen on the instrument as the plan leads to it.
@@ -47,8 +46,8 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
     const SaddleStep& step = plan.saddle;
     if (step.choice != SaddleChoice::set) return;
     if (step.cut.pack_mm > most_packing_mm + rounding_mm)
-        stops.push_back(stop("packing_too_high", StopAt::saddle,
-                             {LengthMm{step.cut.pack_mm}, LengthMm{most_packing_mm}}));
+        stops.push_back(
+            stop("packing_too_high", StopAt::saddle, {gap_of(step.cut.pack_mm), gap_of(most_packing_mm)}));
     if (!design.bridge) return;
     const bool goes_down = std::any_of(step.take_off_mm.begin(), step.take_off_mm.end(),
                                        [](const auto& mm) { return mm.value_or(0.0) > 0; });
@@ -93,7 +92,7 @@ void of_the_readings(const Design& design, const Solution& target, const Plan& p
         if (times <= worst) continue;
         worst = times;
         told = stop("saddle_contradicts", StopAt::saddle,
-                    {design.string_name(i), LengthMm{*by_piece_mm}, LengthMm{*by_action_mm}});
+                    {design.string_name(i), gap_of(*by_piece_mm), gap_of(*by_action_mm)});
     }
     if (told) stops.push_back(*std::move(told));
 }

@@ -132,8 +132,8 @@ void doubt_back_gap(const Design& design, std::size_t i, const StringSolution& s
                    {"back_gap_low",
                     Severity::note,
                     key_of_string(i),
-                    {design.string_name(i), static_cast<int>(worst) + 2, LengthMm{gap_mm},
-                     LengthMm{design.player.back_gap_min_mm}}}});
+                    {design.string_name(i), static_cast<int>(worst) + 2, gap_of(gap_mm),
+                     gap_of(design.player.back_gap_min_mm)}}});
 }
 
 /// Bronze or plated steel are a tenth of the tension apart.

@@ -27,7 +27,7 @@ std::optional<Effect> by_part(const SymptomCase& c, const char* id, Restored par
     const double share = c.share(part);
     if (!amount_mm) return effect("effect.does_not_free", 0.6 * c.shortage() * share, {});
     const auto said = [&](const char* words, double weight, double mm) {
-        Effect made = effect(words, weight, {LengthMm{mm}});
+        Effect made = effect(words, weight, {gap_of(mm)});
         if (cure) made.cure = cure(mm);
         return made;
     };
@@ -64,7 +64,7 @@ std::optional<Effect> slot_wide(const SymptomCase& c) {
     if (!c.known().slot_width_mm) return std::nullopt;
     const double excess_mm = *c.known().slot_width_mm - c.target().slot.width_mm;
     if (excess_mm < width_told_mm) return effect("effect.slot_fits", 0.0, {});
-    return effect("effect.slot_wider", excess_mm / 0.2, {LengthMm{excess_mm}});
+    return effect("effect.slot_wider", excess_mm / 0.2, {gap_of(excess_mm)});
 }
 
 std::optional<Effect> slot_tight(const SymptomCase& c) {
@@ -72,7 +72,7 @@ std::optional<Effect> slot_tight(const SymptomCase& c) {
     if (!c.known().slot_width_mm) return std::nullopt;
     const double lack_mm = c.target().slot.width_mm - *c.known().slot_width_mm;
     if (lack_mm < width_told_mm) return effect("effect.slot_fits", std::max(0.0, lack_mm) / 0.06, {});
-    return effect("effect.slot_narrower", lack_mm / 0.06, {LengthMm{lack_mm}});
+    return effect("effect.slot_narrower", lack_mm / 0.06, {gap_of(lack_mm)});
 }
 
 std::optional<Effect> floor_tilted(const SymptomCase& c) {

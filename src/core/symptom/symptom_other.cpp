@@ -48,7 +48,7 @@ std::optional<Effect> crown_off(const SymptomCase& c, double sign) {
     const Neck neck(c.instrument.design().neck);
     const StringOnNeck string(neck, c.target().line);
     const double move_mm = crown_move_mm(string, cents, 0.0);
-    const std::vector<Argument> said{rounded(cents, 0.1), LengthMm{rounded(std::abs(move_mm), 0.01)}};
+    const std::vector<Argument> said{rounded(cents, 0.1), gap_of(rounded(std::abs(move_mm), 0.01))};
     const double now_mm = crown_stands_mm(string, cents_rounds(c.entries, c.heard.string + 1).back());
     if (leaves_saddle_mm(c.design, c.instrument.target(), string.line(), now_mm + move_mm) != 0)
         return effect("effect.crown_leaves", sign * cents / 5.0, said);
@@ -70,7 +70,7 @@ std::optional<Effect> slot_deep_behind(const SymptomCase& c) {
     const double said_mm =
         std::max(std::ceil(amount.value_or(fault_mm) * 100 - 1e-6) / 100, least_cure_mm(Restored::slot));
     Effect made =
-        effect(amount == 0.0 ? "effect.at_least" : "effect.raise_slot_behind", weight, {LengthMm{said_mm}});
+        effect(amount == 0.0 ? "effect.at_least" : "effect.raise_slot_behind", weight, {gap_of(said_mm)});
     made.cure = cure(said_mm);
     return made;
 }
@@ -92,7 +92,7 @@ std::optional<Effect> straight_behind(const SymptomCase& c) {
     bowed.relief_mm = std::ceil(bowed.relief_mm * 100 - 1e-6) / 100;
     bowed.raise_saddle_mm = -rounded(2.0 * lift_mm, 0.01);
     Effect made = effect("effect.relief_behind", 0.95 * back_weight(c, Restored::relief),
-                         {LengthMm{bowed.relief_mm}, LengthMm{-bowed.raise_saddle_mm}});
+                         {gap_of(bowed.relief_mm), gap_of(-bowed.raise_saddle_mm)});
     made.cure = bowed;
     return made;
 }
@@ -108,7 +108,7 @@ std::optional<Effect> nut_high(const SymptomCase& c) {
     if (c.known().complete() && gain < mended_share * now) // next to nothing of what was heard
         return effect("effect.nut_as_wanted", 0.05, {});
     return effect("effect.nut_lower", now > 0 ? gain / std::max(2.0, now) : 0.0,
-                  {LengthMm{-lower.raise_slot_mm}, rounded(gain, 0.1)});
+                  {gap_of(-lower.raise_slot_mm), rounded(gain, 0.1)});
 }
 
 std::optional<Effect> nut_back(const SymptomCase& c) {
@@ -123,7 +123,7 @@ std::optional<Effect> nut_back(const SymptomCase& c) {
     if (gain <= 0) return std::nullopt;
     const double share = std::clamp(unexplained / gain, 0.1 / tried_mm, 1.0 / tried_mm);
     return effect("effect.nut_forward", std::clamp(0.25 + unexplained / 10.0, 0.1, 0.9),
-                  {LengthMm{rounded(share * tried_mm, 0.05)}, rounded(share * gain, 0.1)});
+                  {gap_of(rounded(share * tried_mm, 0.05)), rounded(share * gain, 0.1)});
 }
 
 std::optional<Effect> crown_forward(const SymptomCase& c) {
@@ -140,7 +140,7 @@ std::optional<Effect> press_deep(const SymptomCase& c) {
     hard.press_mm = 0.3;
     const double more = c.instrument.with(hard)[c.heard.string].sound->cents[static_cast<std::size_t>(fret)] -
                         c.string().sound->cents[static_cast<std::size_t>(fret)];
-    return effect("effect.press", std::min(0.9, more / 5.0), {LengthMm{0.3}, rounded(more, 0.1)});
+    return effect("effect.press", std::min(0.9, more / 5.0), {gap_of(0.3), rounded(more, 0.1)});
 }
 
 /// Where a heavy hand is only one explanation.
@@ -177,7 +177,7 @@ std::optional<Effect> season(const SymptomCase& c) {
     const double now_mm = Neck(design).relief_depth_mm(at.from_fret, at.at_fret, at.to_fret);
     const double moved_mm = now_mm - at.depth_mm;
     return effect(moved_mm < 0 ? "effect.straighter" : "effect.more_bowed", std::abs(moved_mm) / 0.1,
-                  {LengthMm{std::abs(moved_mm)}});
+                  {gap_of(std::abs(moved_mm))});
 }
 
 } // namespace fm::effects

@@ -66,9 +66,8 @@ std::optional<Effect> board_curve(const SymptomCase& c) {
     const auto two = room_after(c, usual_bend);
     const auto three = room_after(c, 3);
     if (!one || !two || !three) return std::nullopt;
-    return effect(
-        "effect.bend_room", c.any_fault() ? 0.3 : 0.65,
-        {LengthMm{one->room_mm}, LengthMm{two->room_mm}, LengthMm{three->room_mm}, three->over_fret});
+    return effect("effect.bend_room", c.any_fault() ? 0.3 : 0.65,
+                  {gap_of(one->room_mm), gap_of(two->room_mm), gap_of(three->room_mm), three->over_fret});
 }
 
 std::optional<Effect> action_low_for_bends(const SymptomCase& c) {
@@ -78,7 +77,7 @@ std::optional<Effect> action_low_for_bends(const SymptomCase& c) {
     constexpr double most_mm = 5.0;
     const auto enough = [&](double mm) { return room_after(c, usual_bend, mm)->room_mm >= bend_room_mm; };
     const auto said = [&](const char* words, double mm) {
-        Effect made = effect(words, weight, {LengthMm{mm}});
+        Effect made = effect(words, weight, {gap_of(mm)});
         made.cure.emplace().raise_saddle_mm = mm;
         return made;
     };
@@ -101,7 +100,7 @@ std::optional<Effect> high_fret_for_bends(const SymptomCase& c) {
     const double high_mm = offsets[held] - offsets[held - 1];
     if (high_mm < least_cure_mm(Restored::fret)) return std::nullopt;
     return effect("effect.fret_stands_over", 0.5 + std::min(0.45, high_mm / 0.2),
-                  {static_cast<int>(held) + 1, LengthMm{high_mm}});
+                  {static_cast<int>(held) + 1, gap_of(high_mm)});
 }
 
 std::optional<Effect> core_stress(const SymptomCase& c) {

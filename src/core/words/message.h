@@ -1,6 +1,8 @@
 #pragma once
 // What the core has to say: an id and typed values, never a finished sentence. English tables
 // (message_table*.cpp) serve the command line; the window translates the same table by id.
+#include "core/words/units.h"
+
 #include <functional>
 #include <stdexcept>
 #include <string>
@@ -14,7 +16,12 @@ enum class Severity { note, warning, error };
 
 struct LengthMm {
     double mm;
+    LengthKind kind = LengthKind::small;
 };
+/// Of a gap, or of what comes off for one.
+inline LengthMm gap_of(double mm) {
+    return {mm, LengthKind::gap};
+}
 struct AngleDeg {
     double deg;
 };

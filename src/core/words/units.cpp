@@ -10,6 +10,14 @@
 
 namespace fm {
 
+Units units_in(Unit unit) {
+    Units units;
+    units.each.fill(unit);
+    if (unit == Unit::thou || unit == Unit::sixty_fourths)
+        units.each[static_cast<std::size_t>(LengthKind::along)] = Unit::in;
+    return units;
+}
+
 double mm_per(Unit unit) {
     switch (unit) {
     case Unit::mm: return 1.0;

@@ -1,5 +1,6 @@
 #pragma once
 // Units of length that a person reads and writes. Inside, every length is in mm.
+#include <algorithm>
 #include <array>
 #include <optional>
 #include <string>
@@ -11,6 +12,31 @@ enum class Unit { mm, in, thou, sixty_fourths };
 constexpr std::array<std::string_view, 4> words_of(Unit) {
     return {"mm", "in", "thou", "64ths"};
 }
+
+/// What a length is of, as a shop thinks of it: scales and widths; gauges and thicknesses; gaps under strings
+/// and what comes off for them; the height over fret 12.
+enum class LengthKind { along, small, gap, action };
+constexpr std::array<std::string_view, 4> words_of(LengthKind) {
+    return {"long", "small", "gap", "action"};
+}
+
+/// The unit each kind of length is thought of in.
+struct Units {
+    std::array<Unit, 4> each{Unit::mm, Unit::mm, Unit::mm, Unit::mm};
+
+    Unit of(LengthKind kind) const { return each[static_cast<std::size_t>(kind)]; }
+    Unit along() const { return of(LengthKind::along); }
+    Unit small() const { return of(LengthKind::small); }
+    Unit gap() const { return of(LengthKind::gap); }
+    Unit action() const { return of(LengthKind::action); }
+    bool alike() const { return std::equal(each.begin() + 1, each.end(), each.begin()); }
+
+    friend bool operator==(const Units&, const Units&) = default;
+};
+
+/// All kinds in one unit, but long ones in inches where it is thou or sixty-fourths: nobody counts a scale in
+/// them.
+Units units_in(Unit unit);
 
 constexpr double mm_per_inch = 25.4;
 

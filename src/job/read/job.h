@@ -42,7 +42,8 @@ struct Job {
     int version = newest_job_version;
     double a4_hz = 440;
     bool left_handed = false;
-    Unit unit = Unit::mm;
+    Unit unit = Unit::mm; ///< of what is not said by kind, and of a bare number
+    Units units;          ///< of each kind of length
     Design design;
     std::vector<SurveyFinding> survey; ///< one a point, in the order of survey_points()
     ReadingLog readings;

@@ -228,6 +228,10 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.a4_hz = root.number_or("a4_hz", 440.0, {200.0, 900.0});
     job.left_handed = root.word("handed", {"right", "left"}, 0) == 1;
     job.unit = root.choice_or("unit", Unit::mm);
+    job.units = units_in(job.unit);
+    Reader units = root.object("units", false);
+    for (std::size_t kind = 0; kind < job.units.each.size(); ++kind)
+        job.units.each[kind] = units.choice_or(words_of(LengthKind{})[kind], job.units.each[kind]);
     Design& design = job.design;
     read_neck(root, design);
     int own_course = -1; // counts down: never a number a file may hold

@@ -106,7 +106,7 @@ BenchView::BenchView(Session& session, QWidget* parent)
     });
     connect(gauge_, &BenchGauge::live, this, [this](double mm) {
         if (isHidden() || field_->hasSelectedText() || asked_) return;
-        live_text_ = length_for_edit(mm, session_.state().job.unit);
+        live_text_ = length_for_edit(mm, unit());
         field_->setText(live_text_);
     });
     connect(gauge_, &BenchGauge::changed, this, [this] {
@@ -181,17 +181,21 @@ void BenchView::enter() {
         say(problem);
         return refresh();
     }
-    const LengthResult read = parse_length(field_->text().toStdString(), {session_.state().job.unit, false});
-    if (!read) return say(typed_length(field_->text(), session_.state().job.unit).fault);
+    const LengthResult read = parse_length(field_->text().toStdString(), {unit(), false});
+    if (!read) return say(typed_length(field_->text(), unit()).fault);
     if (read.length->mm < 0 && worker_.part() != BenchPart::relief)
         return say(tr("%1 is below nothing: a string that touches reads 0")
-                       .arg(length_with_unit(read.length->mm, session_.state().job.unit)));
+                       .arg(length_with_unit(read.length->mm, unit())));
     const bool live = !live_text_.isEmpty() && field_->text() == live_text_;
     offer(read.length->mm, read.length->uncertainty_mm, live ? ReadBy::gauge : ReadBy::hand);
 }
 
+Unit BenchView::unit() const {
+    return session_.state().job.units.of(length_kind_of(worker_.part()));
+}
+
 void BenchView::offer(double mm, std::optional<double> u_mm, ReadBy by) {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = this->unit();
     if (const auto other_mm = worker_.in_other_unit(mm)) {
         asked_ = Asked{mm, *other_mm, u_mm, by};
         field_->clear(); // the answer is one key
@@ -208,7 +212,7 @@ void BenchView::offer(double mm, std::optional<double> u_mm, ReadBy by) {
 }
 
 void BenchView::keep(double mm, std::optional<double> u_mm, ReadBy by) {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = this->unit();
     const Filing* before = worker_.in_hand();
     if (!before) return;
     const Filing was = *before;
@@ -236,7 +240,7 @@ void BenchView::keep(double mm, std::optional<double> u_mm, ReadBy by) {
     const std::string key = "readings.strings[" + std::to_string(was.string) + "]";
     for (const Message& doubt : session_.state().reading_doubts)
         if (worker_.part() != BenchPart::relief && doubt.where == key)
-            said += QLatin1Char(' ') + message_text(doubt, unit);
+            said += QLatin1Char(' ') + message_text(doubt, session_.state().job.units);
     say(said);
     refresh();
     if (const Filing* filing = worker_.in_hand()) Q_EMIT string_chosen(filing->string);

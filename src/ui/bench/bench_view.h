@@ -66,6 +66,7 @@ private:
     void enter();
     void keep(double mm, std::optional<double> u_mm, ReadBy by);
     /// A reading taken as it is, or asked about first.
+    Unit unit() const; ///< of what is read here
     void offer(double mm, std::optional<double> u_mm, ReadBy by);
     void take_back();
     /// The simulated hand does what the bench asks for, and its gauge is pressed.

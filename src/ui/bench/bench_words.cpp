@@ -45,7 +45,7 @@ QString file_words(const Session& session, std::size_t i) {
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
     if (file.fit == FileFit::unlisted) return BenchView::tr("the shop's files are not listed");
     if (file.fit == FileFit::none) return BenchView::tr("no file of the shop fits");
-    const QString width = length_short(file.width_mm, session.state().job.unit);
+    const QString width = length_short(file.width_mm, session.state().job.units.small());
     return file.fit == FileFit::fits ? BenchView::tr("file %1").arg(width)
                                      : BenchView::tr("file %1, rocked").arg(width);
 }
@@ -57,7 +57,7 @@ QString leaves_words(const Session& session, const Filing& filing) {
     const auto stack = feeler_stack(session.tools().feelers_mm, floor_mm);
     if (!stack) return {};
     QStringList leaves;
-    for (const double leaf : stack->leaves_mm) leaves << length_short(leaf, session.state().job.unit);
+    for (const double leaf : stack->leaves_mm) leaves << length_short(leaf, session.state().job.units.gap());
     return BenchView::tr("Leaves on the board under the file: %1.").arg(leaves.join(QStringLiteral(" + ")));
 }
 
@@ -69,7 +69,7 @@ QString hand_words(const Hand& hand, const Filing& filing, Unit unit) {
 }
 
 QString too_deep_words(const Session& session, const BenchWorker& bench, const Filing& filing) {
-    const Unit unit = session.state().job.unit;
+    const Unit unit = session.state().job.units.of(length_kind_of(bench.part()));
     const double missing_mm = -filing.all_mm;
     if (bench.part() == BenchPart::saddle && session.state().job.design.saddle.by_screws())
         return BenchView::tr("Read again to be sure. Turn it up at the screw by %1 (Ctrl+Enter when it is).")
@@ -221,7 +221,7 @@ QString turn_words(int eighths) {
 
 BenchWords bench_words(const Session& session, const BenchWorker& bench) {
     const State& state = session.state();
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.of(length_kind_of(bench.part()));
     BenchWords words;
     const bool nut = bench.part() == BenchPart::nut;
     const bool relief = bench.part() == BenchPart::relief;
@@ -232,7 +232,7 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
     if (const Stop* stop = stop_at(state.stops, bench.part())) {
         words.stopped = words.warning = true;
         words.number = BenchView::tr("Stop");
-        words.sentence = message_text(stop->text, unit);
+        words.sentence = message_text(stop->text, state.job.units);
         words.note = stopped_words();
         return words;
     }

@@ -110,11 +110,12 @@ QString BenchWorker::keep(double mm, std::optional<double> u_mm, ReadBy by) {
         if (filing->state == FilingState::to_file) entry.work.wanted_mm = filing->pass_mm;
     }
     const Job& job = session_.state().job;
-    const QString name = part_ == BenchPart::relief
-                             ? tr("relief read, %1").arg(length_with_unit(mm, job.unit))
-                             : tr("reading %1, %2")
-                                   .arg(QString::fromStdString(job.design.string_name(filing->string)),
-                                        length_with_unit(mm, job.unit));
+    const QString name =
+        part_ == BenchPart::relief
+            ? tr("relief read, %1").arg(length_with_unit(mm, job.units.of(length_kind_of(part_))))
+            : tr("reading %1, %2")
+                  .arg(QString::fromStdString(job.design.string_name(filing->string)),
+                       length_with_unit(mm, job.units.of(length_kind_of(part_))));
     QString problem = commit(name, entry);
     if (problem.isEmpty()) Q_EMIT kept();
     return problem;
@@ -125,7 +126,7 @@ QString BenchWorker::whole_done() {
     BenchEntry entry;
     entry.work.part = part_;
     entry.work.whole_mm = whole_;
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.of(length_kind_of(part_));
     const QString name = part_ == BenchPart::nut
                              ? tr("nut shimmed by %1").arg(length_with_unit(-whole_->bass_mm, unit))
                          : session_.state().job.design.saddle.by_screws() ? tr("screws turned")

@@ -37,7 +37,7 @@ BackgroundFile read_background_file(const QString& path, const std::atomic<bool>
         try {
             take_lines(file, dxf_outline(path, &stop));
         } catch (const InputError& error) {
-            file.fault = message_text(error.message(), Unit::mm);
+            file.fault = message_text(error.message());
         }
         return file;
     }

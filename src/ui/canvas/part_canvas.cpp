@@ -1,6 +1,7 @@
 #include "ui/canvas/part_canvas.h"
 
 #include "core/solution/quantities.h"
+#include "core/words/length_kind.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
@@ -156,10 +157,10 @@ void PartCanvas::write(const QRectF& box, int align, const QString& words, bool 
 }
 
 void PartCanvas::show_numbers() {
-    const Unit unit = state().job.unit;
     for (const Number& number : numbers_) {
         const auto key = number_of_key(state().solution, number.key(state()).toStdString());
         const auto value = key ? value_of(state().solution, *key) : std::nullopt;
+        const Unit unit = state().job.units.of(length_kind_of(key ? key->text() : std::string()));
         QString name = number.name;
         if (key && key->quantity->of_string())
             name += QStringLiteral(", ") + QString::fromStdString(design().string_name(key->string));

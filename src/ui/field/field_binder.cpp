@@ -1,6 +1,7 @@
 #include "ui/field/field_binder.h"
 
 #include "core/design/assumed.h"
+#include "core/words/length_kind.h"
 #include "job/edits/assumed_edits.h"
 #include "ui/look/texts.h"
 
@@ -74,7 +75,7 @@ void FieldBinder::refresh() {
     if (!session_.is_open()) return;
     for (const Bound& bound : bound_) {
         const State& state = session_.state();
-        bound.field->show_value(bound.value(state), state.job.unit,
+        bound.field->show_value(bound.value(state), state.job.units.of(length_kind_of(measured_key(bound))),
                                 is_assumed(state.job.design, measured_key(bound)));
         bound.field->setReadOnly(session_.read_only());
     }

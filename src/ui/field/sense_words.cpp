@@ -23,13 +23,24 @@ QString name_of(ReadThing thing) {
     return {};
 }
 
+LengthKind kind_of(ReadThing thing) {
+    switch (thing) {
+    case ReadThing::gap_fret1:
+    case ReadThing::relief: return LengthKind::gap;
+    case ReadThing::action12: return LengthKind::action;
+    case ReadThing::slot_width: return LengthKind::small;
+    case ReadThing::crown: return LengthKind::along;
+    }
+    return LengthKind::small;
+}
+
 } // namespace
 
 QString question_about(const State& state, ReadThing thing, std::size_t string, const WrittenLength& read,
                        const QString& text) {
     const SensibleRange range = sensible_range(state.job.design, thing, string);
     if (range.holds(read.mm)) return {};
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.of(kind_of(thing));
     QString asked =
         words(QT_TRANSLATE_NOOP("sense", "%1 %2? Usual is %3 to %4."))
             .arg(length_with_unit(read.mm, unit), name_of(thing),

@@ -62,7 +62,7 @@ void StopBar::refresh() {
     const QString names[] = {tr("before anything"), tr("at the neck"), tr("at the saddle"), tr("at the nut")};
     QString words = tr("▲ Stop, %1: %2.")
                         .arg(names[static_cast<std::size_t>(stop.at)],
-                             message_text(stop.text, session_.state().job.unit));
+                             message_text(stop.text, session_.state().job.units));
     if (stops.size() > 1) words += QLatin1Char(' ') + tr("(%1 more after it)").arg(stops.size() - 1);
     text_->setText(words);
     QPalette red = palette();

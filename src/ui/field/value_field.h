@@ -24,6 +24,7 @@ public:
     const QString& key() const { return key_; }
     const QString& name() const { return name_; }
     FieldKind kind() const { return kind_; }
+    Unit unit() const { return unit_; }
 
     /// Shows a value unless the person is typing. No value: a dash. One that nobody has measured is shown as
     /// such, and Enter on it confirms it.

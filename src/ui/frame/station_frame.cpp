@@ -96,16 +96,17 @@ void StationFrame::pick_number(const QString& key) {
 
 void StationFrame::take(std::size_t string, const ReadingWay& way, const WrittenLength& read) {
     const Design& design = session_.state().job.design;
-    const QString name = tr("reading %1, %2")
-                             .arg(QString::fromStdString(design.string_name(string)),
-                                  reading_said(read, session_.state().job.unit));
+    const QString name =
+        tr("reading %1, %2")
+            .arg(QString::fromStdString(design.string_name(string)),
+                 reading_said(read, session_.state().job.units.of(length_kind_of(way.part))));
     const auto problems =
         session_.commit(name, with_reading(session_.document(), design.strings.size(), {string, way, read},
                                            session_.sitting().toStdString()));
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
     const std::string key = "readings.strings[" + std::to_string(string) + "]";
     for (const Message& doubt : session_.state().reading_doubts)
-        if (doubt.where == key) Q_EMIT refused(message_text(doubt, session_.state().job.unit));
+        if (doubt.where == key) Q_EMIT refused(message_text(doubt, session_.state().job.units));
 }
 
 void StationFrame::resizeEvent(QResizeEvent* event) {
@@ -153,7 +154,7 @@ StationFrame::Doubts StationFrame::doubts_of(const std::vector<Message>& message
     Doubts doubts;
     for (const Message& message : messages)
         doubts.push_back(
-            {message_text(message, session_.state().job.unit), QString::fromStdString(message.where)});
+            {message_text(message, session_.state().job.units), QString::fromStdString(message.where)});
     return doubts;
 }
 

@@ -77,11 +77,13 @@ QString words_of(std::string_view id) {
     return translated(english_template(id));
 }
 
-QString message_text(const Message& message, Unit unit) {
+QString message_text(const Message& message, const Units& units) {
     struct Shown {
-        Unit unit;
+        const Units& units;
         QString operator()(const std::string& text) const { return QString::fromStdString(text); }
-        QString operator()(LengthMm length) const { return length_with_unit(length.mm, unit); }
+        QString operator()(LengthMm length) const {
+            return length_with_unit(length.mm, units.of(length.kind));
+        }
         QString operator()(AngleDeg angle) const { return angle_text(angle.deg); }
         QString operator()(double value) const {
             QLocale locale;
@@ -91,15 +93,15 @@ QString message_text(const Message& message, Unit unit) {
         QString operator()(int value) const { return QString::number(value); }
     };
     const std::string sentence = words_of(message.id).toStdString();
-    return QString::fromStdString(filled(sentence, message, [unit](const Argument& argument) {
-        return std::visit(Shown{unit}, argument).toStdString();
+    return QString::fromStdString(filled(sentence, message, [&units](const Argument& argument) {
+        return std::visit(Shown{units}, argument).toStdString();
     }));
 }
 
-QString located_text(const Message& message, Unit unit) {
+QString located_text(const Message& message, const Units& units) {
     const bool named = message.where.empty() || words_of(message.id).contains(QLatin1String("{where}"));
     return (named ? QString() : QString::fromStdString(message.where) + QStringLiteral(": ")) +
-           message_text(message, unit);
+           message_text(message, units);
 }
 
 QString length_fault(const QString& text, const LengthError& error) {
@@ -107,7 +109,7 @@ QString length_fault(const QString& text, const LengthError& error) {
     const QByteArray bytes = text.toUtf8();
     const auto at = static_cast<qsizetype>(std::min(error.at, static_cast<std::size_t>(bytes.size())));
     const auto before = static_cast<int>(QString::fromUtf8(bytes.first(at)).size());
-    return message_text({message_id(error.fault), Severity::error, {}, {before + 1}}, Unit::mm);
+    return message_text({message_id(error.fault), Severity::error, {}, {before + 1}}, {});
 }
 
 TypedLength typed_length(const QString& text, Unit unit) {

@@ -37,9 +37,9 @@ QString turns_text(double mm, const std::optional<double>& pitch_mm);
 QString words_of(std::string_view id);
 /// A sentence of the core in a person's language.
 QString translated(std::string_view english);
-QString message_text(const Message& message, Unit unit);
+QString message_text(const Message& message, const Units& units = {});
 /// The same, with what it is about before it where the sentence does not say so.
-QString located_text(const Message& message, Unit unit);
+QString located_text(const Message& message, const Units& units = {});
 
 /// "8 · D3 floor over seat 5.82 = board 4.80 + fret 1.05 …" without the string's name.
 QString working_line(const Working& working, Unit unit);

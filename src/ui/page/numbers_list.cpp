@@ -1,5 +1,6 @@
 #include "ui/page/numbers_list.h"
 
+#include "core/words/length_kind.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/reading_text.h"
 #include "ui/look/texts.h"
@@ -65,7 +66,27 @@ QVariant NumbersModel::headerData(int section, Qt::Orientation orientation, int 
         return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
     if (role != Qt::DisplayRole) return {};
     const NumberColumn* column = column_at(section);
-    return column ? column->header : kind_.header;
+    if (!column) return kind_.header;
+    const bool says_unit = column->kind == QuantityKind::length && session_.is_open() && !one_unit();
+    return says_unit ? column->header + QLatin1Char('\n') + unit_text(unit_of(*column)) : column->header;
+}
+
+Unit NumbersModel::unit_of(const NumberColumn& column) const {
+    const LengthKind told = column.key ? length_kind_of(column.key(0)) : LengthKind::small;
+    return session_.state().job.units.of(column.length.value_or(told));
+}
+
+std::optional<Unit> NumbersModel::one_unit() const {
+    std::optional<Unit> one = session_.state().job.units.small();
+    bool first = true;
+    for (const NumberColumn& column : columns_) {
+        if (column.kind != QuantityKind::length) continue;
+        const Unit unit = unit_of(column);
+        if (!first && one != unit) return std::nullopt;
+        one = unit;
+        first = false;
+    }
+    return one;
 }
 
 Qt::ItemFlags NumbersModel::flags(const QModelIndex& index) const {
@@ -84,7 +105,7 @@ QString NumbersModel::cell(int row, int section) const {
         if (const QString words = column->words(state, i); !words.isEmpty()) return words;
     const auto value = column->value(state, i);
     if (!value) return QStringLiteral("–");
-    if (column->kind == QuantityKind::length) return length_number(*value, state.job.unit);
+    if (column->kind == QuantityKind::length) return length_number(*value, unit_of(*column));
     return column->kind == QuantityKind::angle ? angle_text(*value) : number_text(*value, 1);
 }
 
@@ -100,12 +121,12 @@ QVariant NumbersModel::data(const QModelIndex& index, int role) const {
         QString words = kind_.name(session_.state(), i) + QLatin1Char(' ') +
                         headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString();
         if (column && column->kind == QuantityKind::length)
-            words += QStringLiteral(", ") + unit_text(session_.state().job.unit);
+            words += QStringLiteral(", ") + unit_text(unit_of(*column));
         return words;
     }
     case Qt::EditRole: {
         const auto value = column && column->typed ? column->value(session_.state(), i) : std::nullopt;
-        return value ? length_for_edit(*value, session_.state().job.unit) : QString();
+        return value ? length_for_edit(*value, unit_of(*column)) : QString();
     }
     case tone_role: {
         if (!column) return static_cast<int>(kind_.strings ? Tone::name : Tone::plain_name);
@@ -124,10 +145,11 @@ bool NumbersModel::setData(const QModelIndex& index, const QVariant& value, int 
     const State& state = session_.state();
     const NumberColumn* column = column_at(index.column());
     const bool leaves = column && column->leaves;
+    const Unit unit = column ? unit_of(*column) : state.job.unit;
     const TypedReading reading =
-        typed_reading(text, state.job.unit, column && column->taps && !nut_way(state.job.design).open());
+        typed_reading(text, unit, column && column->taps && !nut_way(state.job.design).open());
     if (!reading.read || (!leaves && reading.read->one_sided())) {
-        Q_EMIT not_understood(reading.read ? typed_length(text, state.job.unit).fault : reading.fault);
+        Q_EMIT not_understood(reading.read ? typed_length(text, unit).fault : reading.fault);
         return false;
     }
     const QString asked = column && column->thing
@@ -217,7 +239,8 @@ void NumbersList::refresh() {
     const QSignalBlocker quiet(table_->selectionModel());
     table_->setCurrentIndex(
         model_->index(static_cast<int>(chosen_row()), here && current.isValid() ? current.column() : 1));
-    unit_->setText(unit_text(session_.state().job.unit));
+    const auto unit = model_->one_unit();
+    unit_->setText(unit ? unit_text(*unit) : QString());
     share_room(table_);
 }
 

@@ -20,7 +20,8 @@ struct NumberColumn {
     std::function<std::string(std::size_t)> key = nullptr; ///< of the computed number; none: no working
     Tone tone = Tone::plain;
     QuantityKind kind = QuantityKind::length;
-    bool typed = false; ///< a reading can be typed into it
+    std::optional<LengthKind> length = {}; ///< what it is thought of in; none: told by its key
+    bool typed = false;                    ///< a reading can be typed into it
     /// What is said in the place of the number, or under it after a line's end; "": the number.
     std::function<QString(const State&, std::size_t)> words = nullptr;
     bool leaves = false;                 ///< what is typed may be the leaves it lies between
@@ -47,6 +48,8 @@ public:
     NumbersModel(const Session& session, NumberRows rows, QObject* parent = nullptr);
     void set_columns(std::vector<NumberColumn> columns);
     void refresh();
+    /// The unit of all its lengths; none where they have several: then each column says its own.
+    std::optional<Unit> one_unit() const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
@@ -61,6 +64,7 @@ Q_SIGNALS:
 
 private:
     const NumberColumn* column_at(int section) const;
+    Unit unit_of(const NumberColumn& column) const;
     QString cell(int row, int section) const;
     const Session& session_;
     NumberRows kind_;

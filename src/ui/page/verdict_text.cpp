@@ -20,7 +20,8 @@ QString names_of(const std::vector<std::size_t>& strings, const Design& design) 
 }
 
 QString decision_words(const NutDecision& decision, const State& state) {
-    const QString shim = decision.shim_mm ? length_with_unit(*decision.shim_mm, state.job.unit) : QString();
+    const QString shim =
+        decision.shim_mm ? length_with_unit(*decision.shim_mm, state.job.units.gap()) : QString();
     const QString fill = names_of(decision.fill, state.job.design);
     switch (decision.choice) {
     case NutChoice::leave:
@@ -33,7 +34,7 @@ QString decision_words(const NutDecision& decision, const State& state) {
     case NutChoice::below:
         return Verdict::tr("<b>From below: %1 off the nut's bottom in one.</b> Every slot stands higher than "
                            "that: they stay as deep as they are.")
-            .arg(length_with_unit(decision.below_mm, state.job.unit));
+            .arg(length_with_unit(decision.below_mm, state.job.units.gap()));
     case NutChoice::fill:
         return Verdict::tr(
                    "<b>Fill and cut again: %1.</b> A third of the slots or fewer, none deeper than 0.4 mm.")
@@ -83,7 +84,7 @@ QString nut_verdict_text(const State& state) {
         return Verdict::tr("Nothing read yet: with gap and action of a string its slot is judged here.");
     const std::vector<SlotFinding>& findings = state.nut->step.findings;
     const NutDecision& decision = state.nut->step.decision;
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.gap();
     QStringList lines{decision_words(decision, state)};
     QString read = Verdict::tr("Of %1 slots read, %2 too low").arg(decision.slots).arg(decision.raises);
     if (decision.raises > 0)

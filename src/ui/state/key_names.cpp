@@ -1,5 +1,6 @@
 #include "ui/state/key_names.h"
 
+#include "core/words/length_kind.h"
 #include "job/read/job.h"
 #include "ui/look/texts.h"
 
@@ -77,16 +78,16 @@ QString KeyNames::name_of(const QString& key, const Job* job) const {
     return KeyWords::tr("%1 of %2").arg(name, QString::fromStdString(job->design.string_name(place)));
 }
 
-QString KeyNames::told(const Message& problem, const Job* job, Unit unit) const {
+QString KeyNames::told(const Message& problem, const Job* job) const {
     Message said = problem;
     const QString key = QString::fromStdString(problem.where);
     said.where = name_of(key, job).toStdString();
     for (Argument& argument : said.arguments) {
         const double* number = std::get_if<double>(&argument);
-        if (number && is_length(key)) argument = LengthMm{*number};
+        if (number && is_length(key)) argument = LengthMm{*number, length_kind_of(problem.where)};
         if (number && key.endsWith(QLatin1String("_deg"))) argument = AngleDeg{*number};
     }
-    return message_text(said, unit);
+    return message_text(said, job ? job->units : Units());
 }
 
 } // namespace fm

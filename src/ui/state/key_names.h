@@ -17,7 +17,7 @@ public:
     /// "string gauge of 8 · D3"; for a key without a name its own words.
     QString name_of(const QString& key, const Job* job) const;
     /// What is wrong with a job: names for keys, lengths in the unit.
-    QString told(const Message& problem, const Job* job, Unit unit) const;
+    QString told(const Message& problem, const Job* job) const;
 
 private:
     QHash<QString, QString> names_;

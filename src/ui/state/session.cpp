@@ -1,5 +1,6 @@
 #include "ui/state/session.h"
 
+#include "job/document/change.h"
 #include "job/document/json.h"
 #include "job/document/pictures.h"
 #include "job/edits/assumed_edits.h"
@@ -11,21 +12,27 @@
 #include <QFileSystemWatcher>
 #include <QUndoCommand>
 
+#include <utility>
+
 namespace fm {
 
 /// A step from one document to another. Documents share nothing with widgets; the text is made when the step
 /// is.
 class DocumentStep : public QUndoCommand {
 public:
-    DocumentStep(Session* session, const QString& name, Value before, Value after)
-        : QUndoCommand(name), session_(session), before_(std::move(before)), after_(std::move(after)) {}
-    void undo() override { session_->set_document(before_); }
-    void redo() override { session_->set_document(after_); }
+    DocumentStep(Session* session, const QString& name, const Value& before, Value after)
+        : QUndoCommand(name), session_(session), change_(before, after), first_(std::move(after)) {}
+    void undo() override { session_->set_document(change_.unmade(session_->document())); }
+    void redo() override {
+        const Value after =
+            first_ ? *std::exchange(first_, std::nullopt) : change_.made(session_->document());
+        session_->set_document(after);
+    }
 
 private:
     Session* session_;
-    Value before_;
-    Value after_;
+    DocumentChange change_;
+    std::optional<Value> first_; ///< until it is made for the first time: the document as it was worked out
 };
 
 namespace {
@@ -79,9 +86,9 @@ void Session::take(const QString& path) {
     if (!again) lock_.reset();
     QString why;
     if (result.state->job.read_only())
-        why = message_text({"newer_version", Severity::note, {}, {result.state->job.version}}, Unit::mm);
+        why = message_text({"newer_version", Severity::note, {}, {result.state->job.version}});
     else if (!(again && lock_) && !(lock_ = JobLock::taken(path)))
-        why = message_text({"job_held", Severity::note, {}, {path.toStdString()}}, Unit::mm);
+        why = message_text({"job_held", Severity::note, {}, {path.toStdString()}});
     path_ = path;
     begin_sitting(QDateTime::currentDateTime().toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss")));
     mark_ = file.mark;
@@ -162,7 +169,7 @@ void Session::make_late_steps() {
 QString Session::told(const std::vector<Message>& problems) const {
     if (problems.empty()) return {};
     const Job* job = is_open() ? &state_->job : nullptr;
-    return names_.told(problems.front(), job, job ? job->unit : Unit::mm);
+    return names_.told(problems.front(), job);
 }
 
 void Session::set_document(const Value& document) {
@@ -271,7 +278,7 @@ QString Session::rescue() const {
 }
 
 void Session::tell_trouble(const Message& message) {
-    const QString text = message_text(message, state_->job.unit);
+    const QString text = message_text(message, state_->job.units);
     if (retrying_ && text == told_trouble_) return; // tried again by itself: said once
     told_trouble_ = text;
     Q_EMIT trouble(text, message.id == "file_changed_on_disk");

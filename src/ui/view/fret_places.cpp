@@ -133,7 +133,7 @@ void FretPlaces::refresh() {
 
 QString FretPlaces::figure(const Place& place) const {
     if (!place.value) return QStringLiteral("–");
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.gap();
     switch (view_.measure) {
     case BoardMeasure::cents: {
         const QString text = number_text(*place.value, 1);
@@ -153,7 +153,7 @@ QString FretPlaces::sentence(std::size_t string, int fret) const {
     const Place& at = places_[string][static_cast<std::size_t>(fret)];
     const QString where = QString::fromStdString(state.job.design.string_name(string)) + QLatin1Char(' ') +
                           fret_words(fret) + QStringLiteral(": ");
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.gap();
     if (!at.value) {
         if (view_.side == NutSide::found && !state.known[string].complete())
             return where + tr("not read yet");
@@ -229,7 +229,7 @@ QModelIndex FretPlaces::worst() const {
 }
 
 std::array<QString, 4> FretPlaces::scale_words() const {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.gap();
     const auto lengths = [&](double share) {
         return length_with_unit(share * session_.state().job.design.player.back_gap_min_mm, unit);
     };

@@ -70,7 +70,8 @@ void PlanView::choose_order(PlanOrder order) {
 }
 
 QString PlanView::shown(const std::optional<double>& mm) const {
-    return mm ? length_number(*mm, session_.state().job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
+    return mm ? length_number(*mm, session_.state().job.units.gap())
+                    .replace(QLatin1Char('\n'), QLatin1Char(' '))
               : QStringLiteral("–");
 }
 
@@ -196,7 +197,7 @@ QString PlanView::off_words(const Plan& made, BenchPart part, std::size_t i) con
 }
 
 QString PlanView::saddle_words(const SaddleStep& step) const {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.gap();
     if (step.left())
         return tr("Left as found: what is missing or too much is within the gauge, or was left by choice.");
     if (step.choice == SaddleChoice::renew)
@@ -227,7 +228,7 @@ QString PlanView::saddle_words(const SaddleStep& step) const {
 }
 
 QString PlanView::amounts(const Plan& made, BenchPart part) const {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.gap();
     const QString caution =
         QStringLiteral("<br><span style='color:%1'>%2</span></p>").arg(theme().caption.name());
     if (part == BenchPart::relief) {

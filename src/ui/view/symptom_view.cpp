@@ -184,7 +184,7 @@ void SymptomView::ask() {
     for (const Cause& cause : found_.causes) {
         QString text = QStringLiteral("%1 · %2").arg(rank++).arg(words_of("cause." + cause.id));
         text += QStringLiteral(" · ") + (cause.stop ? tr("stop") : likely_words(cause.weight));
-        if (cause.effect) text += QLatin1Char('\n') + message_text(cause.effect->text, state.job.unit);
+        if (cause.effect) text += QLatin1Char('\n') + message_text(cause.effect->text, state.job.units);
         causes_->addItem(text);
     }
     causes_->setCurrentRow(0);

@@ -186,7 +186,7 @@ void VerdictView::refresh() {
     if (const Stop* stop = stop_at(session_.state().stops, at))
         return page_->setHtml(QStringLiteral("<p style='color:%1'>▲ %2</p><p>%3</p>")
                                   .arg(theme().warning.name(),
-                                       message_text(stop->text, session_.state().job.unit).toHtmlEscaped(),
+                                       message_text(stop->text, session_.state().job.units).toHtmlEscaped(),
                                        stopped_words()) +
                               decided_html());
     page_->setHtml((part_ == Part::nut      ? nut_html()
@@ -216,7 +216,7 @@ QString VerdictView::decided_html() const {
 
 QString VerdictView::nut_ways_html(const NutStep& step) const {
     const State& state = session_.state();
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.gap();
     const double shim_mm =
         shim_of_raise_mm(step.decision.largest_raise_mm, state.job.design.nut.shim_step_mm);
     QStringList lines;
@@ -271,9 +271,11 @@ QString VerdictView::nut_html() const {
     for (const SlotFinding& finding : step.findings) {
         const KnownString& known = state.known[finding.string];
         const QString stands =
-            finding.raise_mm > 0   ? tr("%1 too low").arg(length_with_unit(finding.raise_mm, state.job.unit))
-            : finding.lower_mm > 0 ? tr("%1 too high").arg(length_with_unit(finding.lower_mm, state.job.unit))
-                                   : tr("right");
+            finding.raise_mm > 0
+                ? tr("%1 too low").arg(length_with_unit(finding.raise_mm, state.job.units.gap()))
+            : finding.lower_mm > 0
+                ? tr("%1 too high").arg(length_with_unit(finding.lower_mm, state.job.units.gap()))
+                : tr("right");
         QStringList slot;
         if (finding.filled) slot << tr("filled before");
         if (finding.wiggles) slot << tr("wiggles");
@@ -284,11 +286,12 @@ QString VerdictView::nut_html() const {
         if (seen(known.slot, SlotFound::front_untouched))
             slot << tr("bears behind the front edge: file it down there");
         if (finding.width_excess_mm)
-            slot << tr("%1 over its string").arg(length_with_unit(*finding.width_excess_mm, state.job.unit));
+            slot << tr("%1 over its string")
+                        .arg(length_with_unit(*finding.width_excess_mm, state.job.units.gap()));
         html +=
             row({QString::fromStdString(state.job.design.string_name(finding.string)),
                  known.nut_gap_mm
-                     ? length_with_unit(*known.nut_gap_mm, state.job.unit) +
+                     ? length_with_unit(*known.nut_gap_mm, state.job.units.gap()) +
                            (known.only_at_least ? tr(" or less") : QString()) +
                            (known.nut_pressed_fret > 0 ? tr(", held at %1").arg(known.nut_pressed_fret)
                                                        : QString())
@@ -296,7 +299,7 @@ QString VerdictView::nut_html() const {
                  finding.raise_counts || finding.lower_counts || stands == tr("right")
                      ? stands
                      : stands + QStringLiteral(" · ") + tr("within the gauge"),
-                 length_short(step.u_mm[finding.string].value_or(0.0), state.job.unit),
+                 length_short(step.u_mm[finding.string].value_or(0.0), state.job.units.gap()),
                  finding.too_wide ? tr("too wide") : QStringLiteral("–"), slot.join(QStringLiteral(", "))});
     }
     return html + QStringLiteral("</table>") + nut_ways_html(step) +
@@ -309,9 +312,12 @@ QString VerdictView::nut_html() const {
 
 QString VerdictView::screws_html(const SaddleStep& step) const {
     const State& state = session_.state();
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.gap();
     const auto length = [&](const std::optional<double>& mm) {
         return mm ? length_with_unit(*mm, unit) : QStringLiteral("–");
+    };
+    const auto height = [&](const std::optional<double>& mm) {
+        return mm ? length_with_unit(*mm, state.job.units.action()) : QStringLiteral("–");
     };
     QString html =
         QStringLiteral("<p>%1</p><table cellspacing='0'>")
@@ -321,7 +327,7 @@ QString VerdictView::screws_html(const SaddleStep& step) const {
         row({tr("string"), tr("height read"), step.screws_mm ? tr("off its own target") : tr("down")}, "th");
     for (std::size_t i = 0; i < step.take_off_mm.size(); ++i)
         html += row({QString::fromStdString(state.job.design.string_name(i)).toHtmlEscaped(),
-                     length(state.known[i].action_mm), length(step.take_off_mm[i])});
+                     height(state.known[i].action_mm), length(step.take_off_mm[i])});
     html += QStringLiteral("</table>");
     if (step.screws_mm)
         html += QStringLiteral("<p>%1</p>")
@@ -341,7 +347,7 @@ QString VerdictView::saddle_html() const {
         return QStringLiteral("<p>%1</p>")
             .arg(tr("Nothing read yet: with gap and action of a string the saddle is judged here."));
     const SaddleStep& step = state.plan->saddle;
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.gap();
     if (state.job.design.saddle.by_screws()) return screws_html(step);
     const QString words =
         step.choice == SaddleChoice::renew ? tr("<b>Make a new saddle</b>, to the heights wanted.")
@@ -357,8 +363,11 @@ QString VerdictView::saddle_html() const {
         const auto length = [&](const std::optional<double>& mm) {
             return mm ? length_with_unit(*mm, unit) : QStringLiteral("–");
         };
+        const auto height = [&](const std::optional<double>& mm) {
+            return mm ? length_with_unit(*mm, state.job.units.action()) : QStringLiteral("–");
+        };
         html +=
-            row({QString::fromStdString(state.job.design.string_name(i)), length(state.known[i].action_mm),
+            row({QString::fromStdString(state.job.design.string_name(i)), height(state.known[i].action_mm),
                  length(step.take_off_mm[i]), length(step.u_mm[i]), length(step.cut.top_mm[i])});
     }
     html += QStringLiteral("</table><p>");
@@ -379,7 +388,7 @@ QString VerdictView::relief_html() const {
         return QStringLiteral("<p>%1</p>")
             .arg(tr("Nothing read yet: with gap and action of a string, and the relief, it is judged here."));
     const ReliefStep& step = state.plan->relief;
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.gap();
     QStringList lines;
     if (!state.found.relief)
         lines << tr("<b>Leave it.</b> The relief was not read yet.");
@@ -398,7 +407,7 @@ QString VerdictView::relief_html() const {
                      .arg(step.from->from_fret)
                      .arg(step.from->to_fret);
     for (const Message& note : state.plan->notes)
-        if (note.where != "plan.nut") lines << message_text(note, unit).toHtmlEscaped();
+        if (note.where != "plan.nut") lines << message_text(note, state.job.units).toHtmlEscaped();
     return QStringLiteral("<p>%1</p><p style='color:%2'>%3</p>")
         .arg(lines.join(QStringLiteral("<br>")), theme().caption.name(),
              tr("Small turns; stop when it binds; know its direction. When unsure, a trained repairer."));

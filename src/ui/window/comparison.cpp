@@ -2,6 +2,7 @@
 
 #include "core/solution/quantities.h"
 #include "core/solution/working.h"
+#include "core/words/length_kind.h"
 #include "ui/look/texts.h"
 
 #include <QCoreApplication>
@@ -46,7 +47,8 @@ std::optional<Row> row_of(const NumberKey& key, const std::vector<Alternative>& 
     for (const Alternative& school : schools) {
         const auto there = school.state ? number_of_key(school.state->solution, key.text()) : std::nullopt;
         const auto value = there ? value_of(school.state->solution, *there) : std::nullopt;
-        row.values << (value ? shown(*value, key.quantity->kind, first.state->job.unit)
+        row.values << (value ? shown(*value, key.quantity->kind,
+                                     first.state->job.units.of(length_kind_of(key.text())))
                              : QStringLiteral("–"));
         if (!value) continue;
         least = std::min(least.value_or(*value), *value);

@@ -57,13 +57,13 @@ JobLine job_line(const QString& path, const std::vector<StationKind>& stations) 
         line.names = names_in(document, path);
         const StateResult read = state_of(document);
         if (!read.state) {
-            line.says = message_text(read.problems.front(), Unit::mm);
+            line.says = message_text(read.problems.front());
             return line;
         }
         line.says = how_far(*read.state, stations);
         line.drawing = neck_picture(read.state->job, read.state->written);
     } catch (const InputError& error) {
-        line.says = message_text(error.message(), Unit::mm);
+        line.says = message_text(error.message());
     }
     return line;
 }

@@ -126,10 +126,10 @@ bool MainWindow::open(const QString& path) {
         session_.open(path);
         return true;
     } catch (const InputError& error) {
-        notice_->say(tr("%1 was not opened: %2")
-                         .arg(QFileInfo(path).fileName(), message_text(error.message(), Unit::mm)),
-                     error.message().id == "job_not_left" ? Notice::read_again | Notice::elsewhere
-                                                          : Notice::Ways(Notice::none));
+        notice_->say(
+            tr("%1 was not opened: %2").arg(QFileInfo(path).fileName(), message_text(error.message())),
+            error.message().id == "job_not_left" ? Notice::read_again | Notice::elsewhere
+                                                 : Notice::Ways(Notice::none));
         return false;
     }
 }
@@ -290,8 +290,9 @@ void MainWindow::show_page(Page page, bool shown) {
 void MainWindow::next_unit() {
     if (!session_.is_open()) return;
     const Unit next = static_cast<Unit>((static_cast<int>(session_.state().job.unit) + 1) % 4);
-    const auto problems = session_.commit(tr("unit %1").arg(unit_text(next)),
-                                          with(session_.document(), "unit", std::string(word_of(next))));
+    const auto problems =
+        session_.commit(tr("unit %1").arg(unit_text(next)),
+                        without(with(session_.document(), "unit", std::string(word_of(next))), "units"));
     if (!problems.empty()) say(session_.told(problems));
 }
 
@@ -318,7 +319,7 @@ void MainWindow::say(const QString& text) {
 void MainWindow::say_shop_faults() {
     const std::vector<Message>& faults = session_.workshop().faults();
     if (faults.empty()) return;
-    QString text = located_text(faults.front(), Unit::mm);
+    QString text = located_text(faults.front());
     if (faults.size() > 1)
         text += QLatin1Char(' ') + tr("(and %n more)", "", static_cast<int>(faults.size()) - 1);
     say(text);

@@ -51,7 +51,7 @@ void MainWindow::open_demo() {
         open(QDir(folder).filePath(QStringLiteral("curlew.fmjob")));
         say_shop_faults();
     } catch (const InputError& error) {
-        say(message_text(error.message(), Unit::mm));
+        say(message_text(error.message()));
     }
 }
 
@@ -232,7 +232,7 @@ void MainWindow::change_bench_habits(const std::function<void(BenchHabits&)>& ch
         keep_bench(session_.workshop().folder(), habits);
         session_.set_workshop(Workshop(session_.workshop().folder()));
     } catch (const InputError& error) {
-        say(message_text(error.message(), Unit::mm));
+        say(message_text(error.message()));
     }
 }
 

@@ -75,7 +75,7 @@ void MainWindow::begin_kind(int kind) {
                                        [&](const std::string& title) { return job_of_kind(begun, title); });
         if (!open(path)) return;
     } catch (const InputError& error) {
-        return say(message_text(error.message(), Unit::mm));
+        return say(message_text(error.message()));
     }
     choose_station(Station::neck);
     neck()->ask();
@@ -95,7 +95,7 @@ void MainWindow::begin_same(const QString& from) {
         });
         if (open(path)) choose_station(Station::survey);
     } catch (const InputError& error) {
-        say(message_text(error.message(), Unit::mm));
+        say(message_text(error.message()));
     }
 }
 
@@ -134,7 +134,7 @@ void MainWindow::go_way(Notice::Way way) {
     try {
         session_.reload();
     } catch (const InputError& error) {
-        notice_->say_trouble(message_text(error.message(), Unit::mm), Notice::read_again | Notice::elsewhere);
+        notice_->say_trouble(message_text(error.message()), Notice::read_again | Notice::elsewhere);
     }
 }
 
@@ -154,7 +154,7 @@ void MainWindow::save_as_dialog() {
         const QString path = path_for_job(tr("Save the job under another name"), session_.path());
         if (!path.isEmpty()) session_.save_as(path);
     } catch (const InputError& error) {
-        notice_->say(message_text(error.message(), Unit::mm), Notice::elsewhere);
+        notice_->say(message_text(error.message()), Notice::elsewhere);
     }
 }
 

@@ -1,4 +1,5 @@
 // Ways to a value: the search, from a doubt, as a table; and schools side by side.
+#include "core/words/length_kind.h"
 #include "ui/look/texts.h"
 #include "ui/window/comparison.h"
 #include "ui/window/finder.h"
@@ -95,10 +96,9 @@ void MainWindow::add_field_entries(std::vector<Finder::Entry>& entries) {
     for (const auto& [station, frame] : all_stations())
         for (ValueField* field : frame->findChildren<ValueField*>()) {
             if (!is_in_use(field, frame)) continue;
-            const QString value =
-                field->text() + (field->kind() == FieldKind::length
-                                     ? QLatin1Char(' ') + unit_text(session_.state().job.unit)
-                                     : QString());
+            const QString value = field->text() + (field->kind() == FieldKind::length
+                                                       ? QLatin1Char(' ') + unit_text(field->unit())
+                                                       : QString());
             entries.push_back(
                 {field->name(), value, [this, station = station, field] { go_to(station, field); }});
         }
@@ -120,8 +120,8 @@ void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
             words += QStringLiteral(", %1").arg(number.item + 1);
         const double value = *value_of(state.solution, number);
         const QString more = number.quantity->kind == QuantityKind::length
-                                 ? length_with_unit(value, state.job.unit)
-                                 : term_value(value, number.quantity->kind, state.job.unit);
+                                 ? length_with_unit(value, state.job.units.of(length_kind_of(number.text())))
+                                 : term_value(value, number.quantity->kind, state.job.units.small());
         entries.push_back({words, more, [this, number] {
                                if (number.quantity->of_string()) choose_string(number.string);
                                key_name_ = QString::fromStdString(number.name());

@@ -173,7 +173,7 @@ void StationPath::refresh() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     const Design& design = state.job.design;
-    const Unit unit = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a scale is no matter of thou
+    const Unit unit = state.job.units.along();
     title_->setText(state.job.title.empty() ? QFileInfo(session_.path()).completeBaseName()
                                             : QString::fromStdString(state.job.title).left(longest_shown));
     const auto courses = static_cast<int>(course_starts(design.strings).size());
@@ -210,7 +210,7 @@ void StationPath::refresh() {
             entry.state->setProperty("warning", warning.has_value());
             restyle(entry.state);
         }
-        entry.state->setToolTip(warning ? message_text(*warning, unit) : whole);
+        entry.state->setToolTip(warning ? message_text(*warning, state.job.units) : whole);
         entry.button->setAccessibleDescription(whole);
         const bool begun = kinds_[i].begun(state);
         moved = moved || entry.begun != begun;

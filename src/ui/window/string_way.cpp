@@ -41,14 +41,20 @@ void StringWay::set_string(std::size_t string) {
     update();
 }
 
+Unit StringWay::unit_over(int fret) const {
+    const Units& units = session_.state().job.units;
+    return fret < 12 ? units.gap() : units.action();
+}
+
 void StringWay::tell() {
     if (!session_.is_open() || string_ >= session_.state().solution.strings.size()) return;
     const State& state = session_.state();
     const StringSolution& string = state.solution.strings[string_];
-    const Unit unit = state.job.unit;
     QStringList gaps;
     for (std::size_t i = 0; i < string.open_gaps_mm.size(); ++i)
-        gaps << tr("%1 over fret %2").arg(length_with_unit(string.open_gaps_mm[i], unit)).arg(i + 1);
+        gaps << tr("%1 over fret %2")
+                    .arg(length_with_unit(string.open_gaps_mm[i], unit_over(static_cast<int>(i) + 1)))
+                    .arg(i + 1);
     setAccessibleDescription(QString::fromStdString(state.job.design.string_name(string_)) +
                              QStringLiteral(": ") + gaps.join(QStringLiteral(", ")));
 }
@@ -194,7 +200,7 @@ void StringWay::paint_ends(QPainter& painter, const Frame& f) const {
 void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
     const State& state = session_.state();
     const StringSolution& string = state.solution.strings[string_];
-    const Unit unit = state.job.unit;
+    const Units& units = state.job.units;
     const Neck& neck = state.neck;
     QFont bold = shipped_font(true);
     bold.setPixelSize(font().pixelSize() + 2);
@@ -216,14 +222,16 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
         painter.drawText(QRectF(left, 28, need, 18), Qt::AlignCenter, words);
     };
     const auto gap = [&](int fret) {
-        return length_number(string.open_gaps_mm[static_cast<std::size_t>(fret) - 1], unit)
+        return length_number(string.open_gaps_mm[static_cast<std::size_t>(fret) - 1], unit_over(fret))
             .replace(QLatin1Char('\n'), QLatin1Char(' '));
     };
     const auto fret_x = [&](int fret) {
         return f.nut_x + (neck.fret_x_mm(fret, string.line.scale_mm) - f.start_mm) * f.along_px;
     };
     figure(40.0, QString::fromStdString(state.job.design.string_name(string_)),
-           string.bend ? tr("bends %1").arg(angle_text(string.bend->break_angle_deg)) : unit_text(unit));
+           string.bend     ? tr("bends %1").arg(angle_text(string.bend->break_angle_deg))
+           : units.alike() ? unit_text(units.gap())
+                           : QString());
     figure(fret_x(1) + 50.0, gap(1), tr("over fret 1"));
     figure(fret_x(12), gap(12), tr("over fret 12"));
     if (neck.frets() > 12)
@@ -231,7 +239,7 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
     const double compensation = string.line.saddle_x_mm - string.line.scale_mm;
     figure(f.saddle_x,
            (compensation >= 0 ? QStringLiteral("+") : QString()) +
-               length_number(compensation, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')),
+               length_number(compensation, units.small()).replace(QLatin1Char('\n'), QLatin1Char(' ')),
            tr("compensation"));
     if (string.bridge) figure(f.end_x - 30.0, angle_text(string.bridge->break_angle_deg), tr("break angle"));
     painter.setFont(caption);

@@ -35,6 +35,8 @@ private:
     void paint_ends(class QPainter& painter, const Frame& frame) const;
     void paint_figures(class QPainter& painter, const Frame& frame) const;
     void tell();
+    /// What the height over a fret is told in.
+    Unit unit_over(int fret) const;
 
     const Session& session_;
     std::size_t string_ = 0;

@@ -1,6 +1,7 @@
 #include "ui/window/working_panel.h"
 
 #include "core/solution/uncertainty.h"
+#include "core/words/length_kind.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
@@ -65,7 +66,7 @@ void WorkingBar::refresh() {
 /// The working on one line, or two in a narrow window; what does not fit is in the whole working.
 void WorkingBar::show_line() {
     if (!worked_) return;
-    const QString text = name_of(*worked_) + working_line(*worked_, session_.state().job.unit);
+    const QString text = name_of(*worked_) + working_line(*worked_, unit());
     const int lines = height() >= 78 ? 2 : 1;
     const double share = lines > 1 ? 0.94 : 1.0; // words break before the edge
     line_->setText(line_->fontMetrics().elidedText(text, Qt::ElideRight,
@@ -75,6 +76,10 @@ void WorkingBar::show_line() {
 QString WorkingBar::name_of(const Working& worked) const {
     if (!worked.string) return {};
     return QString::fromStdString(session_.state().job.design.string_name(*worked.string)) + QLatin1Char(' ');
+}
+
+Unit WorkingBar::unit() const {
+    return session_.state().job.units.of(length_kind_of(key_.toStdString()));
 }
 
 void WorkingBar::ask_now() {
@@ -96,7 +101,7 @@ void WorkingBar::ask_how_sure() {
 }
 
 void WorkingBar::show_sure() {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = this->unit();
     QString text = QStringLiteral("± …");
     if (how_sure_) {
         text = QStringLiteral("± ") + term_value(how_sure_->standard, worked_->kind, unit);
@@ -113,7 +118,7 @@ void WorkingBar::show_sure() {
 QString WorkingBar::whole_text() const {
     if (!worked_) return {};
     const std::optional<Working>& worked = worked_;
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = this->unit();
     const auto cell = [](const QString& text, const char* align) {
         return QStringLiteral("<td align='%1' style='padding: 2px 14px 2px 0'>%2</td>")
             .arg(QLatin1String(align), text.toHtmlEscaped());

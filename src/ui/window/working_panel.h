@@ -34,6 +34,7 @@ private:
     /// pauses: the window's own work comes first.
     void ask_how_sure();
     void show_line();
+    Unit unit() const; ///< what the number is thought of in
     void show_sure();
     QString name_of(const Working& worked) const;
     QString whole_text() const;

@@ -174,7 +174,7 @@ void BackgroundPage::take(const BackgroundFile& file, const std::string& drawing
         commit(tr("%1 behind the drawing").arg(QFileInfo(path).fileName()),
                with_background(session_.document(), drawing, behind));
     } catch (const InputError& error) {
-        Q_EMIT refused(message_text(error.message(), Unit::mm));
+        Q_EMIT refused(message_text(error.message()));
     }
 }
 
@@ -182,10 +182,10 @@ void BackgroundPage::take_two_points(QPointF first_mm, QPointF second_mm) {
     if (!background()) return;
     points_ = {{first_mm.x(), first_mm.y()}, {second_mm.x(), second_mm.y()}};
     const double shown = std::hypot(second_mm.x() - first_mm.x(), second_mm.y() - first_mm.y());
-    apart_->show_value(shown, session_.state().job.unit);
+    apart_->show_value(shown, session_.state().job.units.small());
     refresh();
     says_->setText(tr("The two points are drawn %1 apart. Enter how far they truly are.")
-                       .arg(length_with_unit(shown, session_.state().job.unit)));
+                       .arg(length_with_unit(shown, session_.state().job.units.small())));
     apart_->setFocus();
     apart_->selectAll();
 }

@@ -98,7 +98,7 @@ QString BridgeStation::foot() const {
     if (state.plan && state.plan->moment_found_nm)
         lines.front() += tr(", as found %1").arg(number_text(*state.plan->moment_found_nm, 2));
     const BridgeSolution& bridge = *state.solution.bridge;
-    const auto length = [&](double mm) { return length_with_unit(mm, state.job.unit); };
+    const auto length = [&](double mm) { return length_with_unit(mm, state.job.units.small()); };
     if (bridge.ream_mm) lines << tr("reamer %1 past the drilled hole").arg(length(*bridge.ream_mm));
     if (bridge.mouth_mm)
         lines << (*bridge.mouth_mm < 0 ? tr("slot's mouth %1 before the crowns")
@@ -125,9 +125,10 @@ QString BridgeStation::foot() const {
                                            : tr("bottom round %1, radius %2"))
                      .arg(length(std::abs(bridge.feet->rise_mm)),
                           QString::fromStdString(
-                              sheet_radius(std::abs(*bridge.feet->radius_mm), state.job.unit)));
+                              sheet_radius(std::abs(*bridge.feet->radius_mm), state.job.units.small())));
     if (const auto packing = bridge.neck_packing_mm)
-        lines << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.unit));
+        lines
+            << tr("packing in the neck pocket: %1").arg(length_with_unit(*packing, state.job.units.small()));
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -138,7 +139,7 @@ void BridgeStation::refresh() {
     if (state.job.design.bridge) {
         facts << kind_words(*kind_of_bridge(state.job.design));
         if (const auto height = state.solution.bridge->height_mm)
-            facts << tr("%1 high").arg(length_with_unit(*height, state.job.unit));
+            facts << tr("%1 high").arg(length_with_unit(*height, state.job.units.small()));
     } else {
         facts << tr("none in this job");
     }
@@ -168,7 +169,7 @@ QString bridge_state(const State& state) {
     if (!state.solution.bridge) return StationWords::tr("none in this job");
     const auto height = state.solution.bridge->height_mm;
     if (height && state.job.design.has_slot())
-        return StationWords::tr("%1 high").arg(length_with_unit(*height, state.job.unit));
+        return StationWords::tr("%1 high").arg(length_with_unit(*height, state.job.units.small()));
     switch (state.job.design.bridge->stands) {
     case BridgeStands::floating: return StationWords::tr("floating");
     case BridgeStands::plate: return StationWords::tr("single saddles");

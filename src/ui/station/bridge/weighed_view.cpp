@@ -34,7 +34,7 @@ std::vector<WeighedView::Pair> WeighedView::pairs() const {
     const auto degrees = [](double deg) { return number_text(deg, 1) + QStringLiteral("°"); };
     const auto moment = [](double nm) { return tr("%1 N·m").arg(number_text(nm, 2)); };
     if (i < plan.exposures_found_mm.size() && at.exposure_mm) {
-        const auto length = [&](double mm) { return length_with_unit(mm, state.job.unit); };
+        const auto length = [&](double mm) { return length_with_unit(mm, state.job.units.small()); };
         list.push_back({tr("saddle exposed"), plan.exposures_found_mm[i], *at.exposure_mm,
                         length(plan.exposures_found_mm[i]), length(*at.exposure_mm), std::nullopt});
     }

@@ -82,7 +82,8 @@ QString IntonationModel::cell(std::size_t i, int column) const {
     }
     if (column == crown_column) {
         if (!rounds_[i].crown_mm) return QStringLiteral("·");
-        return length_number(*rounds_[i].crown_mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+        return length_number(*rounds_[i].crown_mm, job.units.along())
+            .replace(QLatin1Char('\n'), QLatin1Char(' '));
     }
     if (i >= advice_.size() || !advice_[i]) return QStringLiteral("–");
     if (column == off_column) return signed_text(advice_[i]->off_cents, 1);
@@ -90,7 +91,7 @@ QString IntonationModel::cell(std::size_t i, int column) const {
     if (advice_[i]->read_again && job.intonation.by != MoveBy::line) return tr("again");
     const double mm = moves_mm_[i].value_or(0);
     return (mm > 0 ? QStringLiteral("+") : QString()) +
-           length_number(mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+           length_number(mm, job.units.small()).replace(QLatin1Char('\n'), QLatin1Char(' '));
 }
 
 const CentsRead* IntonationModel::shown_read(std::size_t i) const {
@@ -104,7 +105,7 @@ const CentsRead* IntonationModel::shown_read(std::size_t i) const {
 }
 
 QString IntonationModel::tip(std::size_t i, int column) const {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.small();
     if (column == read_column) {
         const CentsRead* read = shown_read(i);
         if (read && !read->counts)
@@ -166,7 +167,7 @@ bool IntonationModel::setData(const QModelIndex& index, const QVariant& value, i
 }
 
 bool IntonationModel::take_crown(int string, const QString& text) {
-    const TypedLength typed_mm = typed_length(text, session_.state().job.unit);
+    const TypedLength typed_mm = typed_length(text, session_.state().job.units.along());
     if (!typed_mm.mm) {
         Q_EMIT not_understood(typed_mm.fault);
         return false;

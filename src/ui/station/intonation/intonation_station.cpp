@@ -214,7 +214,8 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
         const auto i = static_cast<std::size_t>(string);
         const Job& job = session_.state().job;
         commit(tr("%1: %2 from fret 12 to its crown")
-                   .arg(QString::fromStdString(job.design.string_name(i)), length_with_unit(mm, job.unit)),
+                   .arg(QString::fromStdString(job.design.string_name(i)),
+                        length_with_unit(mm, job.units.small())),
                with_crown_found(session_.document(), job.design.strings.size(), i, mm,
                                 session_.sitting().toStdString(), time_of_record()));
     });
@@ -313,7 +314,7 @@ QString IntonationStation::fit_words() const {
                  number_text(made->end_stiffness.value, 2), number_text(made->end_stiffness.standard, 2))
             .arg(made->residuals.size())
             .arg(number_text(made->rms_after_cents, 1), number_text(made->rms_before_cents, 1));
-    for (const Message& note : made->notes) words += QLatin1Char(' ') + message_text(note, state.job.unit);
+    for (const Message& note : made->notes) words += QLatin1Char(' ') + message_text(note, state.job.units);
     return words;
 }
 
@@ -323,7 +324,7 @@ QString IntonationStation::gain_words() const {
     QStringList tenths;
     for (const SetForwardGain& gain : set_forward_gains(state.work_design, state.solution))
         if (gain.forward_mm > 0)
-            tenths << tr("%1: %2").arg(length_number(gain.forward_mm, state.job.unit),
+            tenths << tr("%1: %2").arg(length_number(gain.forward_mm, state.job.units.small()),
                                        number_text(gain.gained_cents, 2));
     if (tenths.isEmpty()) return {};
     return QLatin1Char(' ') +
@@ -346,7 +347,7 @@ QString IntonationStation::warning_words() const {
         if (each->leaves_saddle_mm != 0)
             words += tr("<b>%1:</b> its crown would stand %2 beyond its saddle: that is a matter of the "
                         "bridge's place, not of the crown. ")
-                         .arg(name, length_with_unit(std::abs(each->leaves_saddle_mm), job.unit));
+                         .arg(name, length_with_unit(std::abs(each->leaves_saddle_mm), job.units.small()));
         if (each->fret12_off_cents)
             words += tr("<b>%1:</b> fret 12 itself stands wrong by %2 cents against its neighbours and is "
                         "left out. ")
@@ -360,7 +361,7 @@ QString IntonationStation::warning_words() const {
 }
 
 QString IntonationStation::advice_words() const {
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.small();
     const auto signed_length = [&](double mm) {
         return (mm > 0 ? QStringLiteral("+") : QString()) + length_with_unit(mm, unit);
     };
@@ -428,8 +429,8 @@ void IntonationStation::refresh() {
                   .arg(rounds + 1));
     by_->set_chosen(static_cast<int>(job.intonation.by));
     against_->set_chosen(job.intonation.against == CentsAgainst::open ? 0 : 1);
-    flat_->show_value(job.intonation.flat_cents, job.unit);
-    fret_field_->show_value(fret_, job.unit);
+    flat_->show_value(job.intonation.flat_cents, job.units.small());
+    fret_field_->show_value(fret_, job.units.small());
     advice_->setText(advice_words());
     fit_->setText(fit_words());
     const auto made = fit(job.design, session_.state().written, job.readings, view_.string);

@@ -117,7 +117,8 @@ QString NeckPages::reliefs() const {
                      .arg(from)
                      .arg(to)
                      .arg(at)
-                     .arg(length_with_unit(made.relief_depth_mm(from, at, to), session_.state().job.unit));
+                     .arg(length_with_unit(made.relief_depth_mm(from, at, to),
+                                           session_.state().job.units.gap()));
     }
     return lines.join(QLatin1Char('\n'));
 }

@@ -60,7 +60,8 @@ NeckStation::NeckStation(Session& session, const ViewState& view, QWidget* paren
 
 void NeckStation::set_offset(int fret, double mm) {
     const State& state = session_.state();
-    const QString name = tr("fret %1 higher by %2").arg(fret).arg(length_with_unit(mm, state.job.unit));
+    const QString name =
+        tr("fret %1 higher by %2").arg(fret).arg(length_with_unit(mm, state.job.units.gap()));
     const auto problems =
         session_.commit(name, with_fret_offset(session_.document(), state.job.design.neck.frets, fret, mm));
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
@@ -99,29 +100,28 @@ QString next_at_neck(const State& state) {
 } // namespace
 
 StationKind neck_kind() {
-    return {
-        Station::neck,
-        StationWords::tr("Neck"),
-        StationWords::tr("The neck: scale, frets, board, relief (Alt+2)"),
-        StationWords::tr("Nec&k"),
-        StationWords::tr("Go to the neck"),
-        [](const State& state) {
-            const auto& relief = state.job.design.neck.relief;
-            return relief
-                       ? StationWords::tr("relief %1").arg(length_with_unit(relief->depth_mm, state.job.unit))
-                       : StationWords::tr("straight");
-        },
-        [](const State& state) { return state.job.design.neck.relief.has_value(); },
-        next_at_neck,
-        [](const Design&) {
-            return StationWords::tr(
-                "Truss rod: small turns, stop when it binds, know its direction. When unsure, "
-                "ask a trained repairer.");
-        },
-        [](const State&, const ViewState&) { return QStringLiteral("scale_mm"); },
-        [](Session& session, const ViewState& view) -> WindowPage* {
-            return new NeckStation(session, view);
-        }};
+    return {Station::neck,
+            StationWords::tr("Neck"),
+            StationWords::tr("The neck: scale, frets, board, relief (Alt+2)"),
+            StationWords::tr("Nec&k"),
+            StationWords::tr("Go to the neck"),
+            [](const State& state) {
+                const auto& relief = state.job.design.neck.relief;
+                return relief ? StationWords::tr("relief %1")
+                                    .arg(length_with_unit(relief->depth_mm, state.job.units.gap()))
+                              : StationWords::tr("straight");
+            },
+            [](const State& state) { return state.job.design.neck.relief.has_value(); },
+            next_at_neck,
+            [](const Design&) {
+                return StationWords::tr(
+                    "Truss rod: small turns, stop when it binds, know its direction. When unsure, "
+                    "ask a trained repairer.");
+            },
+            [](const State&, const ViewState&) { return QStringLiteral("scale_mm"); },
+            [](Session& session, const ViewState& view) -> WindowPage* {
+                return new NeckStation(session, view);
+            }};
 }
 
 } // namespace fm

@@ -69,7 +69,7 @@ void CutList::refresh() {
     table_->setCurrentIndex(model_->index(row, editing && current.isValid() ? current.column() : 2));
     stage_->set_chosen(static_cast<int>(view_.stage));
     datum_->set_chosen(static_cast<int>(view_.datum));
-    unit_->setText(unit_text(session_.state().job.unit) + QLatin1Char(' ') + model_->datum_words());
+    unit_->setText(unit_text(session_.state().job.units.small()) + QLatin1Char(' ') + model_->datum_words());
     share_room(table_);
 }
 

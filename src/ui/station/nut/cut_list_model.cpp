@@ -56,21 +56,29 @@ QVariant CutListModel::headerData(int section, Qt::Orientation orientation, int 
     if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole)
         return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-    switch (column(section)) {
+    const Column here = column(section);
+    switch (here) {
     case Column::string: return tr("string");
     case Column::saw_to: return tr("saw to");
     case Column::floor: return tr("floor");
     case Column::width: return tr("width");
     case Column::file: return tr("file");
     case Column::gap_now:
-        return session_.is_open() && !nut_way(session_.state().job.design).open()
-                   ? tr("held %1").arg(nut_way(session_.state().job.design).held_at)
-                   : tr("gap 1");
-    case Column::action_now: return tr("at 12");
+        return with_unit(session_.is_open() && !nut_way(session_.state().job.design).open()
+                             ? tr("held %1").arg(nut_way(session_.state().job.design).held_at)
+                             : tr("gap 1"),
+                         here);
+    case Column::action_now: return with_unit(tr("at 12"), here);
     case Column::now: return tr("now");
-    case Column::take_off: return tr("take off");
+    case Column::take_off: return with_unit(tr("take off"), here);
     }
     return {};
+}
+
+/// With the unit under it where it is not that of the list.
+QString CutListModel::with_unit(const QString& header, Column column) const {
+    if (!session_.is_open() || unit_of(column) == session_.state().job.units.small()) return header;
+    return header + QLatin1Char('\n') + unit_text(unit_of(column));
 }
 
 Qt::ItemFlags CutListModel::flags(const QModelIndex& index) const {
@@ -114,7 +122,7 @@ QString CutListModel::file_words(std::size_t i) const {
     const FileChoice file =
         file_for_slot(session_.tools().nut_files_mm, string.diameter_mm,
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.small();
     switch (file.fit) {
     case FileFit::fits: return length_number(file.width_mm, unit);
     case FileFit::rock: return length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
@@ -124,10 +132,20 @@ QString CutListModel::file_words(std::size_t i) const {
     return {};
 }
 
+Unit CutListModel::unit_of(Column column) const {
+    const Units& units = session_.state().job.units;
+    switch (column) {
+    case Column::gap_now:
+    case Column::take_off: return units.gap();
+    case Column::action_now: return units.action();
+    default: return units.small();
+    }
+}
+
 QString CutListModel::cell(const QModelIndex& index) const {
     const State& state = session_.state();
     const auto i = static_cast<std::size_t>(index.row());
-    const Unit unit = state.job.unit;
+    const Unit unit = unit_of(column(index.column()));
     const SlotWork& slot = state.solution.strings[i].slot;
     const auto shown = [unit](std::optional<double> mm) {
         return mm ? length_number(*mm, unit) : QStringLiteral("–");
@@ -189,14 +207,14 @@ QVariant CutListModel::data(const QModelIndex& index, int role) const {
     if (role == Qt::AccessibleDescriptionRole || role == Qt::ToolTipRole)
         return QString::fromStdString(session_.state().job.design.string_name(i)) + QLatin1Char(' ') +
                headerData(index.column(), Qt::Horizontal, Qt::DisplayRole).toString() + QStringLiteral(", ") +
-               unit_text(session_.state().job.unit) + QLatin1Char(' ') + datum_words();
+               unit_text(unit_of(here)) + QLatin1Char(' ') + datum_words();
     if (role == Qt::EditRole) {
         const State& state = session_.state();
         std::optional<double> read;
         if (here == Column::gap_now && state.nut_gaps[i] && state.nut_gaps[i]->as_read)
             read = state.nut_gaps[i]->mm;
         if (here == Column::action_now) read = state.known[i].action_mm;
-        return read ? length_for_edit(*read, session_.state().job.unit) : QString();
+        return read ? length_for_edit(*read, unit_of(here)) : QString();
     }
     if (role == tone_role) return static_cast<int>(tone(index));
     if (role != number_key_role) return {};
@@ -217,7 +235,7 @@ bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int 
     const State& state = session_.state();
     const bool action = column(index.column()) == Column::action_now;
     const TypedReading typed =
-        typed_reading(text, state.job.unit, !action && !nut_way(state.job.design).open());
+        typed_reading(text, unit_of(column(index.column())), !action && !nut_way(state.job.design).open());
     if (!typed.read) {
         Q_EMIT not_understood(typed.fault);
         return false;
@@ -249,7 +267,7 @@ void CutListModel::refresh() {
 QString CutListModel::feeler_words(int row) const {
     if (view_.datum != Datum::board || !session_.is_open() || row < 0 || row >= rowCount()) return {};
     const auto i = static_cast<std::size_t>(row);
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.small();
     const auto stack = feeler_stack(session_.tools().feelers_mm,
                                     session_.state().solution.strings[i].slot.floor_over_board_mm);
     if (!stack) return tr("no stack of three feelers reaches that height");

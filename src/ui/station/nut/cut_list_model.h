@@ -36,6 +36,8 @@ Q_SIGNALS:
     void not_understood(const QString& why);
 
 private:
+    Unit unit_of(Column column) const;
+    QString with_unit(const QString& header, Column column) const;
     QString cell(const QModelIndex& index) const;
     Tone tone(const QModelIndex& index) const;
     QString file_words(std::size_t string) const;

@@ -109,9 +109,9 @@ QString NutBehindCanvas::gain() const {
     const Solution other = solve(plain);
     if (other.strings[chosen()].cents.empty()) return {};
     return tr("front %1 forward: fret 1 plays %2 off; with the front at the line %3")
-        .arg(length_with_unit(string.line.set_forward_mm, state().job.unit),
-             term_value(string.cents[0], QuantityKind::cents, state().job.unit),
-             term_value(other.strings[chosen()].cents[0], QuantityKind::cents, state().job.unit));
+        .arg(length_with_unit(string.line.set_forward_mm, state().job.units.small()),
+             term_value(string.cents[0], QuantityKind::cents, state().job.units.small()),
+             term_value(other.strings[chosen()].cents[0], QuantityKind::cents, state().job.units.small()));
 }
 
 void NutBehindCanvas::lay_out() {

@@ -163,12 +163,13 @@ void NutCanvas::lay_out() {
     }
     floor_->setObjectName(shows_found() ? QString()
                                         : QString::fromStdString(string_key(view_.string, floor_key())));
-    floor_->show_number(value ? length_number(*value, state.job.unit) : QStringLiteral("–"),
+    floor_->show_number(value ? length_number(*value, state.job.units.small()) : QStringLiteral("–"),
                         translated(quantity_of("strings[]." + floor_key()).title) + QStringLiteral(", ") +
-                            name + QStringLiteral(", ") + unit_text(state.job.unit));
-    pencil_->show_number(length_number(string.slot.fret_tops_above_seat_mm, state.job.unit),
+                            name + QStringLiteral(", ") + unit_text(state.job.units.small()));
+    pencil_->show_number(length_number(string.slot.fret_tops_above_seat_mm, state.job.units.small()),
                          translated(quantity_of("strings[].fret_tops_above_seat_mm").title) +
-                             QStringLiteral(", ") + name + QStringLiteral(", ") + unit_text(state.job.unit));
+                             QStringLiteral(", ") + name + QStringLiteral(", ") +
+                             unit_text(state.job.units.small()));
 }
 
 QPointF NutCanvas::still_point() const {

@@ -90,7 +90,7 @@ void NutCanvas::paint_chain(QPainter& painter, const Place& p) {
         const double b = string_x(p, i);
         const double mm =
             std::abs(state.solution.strings[i].slot.along_mm - state.solution.strings[i - 1].slot.along_mm);
-        const QString words = length_number(mm, state.job.unit);
+        const QString words = length_number(mm, state.job.units.along());
         const double need = metrics.horizontalAdvance(words);
         const double left = 0.5 * (a + b) - 0.5 * need;
         const bool room = side() > 0 ? left >= taken + 5.0 : left + need <= taken - 5.0;

@@ -54,7 +54,7 @@ void NutStation::refresh() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     const Design& design = state.job.design;
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.small();
     QString facts = QString::fromStdString(material_name(design.nut.material)).left(40);
     if (const auto& blank = design.nut.blank) {
         const auto shown = [unit](double mm) { return length_short(mm, unit); };

@@ -94,7 +94,7 @@ QString PricePanel::part_words(const PartQuote& part) const {
                       .arg(ordered_words(part.part), money(part.price.total()), number_text(part.minutes, 0));
     if (part.cheapest) words += QStringLiteral(", ") + QString::fromStdString(part.cheapest->name);
     for (const Message& message : part.missing)
-        words += QStringLiteral("\n  ▲ ") + message_text(message, session_.state().job.unit);
+        words += QStringLiteral("\n  ▲ ") + message_text(message, session_.state().job.units);
     return words;
 }
 
@@ -108,7 +108,7 @@ void PricePanel::refresh() {
                               ordered.end());
         parts_[i]->setEnabled(!session_.read_only());
     }
-    sum_->show_value(state.job.ordered.sum, state.job.unit);
+    sum_->show_value(state.job.ordered.sum, state.job.units.small());
     if (!shop.priced())
         return price_->setText(tr("The shop's tables hold neither rate nor blanks: no price."));
     const JobQuote quote = quote_of(state.job, state.solution, state.plan, shop);

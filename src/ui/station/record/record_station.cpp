@@ -13,9 +13,9 @@ namespace fm {
 
 namespace {
 
-QString words_of_line(const StoryLine& line, Unit unit) {
+QString words_of_line(const StoryLine& line, const Units& units) {
     QStringList says;
-    for (const Message& message : line.says) says << message_text(message, unit);
+    for (const Message& message : line.says) says << message_text(message, units);
     QString words = says.join(QStringLiteral("; "));
     if (!line.text.empty())
         words += (words.isEmpty() ? QString() : QStringLiteral(": ")) + QString::fromStdString(line.text);
@@ -171,7 +171,7 @@ void RecordStation::commit(const QString& name, const Value& document) {
     text_->clear();
     reason_->clear();
     typed_minutes_ = 0;
-    minutes_->show_value(std::nullopt, session_.state().job.unit);
+    minutes_->show_value(std::nullopt, session_.state().job.units.small());
     refresh();
 }
 
@@ -221,7 +221,7 @@ void RecordStation::refresh() {
     for (const StoryLine& line : lines_) {
         QString when = QString::fromStdString(line.when).left(16);
         when.replace(QLatin1Char('T'), QLatin1Char(' '));
-        told << (when.isEmpty() ? QString() : when + QStringLiteral("   ")) + words_of_line(line, job.unit);
+        told << (when.isEmpty() ? QString() : when + QStringLiteral("   ")) + words_of_line(line, job.units);
     }
     show_lines(*story_, told);
     story_->setCurrentRow(row < story_->count() ? row : -1);
@@ -244,15 +244,16 @@ void RecordStation::refresh() {
                              : tr("Gap over fret 1 with the string held down at fret %1, as found")
                                    .arg(story.nut_way.held_at));
     numbers_->setRowCount(static_cast<int>(story.strings.size()));
-    const auto shown = [&](const std::optional<double>& mm) {
-        return mm ? length_number(*mm, job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
+    const auto shown = [&](const std::optional<double>& mm, Unit unit) {
+        return mm ? length_number(*mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' '))
                   : QStringLiteral("–");
     };
     for (std::size_t i = 0; i < story.strings.size(); ++i) {
         const StringBeforeAfter& each = story.strings[i];
-        const QString cells[] = {QString::fromStdString(job.design.string_name(i)),
-                                 shown(each.nut_gap_mm.found), shown(each.nut_gap_mm.now),
-                                 shown(each.action_mm.found), shown(each.action_mm.now)};
+        const QString cells[] = {
+            QString::fromStdString(job.design.string_name(i)), shown(each.nut_gap_mm.found, job.units.gap()),
+            shown(each.nut_gap_mm.now, job.units.gap()), shown(each.action_mm.found, job.units.action()),
+            shown(each.action_mm.now, job.units.action())};
         for (int column = 0; column < 5; ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
             item->setTextAlignment((column == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
@@ -263,8 +264,9 @@ void RecordStation::refresh() {
         return value ? number_text(*value, 0) + QStringLiteral(" %") : QStringLiteral("–");
     };
     whole_->setText(tr("relief: found %1, now %2\nhumidity: found %3, now %4")
-                        .arg(shown(story.relief_mm.found), shown(story.relief_mm.now),
-                             percent(story.humidity_pct.found), percent(story.humidity_pct.now)));
+                        .arg(shown(story.relief_mm.found, job.units.gap()),
+                             shown(story.relief_mm.now, job.units.gap()), percent(story.humidity_pct.found),
+                             percent(story.humidity_pct.now)));
     show_chosen();
 }
 

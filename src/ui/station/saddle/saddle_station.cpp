@@ -54,8 +54,9 @@ void SaddleStation::choose_columns() {
         now.thing = ReadThing::action12;
         now.words = [](const State& s, std::size_t i) {
             const KnownString& known = s.known[i];
-            return !known.action_mm && known.action_bound ? leaves_text(*known.action_bound, s.job.unit)
-                                                          : QString();
+            return !known.action_mm && known.action_bound
+                       ? leaves_text(*known.action_bound, s.job.units.action())
+                       : QString();
         };
         NumberColumn wanted_action{tr("wanted"),
                                    [](const State& s, std::size_t i) -> std::optional<double> {
@@ -63,11 +64,12 @@ void SaddleStation::choose_columns() {
                                    },
                                    [](std::size_t i) { return string_key(i, "action12_mm"); }, Tone::plain};
         const bool screws = state.job.design.saddle.by_screws();
-        const NumberColumn off{screws ? tr("down") : tr("take off"),
-                               [](const State& s, std::size_t i) { return saddle_change_mm(s)[i]; },
-                               [](std::size_t i) { return string_key(i, "saddle_z_mm"); }, Tone::take_off};
-        const NumberColumn of_top{tr("top"), top, [](std::size_t i) { return string_key(i, "saddle_z_mm"); },
-                                  Tone::dust};
+        NumberColumn off{screws ? tr("down") : tr("take off"),
+                         [](const State& s, std::size_t i) { return saddle_change_mm(s)[i]; },
+                         [](std::size_t i) { return string_key(i, "saddle_z_mm"); }, Tone::take_off};
+        NumberColumn of_top{tr("top"), top, [](std::size_t i) { return string_key(i, "saddle_z_mm"); },
+                            Tone::dust};
+        off.length = of_top.length = LengthKind::gap;
         if (screws) return list_->set_columns({now, wanted_action, off});
         return list_->set_columns({now, wanted_action, off, of_top});
     }
@@ -86,7 +88,7 @@ void SaddleStation::choose_columns() {
 
 QString SaddleStation::foot() const {
     const State& state = session_.state();
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.small();
     const SaddleDesign& saddle = state.job.design.saddle;
     QStringList lines;
     if (view_.stage == CutStage::fitted) {
@@ -114,7 +116,7 @@ QString SaddleStation::foot() const {
     if (!radius) {
         lines << tr("top straight");
     } else {
-        const Unit coarse = state.job.unit == Unit::mm ? Unit::mm : Unit::in; // a radius is no matter of thou
+        const Unit coarse = state.job.units.along();
         const auto block =
             nearest_block_mm(*radius, crown_span_along_mm(state.solution), session_.tools().radius_blocks_mm);
         lines << (block ? tr("top on radius %1, nearest block %2")
@@ -129,7 +131,7 @@ void SaddleStation::refresh() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     const Design& design = state.job.design;
-    const Unit unit = state.job.unit;
+    const Unit unit = state.job.units.small();
     QStringList facts;
     if (design.has_slot()) facts << QString::fromStdString(material_name(design.saddle.material)).left(40);
     facts << (state.solution.single                      ? tr("single saddles")

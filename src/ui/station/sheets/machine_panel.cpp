@@ -58,7 +58,7 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
     connect(cutter_, &ValueField::committed, this, [this](double mm) {
         if (mm == 0) return choose_cutter({});
         if (mm >= least_cutter_mm && mm <= most_cutter_mm) return choose_cutter(mm);
-        const Unit unit = session_.state().job.unit;
+        const Unit unit = session_.state().job.units.small();
         const QString problem =
             tr("a cutter is %1 to %2 wide")
                 .arg(length_with_unit(least_cutter_mm, unit), length_with_unit(most_cutter_mm, unit));
@@ -84,7 +84,7 @@ void MachinePanel::choose_cutter(std::optional<double> mm) {
 }
 
 void MachinePanel::refresh() {
-    cutter_->show_value(cutter_mm_, session_.state().job.unit);
+    cutter_->show_value(cutter_mm_, session_.state().job.units.small());
     show_unreached();
 }
 
@@ -123,7 +123,7 @@ void MachinePanel::save_to(const QString& path) {
         for (const std::string& line : file.unreached) list += QByteArray::fromStdString(line) + '\n';
         save_file(path + QStringLiteral(".txt"), list, nullptr);
     } catch (const InputError& error) {
-        Q_EMIT refused(message_text(error.message(), Unit::mm));
+        Q_EMIT refused(message_text(error.message()));
     }
 }
 

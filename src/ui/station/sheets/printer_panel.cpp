@@ -97,7 +97,7 @@ void PrinterPanel::refresh() {
                        QStringLiteral(" ▾"));
     printers_->setAccessibleName(tr("Printer"));
     new_name_->show_words(name_);
-    const Unit unit = session_.is_open() ? session_.state().job.unit : Unit::mm;
+    const Unit unit = session_.is_open() ? session_.state().job.units.small() : Unit::mm;
     for (int i = 0; i < 2; ++i) {
         std::optional<double> reads;
         if (printer) reads = i == 0 ? printer->bar_x_mm : printer->bar_y_mm;
@@ -112,7 +112,7 @@ void PrinterPanel::enter(bool across, double mm) {
         return Q_EMIT refused(tr("give the printer a name first"));
     }
     if (!(mm >= least_bar_mm && mm <= most_bar_mm)) {
-        const Unit unit = session_.is_open() ? session_.state().job.unit : Unit::mm;
+        const Unit unit = session_.is_open() ? session_.state().job.units.small() : Unit::mm;
         const QString problem =
             tr("a test page's bar reads %1 to %2")
                 .arg(length_with_unit(least_bar_mm, unit), length_with_unit(most_bar_mm, unit));
@@ -135,7 +135,7 @@ void PrinterPanel::keep(const QString& name, double bar_x_mm, double bar_y_mm) {
         session_.set_workshop(Workshop(folder));
     } catch (const InputError& error) {
         refresh();
-        return Q_EMIT refused(message_text(error.message(), Unit::mm));
+        return Q_EMIT refused(message_text(error.message()));
     }
     choose(name);
 }

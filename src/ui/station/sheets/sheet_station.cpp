@@ -288,7 +288,7 @@ void SheetStation::save_to(const QString& path) {
     try {
         save_file(path, bytes, nullptr);
     } catch (const InputError& error) {
-        return Q_EMIT refused(message_text(error.message(), Unit::mm));
+        return Q_EMIT refused(message_text(error.message()));
     }
     record(tr("sheets saved as %1").arg(QFileInfo(path).fileName()));
 }

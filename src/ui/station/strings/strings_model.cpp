@@ -46,7 +46,7 @@ QVariant StringsModel::headerData(int section, Qt::Orientation orientation, int 
     if (role == Qt::TextAlignmentRole)
         return int(Qt::AlignVCenter | (section == 0 ? Qt::AlignLeft : Qt::AlignRight));
     if (role != Qt::DisplayRole) return {};
-    const QString unit = QStringLiteral(", ") + unit_text(session_.state().job.unit);
+    const QString unit = QStringLiteral(", ") + unit_text(session_.state().job.units.small());
     switch (static_cast<Column>(section)) {
     case Column::string: return tr("string");
     case Column::pitch: return tr("pitch");
@@ -78,7 +78,7 @@ QString StringsModel::text(const QModelIndex& index) const {
     const StringDesign& made = state.job.design.strings[i];
     const StringSolution& solved = state.solution.strings[i];
     const auto length = [&](double mm) {
-        return length_number(mm, state.job.unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+        return length_number(mm, state.job.units.small()).replace(QLatin1Char('\n'), QLatin1Char(' '));
     };
     switch (column_of(index)) {
     case Column::string: return QString::fromStdString(state.job.design.string_name(i));
@@ -177,8 +177,9 @@ QString StringsModel::edit_text(const QModelIndex& index) const {
         const Value* written = find(state.document, key_of_cell(index));
         return written && written->text() ? QString::fromStdString(*written->text()) : text(index);
     }
-    case Column::diameter: return length_for_edit(made.diameter_mm, state.job.unit);
-    case Column::core: return made.core_mm ? length_for_edit(*made.core_mm, state.job.unit) : QString();
+    case Column::diameter: return length_for_edit(made.diameter_mm, state.job.units.small());
+    case Column::core:
+        return made.core_mm ? length_for_edit(*made.core_mm, state.job.units.small()) : QString();
     case Column::mass: return made.unit_mass_g_m ? number_text(*made.unit_mass_g_m, 4) : QString();
     default: return text(index);
     }
@@ -195,12 +196,12 @@ std::optional<Value> StringsModel::typed(Column column, const QString& text) {
         Q_EMIT not_understood(tr("%1: a number of grams in a metre is needed").arg(text));
         return std::nullopt;
     }
-    const Unit unit = session_.state().job.unit;
+    const Unit unit = session_.state().job.units.small();
     const LengthResult result = parse_length(text.toStdString(), {unit, false});
     if (result) return Value(result.length->mm);
     const Message fault{
         message_id(result.error.fault), Severity::error, {}, {static_cast<int>(result.error.at) + 1}};
-    Q_EMIT not_understood(text + QStringLiteral(": ") + message_text(fault, unit));
+    Q_EMIT not_understood(text + QStringLiteral(": ") + message_text(fault, session_.state().job.units));
     return std::nullopt;
 }
 

@@ -177,7 +177,7 @@ void StringsStation::put_on(const QString& name, const Value& set) {
     try {
         commit(tr("strings from %1").arg(name), with_string_set(session_.document(), set));
     } catch (const InputError& error) {
-        Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
+        Q_EMIT refused(message_text(error.message(), session_.state().job.units));
     }
 }
 
@@ -185,7 +185,7 @@ void StringsStation::read_set(const QString& path) {
     try {
         put_on(QFileInfo(path).fileName(), strings_of_csv(load_file(path).text.toStdString()));
     } catch (const InputError& error) {
-        Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
+        Q_EMIT refused(message_text(error.message(), session_.state().job.units));
     }
 }
 

@@ -197,12 +197,12 @@ QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
 void SurveyCanvas::show_leaves(ValueField* field, Read what) {
     field->take_leaves(what == Read::nut_gap && !nut_way(design()).open());
     const auto leaves = leaves_as_found(state(), what, view_.string);
-    field->show_instead(leaves ? leaves_text(*leaves, state().job.unit) : QString());
+    field->show_instead(leaves ? leaves_text(*leaves, unit_of(state(), what)) : QString());
 }
 
 /// What a number as found is off the one wanted, with what the gauge may be off; "" where one is missing.
 QString SurveyCanvas::off_words(Read what) const {
-    const Unit unit = state().job.unit;
+    const Unit unit = unit_of(state(), what);
     const auto found = as_found(state(), what, view_.string);
     const auto target = wanted(state(), what, view_.string);
     QString words;
@@ -270,7 +270,8 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
             put(column.wanted, {x, found_y + field_px});
         } else if (target && column.what != Read::relief_treble) {
             write(row(found_y + 0.5 * field_px), Qt::AlignCenter,
-                  length_number(*target, state().job.unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
+                  length_number(*target, unit_of(state(), column.what))
+                      .replace(QLatin1Char('\n'), QLatin1Char(' ')));
         }
         write(QRectF(x - 0.5 * step, found_y + 1.5 * field_px, step, off_px), Qt::AlignCenter,
               off_words(column.what));

@@ -39,6 +39,7 @@ SurveyPages::SurveyPages(Session& session, FieldBinder& binder, const ViewState&
     add_slots_page();
     add_gauges_page();
     add_job_page();
+    add_units_page();
     add_playing_page();
 }
 
@@ -113,18 +114,34 @@ void SurveyPages::add_job_page() {
         return Pick{index == 1 ? tr("left-handed") : tr("right-handed"),
                     with(session_.document(), "handed", index == 1 ? "left" : "right")};
     });
+    ValueField* a4 = field("a4_hz", tr("pitch of A4 in Hz"), FieldKind::number,
+                           [](const State& s) { return std::optional(s.job.a4_hz); });
+    add_page(tr("Job"), {labelled(title_, tr("title")), labelled(owner_, tr("owner")), handed_,
+                         labelled(a4, tr("A4, Hz"))});
+}
+
+void SurveyPages::add_units_page() {
     std::vector<ChoiceRow::Option> options;
     for (const Unit unit : units) options.push_back({unit_text(unit), {}, QStringLiteral("U")});
-    unit_ = new ChoiceRow(tr("Unit"), options);
+    unit_ = new ChoiceRow(tr("All lengths"), options);
     picks(unit_, [this](int index) -> Picked {
         const Unit unit = units[static_cast<std::size_t>(index)];
         return Pick{tr("unit %1").arg(unit_text(unit)),
-                    with(session_.document(), "unit", std::string(word_of(unit)))};
+                    without(with(session_.document(), "unit", std::string(word_of(unit))), "units")};
     });
-    ValueField* a4 = field("a4_hz", tr("pitch of A4 in Hz"), FieldKind::number,
-                           [](const State& s) { return std::optional(s.job.a4_hz); });
-    add_page(tr("Job"), {labelled(title_, tr("title")), labelled(owner_, tr("owner")), handed_, unit_,
-                         labelled(a4, tr("A4, Hz"))});
+    const std::array names{tr("Scales and widths"), tr("Gauges and thicknesses"), tr("Gaps, relief, cuts"),
+                           tr("Height over fret 12")};
+    for (ChoiceRow::Option& option : options) option.shortcut.clear();
+    for (std::size_t kind = 0; kind < units_.size(); ++kind) {
+        units_[kind] = new ChoiceRow(names[kind], options);
+        picks(units_[kind], [this, kind, name = names[kind]](int index) -> Picked {
+            const Unit unit = units[static_cast<std::size_t>(index)];
+            const std::string key = "units." + std::string(words_of(LengthKind{})[kind]);
+            return Pick{tr("%1 in %2").arg(name, unit_text(unit)),
+                        with(session_.document(), key, std::string(word_of(unit)))};
+        });
+    }
+    add_page(tr("Units"), {unit_, units_[0], units_[1], units_[2], units_[3]});
 }
 
 void SurveyPages::add_playing_page() {
@@ -178,7 +195,7 @@ void SurveyPages::take_photo(const QString& path) {
             QString::fromLatin1(point().word.data(), static_cast<qsizetype>(point().word.size())));
         commit(tr("picture"), with_survey_text(session_.document(), point(), "photo", name.toStdString()));
     } catch (const InputError& error) {
-        Q_EMIT refused(message_text(error.message(), session_.state().job.unit));
+        Q_EMIT refused(message_text(error.message(), session_.state().job.units));
     }
 }
 
@@ -224,8 +241,13 @@ void SurveyPages::show_state() {
     handed_->set_chosen(state.job.left_handed ? 1 : 0);
     const Player& player = state.job.design.player;
     hand_->set_chosen(player.pluck_force_n ? -1 : static_cast<int>(player.hand)); // measured: none of them
-    for (int i = 0; i < static_cast<int>(units.size()); ++i)
-        if (units[static_cast<std::size_t>(i)] == state.job.unit) unit_->set_chosen(i);
+    const auto place_of = [](Unit unit) {
+        return static_cast<int>(std::find(units.begin(), units.end(), unit) - units.begin());
+    };
+    const bool plain = state.job.units == units_in(state.job.unit);
+    unit_->set_chosen(plain ? place_of(state.job.unit) : -1);
+    for (std::size_t kind = 0; kind < units_.size(); ++kind)
+        units_[kind]->set_chosen(place_of(state.job.units.each[kind]));
 }
 
 } // namespace fm

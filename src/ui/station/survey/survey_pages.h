@@ -29,6 +29,7 @@ private:
     void add_slots_page();
     void add_gauges_page();
     void add_job_page();
+    void add_units_page();
     void add_playing_page();
     void choose_photo();
     void show_photo(const QString& name);
@@ -52,6 +53,7 @@ private:
     ChoiceRow* handed_ = nullptr;
     ChoiceRow* hand_ = nullptr;
     ChoiceRow* unit_ = nullptr;
+    std::array<ChoiceRow*, 4> units_{};
 };
 
 } // namespace fm

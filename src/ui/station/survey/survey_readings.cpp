@@ -25,6 +25,23 @@ Value relief_as_read(const State& state, Read side, double depth_mm) {
 
 } // namespace
 
+LengthKind kind_of(Read what) {
+    switch (what) {
+    case Read::relief:
+    case Read::relief_treble:
+    case Read::nut_gap: return LengthKind::gap;
+    case Read::action: return LengthKind::action;
+    case Read::crown: return LengthKind::along;
+    case Read::slot_width:
+    case Read::humidity: return LengthKind::small;
+    }
+    return LengthKind::small;
+}
+
+Unit unit_of(const State& state, Read what) {
+    return state.job.units.of(kind_of(what));
+}
+
 std::optional<ReadThing> thing_of(Read what) {
     switch (what) {
     case Read::relief:

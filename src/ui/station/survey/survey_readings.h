@@ -11,6 +11,9 @@ namespace fm {
 /// too.
 enum class Read { relief, relief_treble, nut_gap, action, slot_width, crown, humidity };
 
+LengthKind kind_of(Read what);
+/// What it is thought of in.
+Unit unit_of(const State& state, Read what);
 /// What is asked about such a reading, if anything is.
 std::optional<ReadThing> thing_of(Read what);
 

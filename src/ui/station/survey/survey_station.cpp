@@ -20,14 +20,14 @@ QString slot_words(const State& state, std::size_t string) {
     const SlotSeen& slot = state.known[string].slot;
     if (slot.empty()) return {};
     const auto width = as_found(state, Read::slot_width, string);
-    return (width ? length_number(*width, state.job.unit) + QLatin1Char('\n') : QString()) +
+    return (width ? length_number(*width, unit_of(state, Read::slot_width)) + QLatin1Char('\n') : QString()) +
            SeenRow::names(slot).replace(QStringLiteral(", "), QStringLiteral("\n"));
 }
 
 Words leaves_words(Read what) {
     return [what](const State& state, std::size_t string) {
         const auto leaves = leaves_as_found(state, what, string);
-        return leaves ? leaves_text(*leaves, state.job.unit) : QString();
+        return leaves ? leaves_text(*leaves, unit_of(state, what)) : QString();
     };
 }
 
@@ -36,6 +36,7 @@ NumberColumn found_column(const QString& name, Read what) {
                         Tone::yours};
     column.typed = true;
     column.leaves = what == Read::nut_gap || what == Read::action;
+    column.length = kind_of(what);
     column.thing = thing_of(what);
     column.taps = what == Read::nut_gap;
     column.words = what == Read::slot_width ? Words(slot_words) : leaves_words(what);
@@ -50,9 +51,9 @@ std::vector<NumberColumn> set_against(Read what) {
                          const auto target = wanted(s, what, i);
                          return found && target ? std::optional(*found - *target) : std::nullopt;
                      }};
-    off.words = [value = off.value](const State& s, std::size_t i) {
+    off.words = [value = off.value, what](const State& s, std::size_t i) {
         const auto mm = value(s, i);
-        return mm && *mm > 0 ? QLatin1Char('+') + length_number(*mm, s.job.unit) : QString();
+        return mm && *mm > 0 ? QLatin1Char('+') + length_number(*mm, unit_of(s, what)) : QString();
     };
     return {
         found_column(SurveyStation::tr("found"), what),
@@ -157,7 +158,7 @@ void SurveyStation::take(int string, int column, const WrittenLength& read) {
     const auto problems = session_.commit(
         tr("reading %1, %2")
             .arg(QString::fromStdString(state.job.design.string_name(static_cast<std::size_t>(string))),
-                 reading_said(read, state.job.unit)),
+                 reading_said(read, unit_of(state, what))),
         with_read(session_.document(), state, what, static_cast<std::size_t>(string), read, view_.gauges,
                   session_.sitting()));
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
