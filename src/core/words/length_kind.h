@@ -1,5 +1,5 @@
 #pragma once
-// Which kind of length a number is, by its key. Source: docs/mathematics.md, "Written lengths".
+// Which kind of length a number is, by its key. Source: docs/mathematics.md, "Reading fields".
 #include "core/words/units.h"
 
 #include <string_view>
