@@ -5,6 +5,7 @@
 #include "job/document/job_file.h"
 #include "job/document/json.h"
 #include "job/document/reader.h"
+#include "job/read/read_parts.h"
 
 #include <QDir>
 #include <QFile>
@@ -22,6 +23,7 @@ namespace fm {
 namespace {
 
 constexpr int newest_version = 1;
+constexpr const char* empty_shop = R"({"format": "fair-measure-workshop", "version": 1})";
 
 /// Reads a part of the file: the part as a whole, or as it is without the file where something is wrong in
 /// it.
@@ -131,6 +133,35 @@ BenchHabits read_bench(Reader& root) {
     return bench;
 }
 
+ShopGauge read_gauge(Reader& item) {
+    return {item.text_or("name", ""), item.number("u_mm", {0.0001, 1.0})};
+}
+
+ShopHeights read_heights(Reader& item) {
+    const Range gap = range_of("nut.height.bass_mm");
+    const Range action = range_of("saddle.action.bass_mm");
+    return {item.text_or("name", ""),
+            {item.number("gap_bass_mm", gap), item.number("gap_treble_mm", gap)},
+            {item.number("action_bass_mm", action), item.number("action_treble_mm", action)}};
+}
+
+/// What new jobs take over; only what a job can say.
+Value read_new_jobs(Reader& root, const Value& document) {
+    Reader reader = root.object("new_jobs", false);
+    if (reader.has("unit")) (void)reader.choice<Unit>("unit");
+    Reader units = reader.object("units", false);
+    for (const std::string_view kind : words_of(LengthKind{}))
+        if (units.has(kind)) (void)units.choice<Unit>(kind);
+    if (reader.has("handed")) (void)reader.word("handed", {"right", "left"}, std::nullopt);
+    Reader player = reader.object("player", false);
+    if (player.has("hand")) (void)player.choice<PlayingHand>("hand");
+    Value taken{Value::Object{}};
+    for (const char* key : {"unit", "units", "handed", "player"})
+        if (const Value* value = find(document, std::string("new_jobs.") + key))
+            taken = with(taken, key, *value);
+    return taken;
+}
+
 IntonationAim read_aim(Reader& root) {
     Reader reader = root.object("intonation", false);
     IntonationAim aim;
@@ -169,6 +200,7 @@ void Workshop::read(const Value& document) {
         root.whole_or("version", newest_version, 1, newest_version);
     name_ = QString::fromStdString(root.text_or("name", ""));
     tools_ = tools_with({}, read_tools(root));
+    usual_ = root.has("usual") ? root.texts("usual") : std::vector<std::string>();
     tables_ = sound<ShopTables>(faults_, [&] { return read_tables(root); });
     tables_.setup = sound<SetupMinutes>(faults_, [&] { return read_setup(root); });
     string_sets_ = sound_items<ShopStringSet>(root, "string_sets", 200, faults_,
@@ -176,6 +208,10 @@ void Workshop::read(const Value& document) {
     printers_ = sound_items<ShopPrinter>(root, "printers", 100, faults_, read_printer);
     kinds_ = sound_items<InstrumentKind>(root, "kinds", 200, faults_,
                                          [&](Reader& item) { return read_kind(item, document); });
+    gauges_ = sound_items<ShopGauge>(root, "gauges", 100, faults_, read_gauge);
+    heights_ = sound_items<ShopHeights>(root, "heights", 50, faults_, read_heights);
+    new_jobs_ = sound<Value>(
+        faults_, [&] { return read_new_jobs(root, document); }, Value(Value::Object{}));
     bench_ = sound<BenchHabits>(faults_, [&] { return read_bench(root); });
     intonation_ = sound<IntonationAim>(faults_, [&] { return read_aim(root); });
 }
@@ -214,6 +250,10 @@ QString data_folder() {
            QStringLiteral("/fair-measure");
 }
 
+bool Workshop::is_usual(std::string_view list) const {
+    return std::find(usual_.begin(), usual_.end(), list) != usual_.end();
+}
+
 const ShopPrinter* Workshop::printer(std::string_view name) const {
     for (const ShopPrinter& one : printers_)
         if (one.name == name) return &one;
@@ -225,13 +265,13 @@ namespace {
 /// The workshop's file with a change, written whole; a new one where there is none.
 template <class Change> void change_workshop(const QString& folder, const Change& changed) {
     if (folder.isEmpty()) throw InputError({"workshop_without_folder", Severity::error, {}, {}});
+    if (folder == Workshop::usual_folder()) QDir().mkpath(folder); // a newcomer has none yet
     change_file(file_of(folder), [&](const QByteArray* before) {
         const Workshop there(folder); // read under the lock
         if (!there.faults().empty())
             throw InputError(
                 {"workshop_not_changed", Severity::error, {}, {english(there.faults().front())}});
-        const Value document = parse_json(before ? before->toStdString()
-                                                 : R"({"format": "fair-measure-workshop", "version": 1})");
+        const Value document = parse_json(before ? before->toStdString() : empty_shop);
         return QByteArray::fromStdString(file_text(changed(document)));
     });
 }
@@ -263,6 +303,27 @@ void keep_printer(const QString& folder, const ShopPrinter& printer) {
     });
 }
 
+std::vector<Message> shop_faults(const Value& document) {
+    Workshop read;
+    read.read(document);
+    return read.faults_;
+}
+
+Value shop_document(const QString& folder) {
+    const QString path = file_of(folder);
+    if (folder.isEmpty() || !QFileInfo::exists(path)) return parse_json(empty_shop);
+    return parse_json(load_file(path).text.toStdString());
+}
+
+void change_shop(const QString& folder, const std::function<Value(const Value&)>& change) {
+    change_workshop(folder, [&](const Value& document) {
+        Value changed = change(document);
+        const std::vector<Message> faults = shop_faults(changed);
+        if (!faults.empty()) throw InputError(faults.front());
+        return changed;
+    });
+}
+
 void keep_bench(const QString& folder, const BenchHabits& bench) {
     change_workshop(folder, [&](Value document) {
         document = with(document, "bench.order", std::string(word_of(bench.order)));
@@ -270,6 +331,12 @@ void keep_bench(const QString& folder, const BenchHabits& bench) {
         document = with_hand(document, "bench.hands.nut", bench.nut_hand);
         return with_hand(document, "bench.hands.saddle", bench.saddle_hand);
     });
+}
+
+Value with_habits_of(const Workshop& workshop, const Value& job) {
+    Value changed = job;
+    for (const auto& [key, value] : *workshop.new_jobs().object()) changed = with(changed, key, value);
+    return changed;
 }
 
 void copy_demo_workshop(const QString& folder) {

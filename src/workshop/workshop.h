@@ -9,6 +9,8 @@
 #include <QString>
 #include <QStringList>
 
+#include <functional>
+
 namespace fm {
 
 /// Minutes of the steps of a set-up in the shop's plainest material, and of the waits between them.
@@ -70,6 +72,19 @@ struct ShopPrinter {
     double bar_y_mm = 0;
 };
 
+/// A gauge of the shop's own.
+struct ShopGauge {
+    std::string name;
+    double u_mm = 0; ///< one standard deviation
+};
+
+/// Heights wanted under the outer strings, by way of playing.
+struct ShopHeights {
+    std::string name;
+    EdgeMargins gap_mm;    ///< open, over fret 1
+    EdgeMargins action_mm; ///< open, over fret 12
+};
+
 /// How the shop works at the bench, and what it has learned of its hand.
 struct BenchHabits {
     FilingHabit order = FilingHabit::bass_to_treble;
@@ -97,11 +112,17 @@ public:
     const QString& folder() const { return folder_; }
     const QString& name() const { return name_; }
     const Tools& tools() const { return tools_; }
+    /// Whether a list is what a shop usually has, not yet what this one has.
+    bool is_usual(std::string_view list) const;
     const ShopTables& tables() const { return tables_; }
     const std::vector<ShopStringSet>& string_sets() const { return string_sets_; }
     const std::vector<ShopPrinter>& printers() const { return printers_; }
     /// Kinds of instruments of the shop's own.
     const std::vector<InstrumentKind>& kinds() const { return kinds_; }
+    const std::vector<ShopGauge>& gauges() const { return gauges_; }
+    const std::vector<ShopHeights>& heights() const { return heights_; }
+    /// What every new job takes over: `unit`, `units`, `handed`, `player.hand`, as in a job.
+    const Value& new_jobs() const { return new_jobs_; }
     const BenchHabits& bench() const { return bench_; }
     /// How sure this shop's tuner is, and what is near enough to it; aimed flat by no cent: that the job
     /// says.
@@ -115,15 +136,20 @@ public:
     static QString usual_folder();
 
 private:
+    friend std::vector<Message> shop_faults(const Value& document);
     void read(const Value& document);
 
     QString folder_;
     QString name_;
     Tools tools_;
+    std::vector<std::string> usual_; ///< lists by their key
     ShopTables tables_;
     std::vector<ShopStringSet> string_sets_;
     std::vector<ShopPrinter> printers_;
     std::vector<InstrumentKind> kinds_;
+    std::vector<ShopGauge> gauges_;
+    std::vector<ShopHeights> heights_;
+    Value new_jobs_{Value::Object{}};
     BenchHabits bench_;
     IntonationAim intonation_;
     std::vector<Message> faults_;
@@ -147,12 +173,26 @@ inline IntonationAim intonation_of(const Job& job, const Workshop& workshop) {
 /// one with faults, of another program or a newer version stays as it is
 void keep_printer(const QString& folder, const ShopPrinter& printer);
 
+/// What is wrong with a workshop's document, each with its key; nothing where it can be written.
+std::vector<Message> shop_faults(const Value& document);
+
+/// The workshop's document as it lies on the disk, an empty shop's where there is none.
+/// @throws InputError where it cannot be read
+Value shop_document(const QString& folder);
+
+/// Changes the workshop of a folder, read and written under its lock; what the change leaves stands.
+/// @throws InputError as keep_printer, and for what no workshop can hold
+void change_shop(const QString& folder, const std::function<Value(const Value&)>& change);
+
 /// Writes how the shop works at the bench into the workshop of a folder; what else stands there stays.
 /// @throws InputError as keep_printer
 void keep_bench(const QString& folder, const BenchHabits& bench);
 
 /// Where the user's own data of this program lies.
 QString data_folder();
+
+/// A new job with what the shop's new jobs take over.
+[[nodiscard]] Value with_habits_of(const Workshop& workshop, const Value& job);
 
 /// Copies the shipped demo workshop into a folder; files already there stay.
 /// @throws InputError if it cannot be written

@@ -205,18 +205,18 @@ private Q_SLOTS:
         QSettings().setValue(QStringLiteral("last"), window_.path("teal.fmjob"));
         QSettings().setValue(QStringLiteral("opening"), window_.path("teal.fmjob"));
         {
-            const auto held_back = started_window(options, {});
+            const auto held_back = started_window(options);
             QVERIFY(!held_back->session().is_open());
             QVERIFY2(held_back->notice().contains(QStringLiteral("teal.fmjob")),
                      qPrintable(held_back->notice()));
             held_back->show();
             QTRY_VERIFY(!QSettings().contains(QStringLiteral("opening"))); // this one came to its end
         }
-        const auto again = started_window(options, {});
+        const auto again = started_window(options);
         QVERIFY(again->session().is_open());
         options.job = QStringLiteral("teal"); // named, it is opened whatever was before
         QSettings().setValue(QStringLiteral("opening"), window_.path("teal.fmjob"));
-        QVERIFY(started_window(options, {})->session().is_open());
+        QVERIFY(started_window(options)->session().is_open());
         QSettings().clear();
     }
     void what_the_program_needs_is_said_data() {

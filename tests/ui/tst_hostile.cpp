@@ -142,7 +142,7 @@ private Q_SLOTS:
         options.workshop = dir.path();
         options.job = QStringLiteral("teal");
         {
-            const auto window = started_window(options, {});
+            const auto window = started_window(options);
             window->show();
             for (const Station station : {Station::strings, Station::sheets, Station::nut})
                 window->choose_station(station);
@@ -173,7 +173,7 @@ private Q_SLOTS:
             for (const QString& key : keys)
                 QSettings().setValue(
                     key, values[static_cast<qsizetype>(random() % static_cast<unsigned>(values.size()))]);
-            const auto window = started_window(options, {});
+            const auto window = started_window(options);
             window->show();
             QVERIFY(window->session().is_open());
             for (const Station station : {Station::strings, Station::sheets, Station::nut})
@@ -192,7 +192,7 @@ private Q_SLOTS:
             for (int i = 0; i < 400; ++i) bytes.append(static_cast<char>(random()));
             settings.write(bytes);
             settings.close();
-            QVERIFY(started_window(options, {})->session().is_open());
+            QVERIFY(started_window(options)->session().is_open());
         }
         QSettings().clear();
     }

@@ -2,6 +2,7 @@
 
 #include "core/words/length.h"
 #include "core/words/message.h"
+#include "job/exchange/csv.h"
 
 #include <algorithm>
 #include <array>
@@ -18,60 +19,11 @@ namespace {
 constexpr std::size_t most_rows = 14;
 
 using Row = std::vector<std::string>;
+constexpr const char* about = "the string set";
 
 [[noreturn]] void fail(const char* id, std::size_t row, const std::string& column, const std::string& value) {
-    throw InputError({id,
-                      Severity::error,
-                      "the string set",
-                      {static_cast<int>(row), column.substr(0, 40), value.substr(0, 40)}});
-}
-
-/// The sign between cells: whichever the header row has most of.
-char separator_of(std::string_view text) {
-    const std::string_view header = text.substr(0, text.find('\n'));
-    constexpr std::array<char, 3> signs{',', ';', '\t'};
-    return *std::max_element(signs.begin(), signs.end(), [&](char a, char b) {
-        return std::count(header.begin(), header.end(), a) < std::count(header.begin(), header.end(), b);
-    });
-}
-
-std::string trimmed(const std::string& text) {
-    const std::size_t first = text.find_first_not_of(" \t\r");
-    if (first == std::string::npos) return {};
-    return text.substr(first, text.find_last_not_of(" \t\r") - first + 1);
-}
-
-/// Rows of cells; a cell in quotes may hold separators, line ends and doubled quotes.
-std::vector<Row> rows_of(std::string_view text) {
-    const char separator = separator_of(text);
-    std::vector<Row> rows(1);
-    std::string cell;
-    bool quoted = false;
-    const auto end_cell = [&] {
-        rows.back().push_back(trimmed(cell));
-        cell.clear();
-    };
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (quoted && c == '"' && i + 1 < text.size() && text[i + 1] == '"') {
-            cell += text[++i];
-        } else if (c == '"' && (quoted || trimmed(cell).empty())) {
-            quoted = !quoted;
-        } else if (!quoted && c == separator) {
-            end_cell();
-        } else if (!quoted && c == '\n') {
-            end_cell();
-            rows.emplace_back();
-        } else {
-            cell += c;
-        }
-    }
-    if (quoted) fail("csv_quote_open", rows.size(), {}, {});
-    end_cell();
-    std::erase_if(rows, [](const Row& row) {
-        return std::all_of(row.begin(), row.end(), [](const std::string& text_) { return text_.empty(); });
-    });
-    return rows;
+    throw InputError(
+        {id, Severity::error, about, {static_cast<int>(row), column.substr(0, 40), value.substr(0, 40)}});
 }
 
 std::string lower(std::string text) {
@@ -155,7 +107,7 @@ Value cell_value(const Column& column, const std::string& text, std::size_t row)
 Value strings_of_csv(std::string_view text) {
     if (text.size() > largest_set_bytes) fail("csv_too_large", 1, {}, std::to_string(text.size()));
     if (text.starts_with("\xEF\xBB\xBF")) text.remove_prefix(3);
-    const std::vector<Row> rows = rows_of(text);
+    const std::vector<Row> rows = csv_rows(text, about);
     if (rows.size() < 2) fail("csv_no_rows", rows.size(), {}, {});
     if (rows.size() > most_rows + 1) fail("csv_too_many_rows", rows.size(), {}, {});
     std::vector<const Column*> header;

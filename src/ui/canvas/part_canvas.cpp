@@ -5,6 +5,7 @@
 #include "sheet/drawing/fonts.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/look/zoom_keys.h"
 
 #include <QGestureEvent>
 #include <QKeyEvent>
@@ -306,6 +307,7 @@ void PartCanvas::wheelEvent(QWheelEvent* event) {
 
 void PartCanvas::keyPressEvent(QKeyEvent* event) {
     if (!session_.is_open()) return QWidget::keyPressEvent(event);
+    if (zooms_by_key(*this, *event)) return;
     const bool moves = event->modifiers() & Qt::ShiftModifier && zoom_ > 1.0;
     constexpr double step = 40;
     switch (event->key()) {

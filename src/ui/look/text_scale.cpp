@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QFontInfo>
 #include <QScreen>
+#include <QSettings>
 
 #include <algorithm>
 #include <cmath>
@@ -18,6 +19,7 @@ constexpr double usual_to_px = 15.5; // and eleven points: what desktops call no
 constexpr double least_width = 1000; // of the window
 constexpr double least_height = 660;
 constexpr double most = 2.5;
+constexpr const char* kept_key = "text_size";
 } // namespace
 
 double wanted_text_scale(const QApplication& app) {
@@ -31,13 +33,46 @@ double wanted_text_scale(const QApplication& app) {
     return std::max(1.0, std::min({wanted, most, room}));
 }
 
+int text_size_now() {
+    bool said_so = false;
+    const double scale = qEnvironmentVariable("QT_SCALE_FACTOR").toDouble(&said_so);
+    const double percent = said_so ? 100.0 * scale : 100.0;
+    return *std::min_element(text_sizes.begin(), text_sizes.end(), [percent](int a, int b) {
+        return std::abs(a - percent) < std::abs(b - percent);
+    });
+}
+
+void keep_text_size(int percent) {
+    QSettings settings;
+    settings.setValue(QLatin1String(kept_key), percent);
+    settings.sync();
+}
+
+int text_size_beside(int percent, int steps) {
+    const auto now = std::find(text_sizes.begin(), text_sizes.end(), percent) - text_sizes.begin();
+    const auto last = static_cast<std::ptrdiff_t>(text_sizes.size()) - 1;
+    return text_sizes[static_cast<std::size_t>(std::clamp(now + steps, std::ptrdiff_t(0), last))];
+}
+
 void follow_text_scale(const QApplication& app, char** argv) {
     if (qEnvironmentVariableIsSet("QT_SCALE_FACTOR") || qEnvironmentVariableIsSet(said)) return;
-    const double scale = wanted_text_scale(app);
+    const bool drawn_only =
+        QGuiApplication::platformName() == QLatin1String("offscreen"); // for nobody's eyes
+    const int chosen = drawn_only ? 0 : QSettings().value(QLatin1String(kept_key)).toInt();
+    const double scale = chosen > 0 ? chosen / 100.0 : wanted_text_scale(app);
     if (scale < 1.05) return;
     qputenv(said, QByteArray::number(scale));
     qputenv("QT_SCALE_FACTOR", QByteArray::number(scale));
     execv("/proc/self/exe", argv); // goes on here only if it cannot: then the text stays as it is
+}
+
+void begin_again(const std::vector<std::string>& words) {
+    qunsetenv(said);
+    qunsetenv("QT_SCALE_FACTOR");
+    std::vector<char*> argv;
+    for (const std::string& word : words) argv.push_back(const_cast<char*>(word.c_str()));
+    argv.push_back(nullptr);
+    execv("/proc/self/exe", argv.data());
 }
 
 } // namespace fm

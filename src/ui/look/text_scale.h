@@ -1,5 +1,9 @@
 #pragma once
 
+#include <array>
+#include <string>
+#include <vector>
+
 class QApplication;
 
 namespace fm {
@@ -8,8 +12,21 @@ namespace fm {
 /// the window: 1 for usual sizes, up to 2.5.
 double wanted_text_scale(const QApplication& app);
 
+/// Sizes of the text a person can choose, in percent of the usual.
+inline constexpr std::array text_sizes{100, 115, 130, 150, 175, 200};
+/// The one that holds, the nearest of these.
+int text_size_now();
+/// Keeps another for this and every start. @param percent one of them
+void keep_text_size(int percent);
+/// The next larger or smaller of these.
+int text_size_beside(int percent, int steps);
+
 /// Everything follows the size of the desktop's text: where it is not the usual one, the program begins again
-/// with the whole interface enlarged. Returns if there is nothing to change.
+/// with the whole interface enlarged. A size a person chose goes before it. Returns if there is nothing to
+/// change.
 void follow_text_scale(const QApplication& app, char** argv);
+
+/// Begins the program again with these words, in the text size that is kept now. Returns only if it cannot.
+void begin_again(const std::vector<std::string>& words);
 
 } // namespace fm

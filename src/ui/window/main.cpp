@@ -57,16 +57,16 @@ int main(int argc, char** argv) {
     fm::say_when_no_display();
     fm::Application app(argc, argv);
     fm::display_is_there();
-    fm::follow_text_scale(app, argv);
     QApplication::setApplicationName(QStringLiteral("fair-measure"));
     QApplication::setOrganizationName(QStringLiteral("fair-measure"));
+    fm::follow_text_scale(app, argv);
     QApplication::setApplicationDisplayName(QString());
     QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));
     load_translations();
     fm::load_fonts();
     fm::dress(app);
     std::vector<std::unique_ptr<QTranslator>> translators;
-    const fm::StartOptions options = fm::start_options(app.arguments());
+    fm::StartOptions options = fm::start_options(app.arguments());
     if (!options.fault.isEmpty()) {
         std::fprintf(stderr, "%s\n", qPrintable(options.fault));
         return 2;
@@ -91,12 +91,12 @@ int main(int argc, char** argv) {
         QApplication::quit();
     });
     int code = 0;
-    QString reopen;
+    int text_size = 0; // another, to begin again with
     for (bool again = true; again;) {
         again = false;
         std::unique_ptr<fm::MainWindow> window;
         try {
-            window = fm::started_window(options, reopen);
+            window = fm::started_window(options);
         } catch (const fm::InputError& error) {
             std::fprintf(stderr, "%s\n", error.what());
             return 3;
@@ -104,16 +104,28 @@ int main(int argc, char** argv) {
         QObject::connect(window.get(), &fm::MainWindow::language_chosen, &app, [&](const QString& chosen) {
             QSettings().setValue(QStringLiteral("language"), chosen);
             language = chosen;
+            options = fm::as_it_stands(options, *window);
             again = window->close(); // a job that cannot be saved stays, and its window with it
+        });
+        QObject::connect(window.get(), &fm::MainWindow::text_size_chosen, &app, [&](int percent) {
+            if (percent == fm::text_size_now()) return;
+            options = fm::as_it_stands(options, *window);
+            if (window->close()) text_size = percent;
         });
         window->show();
         shown = window.get();
         app.watch_over(&window->session());
         code = app.exec();
         shown = nullptr;
+        fm::remember_window(*window);
         again = again && !ended && code == 0;
-        reopen = window->session().path();
         if (again) speak(app, language, translators);
+    }
+    if (text_size > 0 && !ended && code == 0) {
+        fm::keep_text_size(text_size);
+        std::vector<std::string> words;
+        for (const QString& word : fm::words_of_start(options)) words.push_back(word.toStdString());
+        fm::begin_again(words);
     }
     return code;
 }

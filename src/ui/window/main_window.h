@@ -1,5 +1,6 @@
 #pragma once
 #include "ui/bench/bench_view.h"
+#include "ui/shop/shop_window.h"
 #include "ui/state/session.h"
 #include "ui/station/bridge/bridge_station.h"
 #include "ui/station/intonation/intonation_station.h"
@@ -18,6 +19,7 @@
 #include "ui/window/first_screen.h"
 #include "ui/window/help_window.h"
 #include "ui/window/notice.h"
+#include "ui/window/preferences.h"
 #include "ui/window/station_path.h"
 #include "ui/window/stations.h"
 #include "ui/window/string_way.h"
@@ -77,6 +79,8 @@ public:
     Finder* finder() { return finder_; } ///< once asked for
     HelpWindow* help() { return help_; } ///< once asked for
     QString notice() const;
+    ShopWindow* shop() { return shop_; }                ///< once asked for
+    Preferences* preferences() { return preferences_; } ///< once asked for
     /// Says something in the window, above the station.
     void say(const QString& text);
 
@@ -115,6 +119,7 @@ public:
 
 Q_SIGNALS:
     void language_chosen(const QString& language);
+    void text_size_chosen(int percent);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -199,6 +204,10 @@ private:
     void go_to(Station station, ValueField* field);
     /// Any number, value or action by its words.
     void show_finder();
+    /// The shop's own things. @param list its key in workshop.json, "": the one shown last
+    void show_shop(const char* list = "");
+    void show_preferences();
+    void choose_evening(bool evening);
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
     void add_field_entries(std::vector<Finder::Entry>& entries);
     void add_number_entries(std::vector<Finder::Entry>& entries);
@@ -222,7 +231,9 @@ private:
     bool leaves_a_copy_ = false;
     QLabel* overlay_ = nullptr; ///< keys, or schools side by side, over everything
     Finder* finder_ = nullptr;
-    HelpWindow* help_ = nullptr; ///< once asked for
+    HelpWindow* help_ = nullptr;         ///< once asked for
+    ShopWindow* shop_ = nullptr;         ///< once asked for
+    Preferences* preferences_ = nullptr; ///< once asked for
     QMenu* recent_ = nullptr;
     QAction* evening_ = nullptr;
     QWidget* corner_ = nullptr; ///< beside the menus

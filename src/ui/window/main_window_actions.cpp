@@ -5,6 +5,7 @@
 #include "sheet/drawing/fonts.h"
 #include "sheet/drawing/paint.h"
 #include "ui/field/keep_typed.h"
+#include "ui/look/text_scale.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
@@ -92,6 +93,12 @@ void MainWindow::build_menus() {
             choose_station(Station::sheets);
             sheets()->machine()->save_dialog();
         });
+    file->addSeparator();
+    add(file, tr("The s&hop's things…"), QKeySequence(tr("Ctrl+Shift+H")),
+        tr("Files, feelers, gauges, shims, blocks, strings, blanks, prices, minutes"),
+        [this] { show_shop(); });
+    add(file, tr("P&references…"), QKeySequence(tr("Ctrl+,")),
+        tr("Language, colours, text size; units and hands of new jobs"), [this] { show_preferences(); });
     file->addSeparator();
     add(file, tr("&Quit"), QKeySequence(tr("Ctrl+Q")), tr("Close the window; the job is saved"),
         [this] { close(); });
@@ -320,10 +327,23 @@ void MainWindow::build_view_menu() {
     add(look, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
         tr("Choose the next string toward the treble"), [this] { step_string(1); });
     look->addSeparator();
-    add(look, tr("Zoom &in"), QKeySequence::ZoomIn, tr("Enlarge the drawing"), [this] { zoom(1.25); });
-    add(look, tr("Zoom &out"), QKeySequence::ZoomOut, tr("Draw it smaller"), [this] { zoom(0.8); });
-    add(look, tr("Whole dra&wing"), QKeySequence(tr("Ctrl+0")), tr("The whole drawing again"),
-        [this] { zoom(0); });
+    add(look, tr("Drawing larger"), {}, tr("Enlarge the drawing: + on it, or Ctrl and the wheel"),
+        [this] { zoom(1.25); });
+    add(look, tr("Drawing smaller"), {}, tr("Draw it smaller: − on it"), [this] { zoom(0.8); });
+    add(look, tr("Whole dra&wing"), {}, tr("The whole drawing again: 0 on it"), [this] { zoom(0); });
+    const auto resize_text = [this](int steps) {
+        Q_EMIT text_size_chosen(steps == 0 ? 100 : text_size_beside(text_size_now(), steps));
+    };
+    QAction* larger = add(look, tr("Text larger"), QKeySequence(tr("Ctrl++")),
+                          tr("Everything in the window larger"), [resize_text] { resize_text(1); });
+    larger->setShortcuts({QKeySequence(tr("Ctrl++")), QKeySequence(tr("Ctrl+="))});
+    add(look, tr("Text smaller"), QKeySequence(tr("Ctrl+-")), tr("Everything in the window smaller"),
+        [resize_text] { resize_text(-1); });
+    add(look, tr("Text as usual"), QKeySequence(tr("Ctrl+0")),
+        tr("Everything in the window in its usual size"), [resize_text] { resize_text(0); });
+    add(look, tr("Full screen"), QKeySequence(Qt::Key_F11),
+        tr("The window over the whole screen, or as before"),
+        [this] { setWindowState(windowState() ^ Qt::WindowFullScreen); });
     look->addSeparator();
     for (int i = 0; i < most_pages; ++i)
         add(look, tr("Page %1 under the drawing").arg(i + 1),
@@ -333,10 +353,7 @@ void MainWindow::build_view_menu() {
             });
     look->addSeparator();
     evening_ = add(look, tr("E&vening"), QKeySequence(tr("Ctrl+Shift+E")), tr("Dark colours for the evening"),
-                   [this] {
-                       apply_theme(!theme().evening);
-                       QSettings().setValue(QStringLiteral("evening"), theme().evening);
-                   });
+                   [this] { choose_evening(!theme().evening); });
     evening_->setCheckable(true);
     QMenu* language = look->addMenu(tr("&Language"));
     const std::pair<QString, QString> languages[] = {{tr("of the system"), {}},
@@ -357,6 +374,35 @@ void MainWindow::build_help_menu() {
     QAction* keys = add(help, tr("&Keys"), QKeySequence(Qt::Key_Question),
                         tr("All shortcuts of this station"), [this] { show_keys(); });
     keys->setShortcuts({QKeySequence(Qt::Key_Question), QKeySequence(Qt::SHIFT | Qt::Key_Question)});
+}
+
+void MainWindow::choose_evening(bool evening) {
+    apply_theme(evening);
+    QSettings().setValue(QStringLiteral("evening"), evening);
+}
+
+void MainWindow::show_shop(const char* list) {
+    if (!shop_) {
+        shop_ = new ShopWindow(session_, this);
+        connect(shop_, &ShopWindow::kept, this,
+                [this] { session_.set_workshop(Workshop(session_.workshop().folder())); });
+    }
+    shop_->show();
+    shop_->raise();
+    shop_->activateWindow();
+    if (*list) shop_->show_list(list);
+}
+
+void MainWindow::show_preferences() {
+    if (!preferences_) {
+        preferences_ = new Preferences(session_, this);
+        connect(preferences_, &Preferences::language_chosen, this, &MainWindow::language_chosen);
+        connect(preferences_, &Preferences::text_size_chosen, this, &MainWindow::text_size_chosen);
+        connect(preferences_, &Preferences::evening_chosen, this, &MainWindow::choose_evening);
+    }
+    preferences_->show();
+    preferences_->raise();
+    preferences_->activateWindow();
 }
 
 void MainWindow::zoom(double factor) {

@@ -1,5 +1,6 @@
 // The window's ways to files: a new job, opening one, saving under another name.
 #include "ui/window/main_window.h"
+#include "workshop/shop_lists.h"
 
 #include "job/document/job_file.h"
 #include "job/document/json.h"
@@ -47,7 +48,10 @@ QString MainWindow::path_for_job(const QString& title, const QString& start) {
 QString MainWindow::kept_anew(const QString& name, const std::function<Value(const std::string&)>& job) {
     const QString usual = Workshop::usual_folder();
     if (session_.workshop().folder().isEmpty()) session_.set_workshop(Workshop(usual));
-    if (session_.workshop().folder() == usual) QDir().mkpath(usual); // a newcomer has none yet
+    if (session_.workshop().folder() == usual && !QDir(usual).exists()) { // a newcomer has none yet
+        change_shop(usual, begun_shop);
+        session_.set_workshop(Workshop(usual));
+    }
     const QDir folder(session_.workshop().folder());
     const QStringList there = folder.entryList({QStringLiteral("*.fmjob")}, QDir::Files);
     constexpr int most_of_a_name = 10000;
@@ -71,8 +75,9 @@ QString MainWindow::kept_anew(const QString& name, const std::function<Value(con
 void MainWindow::begin_kind(int kind) {
     const InstrumentKind begun = first_->offered()[static_cast<std::size_t>(kind)];
     try {
-        const QString path = kept_anew(FirstScreen::name_of(begun),
-                                       [&](const std::string& title) { return job_of_kind(begun, title); });
+        const QString path = kept_anew(FirstScreen::name_of(begun), [&](const std::string& title) {
+            return with_habits_of(session_.workshop(), job_of_kind(begun, title));
+        });
         if (!open(path)) return;
     } catch (const InputError& error) {
         return say(message_text(error.message()));

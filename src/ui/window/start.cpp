@@ -32,6 +32,7 @@ namespace fm {
 
 namespace {
 
+constexpr const char* window_key = "window";
 const QString opening_key = QStringLiteral("opening");
 constexpr int shown_after_ms = 500;
 
@@ -118,6 +119,7 @@ StartOptions start_options(const QStringList& words) {
     if (!options.workshop.isEmpty() && !QFileInfo(options.workshop).isDir())
         options.fault = QStringLiteral("--workshop is %1; there is no such folder").arg(options.workshop);
     const QStringList size = value("size", QStringLiteral("1280x800")).split(QLatin1Char('x'));
+    options.sized = parser.isSet(QStringLiteral("size"));
     options.size = size.size() == 2 ? QSize(size[0].toInt(), size[1].toInt()) : QSize();
     if (options.size.width() < 640 || options.size.height() < 480 || options.size.width() > 8000 ||
         options.size.height() > 8000)
@@ -261,11 +263,10 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);
 }
 
-std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder,
-                                      const QString& reopen) {
+std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder) {
     const Workshop workshop(folder);
     auto window = std::make_unique<MainWindow>(workshop);
-    QString job = reopen.isEmpty() ? options.job : reopen;
+    QString job = options.job;
     if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
     // What nobody named is not opened again where the last start did not come to its end over it.
     const QString unfinished = job.isEmpty() ? QSettings().value(opening_key).toString() : QString();
@@ -292,13 +293,64 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
 
 } // namespace
 
-std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen) {
+StartOptions as_it_stands(const StartOptions& options, MainWindow& window) {
+    StartOptions now = options;
+    now.size = window.size();
+    now.sized = !window.isMaximized() && !window.isFullScreen();
+    now.job = window.session().path();
+    now.theme.clear();
+    now.language.clear();
+    if (!window.session().is_open()) return now;
+    const ViewState& view = window.view();
+    now.string = static_cast<int>(window.session().state().job.design.strings.size() - view.string);
+    now.state = view.stage == CutStage::fitted ? QStringLiteral("fitted")
+                : view.side == NutSide::found  ? QStringLiteral("found")
+                                               : QStringLiteral("target");
+    now.measure = measures()[static_cast<int>(view.measure)];
+    const std::pair<Page, const char*> pages[] = {
+        {Page::board, "board"}, {Page::verdict, "verdict"}, {Page::plan, "plan"}, {Page::heard, "heard"}};
+    now.station = QString::fromLatin1(word_of(view.station).data());
+    if (view.station == Station::bridge && view.placing) now.station = QStringLiteral("placing");
+    if (view.station == Station::nut && view.behind) now.station = QStringLiteral("behind");
+    for (const auto& [page, word] : pages)
+        if (view.page == page) now.station = QLatin1String(word);
+    if (window.first() && window.first()->isVisible()) now.station = QStringLiteral("jobs");
+    return now;
+}
+
+QStringList words_of_start(const StartOptions& options) {
+    QStringList words{QStringLiteral("fair-measure")};
+    const auto add = [&words](const char* name, const QString& value) {
+        if (!value.isEmpty()) words << QStringLiteral("--") + QLatin1String(name) << value;
+    };
+    add("workshop", options.workshop);
+    add("job", options.job);
+    if (options.demo) words << QStringLiteral("--demo");
+    add("station", options.station);
+    add("state", options.state);
+    add("measure", options.measure);
+    add("theme", options.theme);
+    add("language", options.language);
+    if (options.string > 0) add("string", QString::number(options.string));
+    if (options.sized)
+        add("size", QStringLiteral("%1x%2")
+                        .arg(std::clamp(options.size.width(), 640, 8000))
+                        .arg(std::clamp(options.size.height(), 480, 8000)));
+    return words;
+}
+
+void remember_window(const MainWindow& window) {
+    QSettings().setValue(QLatin1String(window_key), window.saveGeometry());
+}
+
+std::unique_ptr<MainWindow> started_window(const StartOptions& options) {
     QString folder = options.workshop.isEmpty() ? Workshop::usual_folder() : options.workshop;
     if (options.demo) {
         folder = data_folder() + QStringLiteral("/demo");
         copy_demo_workshop(folder);
     }
-    auto window = window_on(options, folder, reopen);
+    auto window = window_on(options, folder);
+    if (!options.sized) window->restoreGeometry(QSettings().value(QLatin1String(window_key)).toByteArray());
     // It fits the screen it opens on.
     if (const QScreen* screen = QGuiApplication::primaryScreen())
         window->resize(window->size().boundedTo(screen->availableSize()));
@@ -315,7 +367,7 @@ int take_picture(const StartOptions& options) {
     StartOptions asked = options;
     if (asked.job.isEmpty()) asked.job = QStringLiteral("curlew");
     if (asked.theme.isEmpty()) asked.theme = QStringLiteral("day");
-    const auto window = window_on(asked, folder, {});
+    const auto window = window_on(asked, folder);
     if (!window->session().is_open()) {
         std::fprintf(stderr, "%s\n", qPrintable(window->notice()));
         return QFileInfo::exists(job_path(asked.job, window->session().workshop())) ? 1 : 2;

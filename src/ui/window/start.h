@@ -24,9 +24,15 @@ struct StartOptions {
     int string = 0; ///< player's number, 0: the first from the bass
     QString theme;  ///< day or evening; "": as last time
     QSize size{1280, 800};
+    bool sized = false; ///< asked for: not as it was left last time
     QString language;
     QString fault; ///< what is wrong with the words
 };
+
+/// The same start with the job, the place in it and the window's size as they are now.
+StartOptions as_it_stands(const StartOptions& options, MainWindow& window);
+/// As words of a command line, the program's own name first.
+QStringList words_of_start(const StartOptions& options);
 
 StartOptions start_options(const QStringList& words);
 
@@ -46,8 +52,11 @@ inline constexpr int exit_no_display = 4;
 void dress(QApplication& app);
 
 /// The window with its workshop and job open.
-/// @param reopen a job to open instead, "" @throws InputError if the demo workshop cannot be written
-std::unique_ptr<MainWindow> started_window(const StartOptions& options, const QString& reopen);
+/// @throws InputError if the demo workshop cannot be written
+std::unique_ptr<MainWindow> started_window(const StartOptions& options);
+
+/// The next start opens a window as large, and where it was.
+void remember_window(const MainWindow& window);
 
 /// Draws the window into a file. @returns the process's exit code: 1 for a job that cannot be opened, 2 for
 /// one that is not there or a string it has not, 3 for a picture that cannot be written

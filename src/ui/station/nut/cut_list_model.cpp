@@ -123,9 +123,14 @@ QString CutListModel::file_words(std::size_t i) const {
         file_for_slot(session_.tools().nut_files_mm, string.diameter_mm,
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
     const Unit unit = session_.state().job.units.small();
+    // What a shop usually has, and nobody said that this one has it.
+    const bool usual =
+        !session_.state().job.tools.nut_files_mm && session_.workshop().is_usual("nut_files_mm");
+    const QString assumed = usual ? QStringLiteral("\u2248") : QString();
     switch (file.fit) {
-    case FileFit::fits: return length_number(file.width_mm, unit);
-    case FileFit::rock: return length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
+    case FileFit::fits: return assumed + length_number(file.width_mm, unit);
+    case FileFit::rock:
+        return assumed + length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
     case FileFit::none: return on_two_lines(tr("none fits"));
     case FileFit::unlisted: return on_two_lines(tr("not listed"));
     }

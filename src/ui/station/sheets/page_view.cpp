@@ -2,6 +2,7 @@
 
 #include "sheet/drawing/sheet_files.h"
 #include "ui/look/theme.h"
+#include "ui/look/zoom_keys.h"
 
 #include <QGestureEvent>
 #include <QPainter>
@@ -155,6 +156,7 @@ void PageView::wheelEvent(QWheelEvent* event) {
 }
 
 void PageView::keyPressEvent(QKeyEvent* event) {
+    if (zooms_by_key(*this, *event)) return;
     // Home and End of the whole; the arrows and pages are the scroll area's.
     if (event->key() == Qt::Key_Home) return verticalScrollBar()->setValue(0);
     if (event->key() == Qt::Key_End) return verticalScrollBar()->setValue(verticalScrollBar()->maximum());
