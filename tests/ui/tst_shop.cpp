@@ -1,0 +1,223 @@
+#include "common/hands.h"
+#include "ui/look/text_scale.h"
+#include "ui/look/theme.h"
+#include "workshop/shop_lists.h"
+
+#include <QClipboard>
+#include <QListWidget>
+#include <QToolButton>
+
+using namespace fm;
+using namespace fm::test;
+
+/// The shop's own things and the preferences, by mouse and keys, and what they change in a job.
+class TestShop : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { prepare_application("fair-measure-shop-test"); }
+    void init() {
+        window_ = std::make_unique<WindowOnDemo>();
+        window_->start("curlew");
+        window()->choose_station(Station::nut);
+        key(Qt::Key_H, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(shop() && shop()->isVisible());
+        QVERIFY(QTest::qWaitForWindowActive(shop()));
+    }
+    void cleanup() { window_.reset(); }
+
+    void a_file_more_is_typed_and_given_to_a_slot() {
+        go("Nut files");
+        const int before = rows();
+        type(before - 1, 0, QStringLiteral("0.57"));
+        key(Qt::Key_Return);
+        QCOMPARE(rows(), before + 1);
+        QVERIFY(contains(kept().tools().nut_files_mm, 0.57));
+        // Kept in order, seen by the cut list at once, taken back by Ctrl+Z.
+        QVERIFY(std::is_sorted(kept().tools().nut_files_mm.begin(), kept().tools().nut_files_mm.end()));
+        type(rows() - 1, 0, QStringLiteral("much"));
+        key(Qt::Key_Return);
+        QVERIFY(shop()->said().contains(QStringLiteral("means nothing")));
+        key(Qt::Key_Escape);
+        type(rows() - 1, 0, QStringLiteral("41"));
+        key(Qt::Key_Return);
+        QVERIFY2(shop()->said().contains(QStringLiteral("allowed is 0.1 to 10")), qPrintable(shop()->said()));
+        QVERIFY(!contains(kept().tools().nut_files_mm, 41.0));
+        key(Qt::Key_Escape);
+        table()->setFocus();
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!contains(kept().tools().nut_files_mm, 0.57));
+        QCOMPARE(rows(), before);
+    }
+
+    void rows_are_taken_out_and_a_usual_set_begins_anew() {
+        go("Nut files");
+        table()->selectAll();
+        key(Qt::Key_Delete);
+        QVERIFY(kept().tools().nut_files_mm.empty());
+        QCOMPARE(shop()->said(), QStringLiteral("Not listed yet."));
+        QCOMPARE(file_of_slot(), QStringLiteral("not\nlisted"));
+        click_on(button(QStringLiteral("A usual set")));
+        QVERIFY(kept().tools().nut_files_mm.size() > 5);
+        QVERIFY(shop()->said().contains(QStringLiteral("not yet yours")));
+        QVERIFY2(file_of_slot().startsWith(QChar(0x2248)), qPrintable(file_of_slot()));
+        click_on(button(QStringLiteral("These are ours")));
+        QVERIFY(!file_of_slot().startsWith(QChar(0x2248)));
+        QVERIFY(!button(QStringLiteral("These are ours"))->isVisible());
+    }
+
+    /// A blank is kept once it has its three sizes; until then it says what it lacks.
+    void an_unfinished_row_waits() {
+        go("Blanks");
+        const std::size_t before = kept().tables().blanks.size();
+        const int row = rows() - 1;
+        type(row, 0, QStringLiteral("ebony, <b>short</b>"));
+        key(Qt::Key_Tab);
+        QCOMPARE(kept().tables().blanks.size(), before);
+        QVERIFY(shop()->said().contains(QStringLiteral("marked cells")));
+        for (const auto& [column, text] : {std::pair(2, "60"), std::pair(3, "10"), std::pair(4, "6.5")}) {
+            type(row, column, QLatin1String(text));
+            key(Qt::Key_Return);
+        }
+        QCOMPARE(kept().tables().blanks.size(), before + 1);
+        QCOMPARE(kept().tables().blanks.back().name, std::string("ebony, <b>short</b>"));
+        QCOMPARE(kept().tables().blanks.back().blank.height_mm, 10.0);
+    }
+
+    void rows_are_pasted_from_a_table() {
+        go("Shims");
+        QGuiApplication::clipboard()->setText(QStringLiteral("0.15\n0.25\n0.35\n"));
+        table()->setCurrentIndex(table()->model()->index(rows() - 1, 0));
+        table()->setFocus();
+        key(Qt::Key_V, Qt::ControlModifier);
+        QVERIFY(contains(kept().tools().shims_mm, 0.15) && contains(kept().tools().shims_mm, 0.35));
+        QGuiApplication::clipboard()->setText(QStringLiteral("0.45\nsoft\n"));
+        table()->setCurrentIndex(table()->model()->index(rows() - 1, 0));
+        key(Qt::Key_V, Qt::ControlModifier);
+        QVERIFY(!contains(kept().tools().shims_mm, 0.45)); // all of it or nothing
+    }
+
+    void single_values_are_typed_beside_their_names() {
+        go("Minutes of a set-up");
+        type(5, 1, QStringLiteral("7.5"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().tables().setup.slot, 7.5);
+        go("Money and allowances");
+        type(1, 1, QStringLiteral("-3"));
+        key(Qt::Key_Return);
+        QVERIFY(shop()->said().contains(QStringLiteral("rate_per_hour")));
+        key(Qt::Key_Escape);
+        type(1, 1, QStringLiteral("64"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().tables().rate_per_hour, 64.0);
+    }
+
+    /// A file that another program spoiled is told of and left as it is.
+    void a_spoiled_shop_is_not_written_over() {
+        QFile file(window_->path("workshop.json"));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("{\"format\": \"fair-measure-workshop\", \"version\": 1, \"shims_mm\": 5}");
+        file.close();
+        shop()->close();
+        window()->session().set_workshop(Workshop(window()->session().workshop().folder()));
+        window()->show_shop("shims_mm");
+        QVERIFY(QTest::qWaitForWindowActive(shop()));
+        QVERIFY2(shop()->said().contains(QStringLiteral("shims_mm")), qPrintable(shop()->said()));
+        type(0, 0, QStringLiteral("0.3"));
+        key(Qt::Key_Return);
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QVERIFY(file.readAll().contains("\"shims_mm\": 5"));
+    }
+
+    /// Units and hands of new jobs; the colours at once.
+    void preferences_are_kept_and_new_jobs_take_them() {
+        shop()->close();
+        window()->activateWindow();
+        QTest::keyClick(window(), Qt::Key_Comma, Qt::ControlModifier);
+        Preferences* asked = window()->preferences();
+        QVERIFY(asked && asked->isVisible());
+        QVERIFY(QTest::qWaitForWindowActive(asked));
+        click_on(option(asked, QStringLiteral("All lengths"), QStringLiteral("thou")));
+        click_on(option(asked, QStringLiteral("Height over fret 12"), QStringLiteral("64ths")));
+        click_on(option(asked, QStringLiteral("Played"), QStringLiteral("left-handed")));
+        click_on(option(asked, QStringLiteral("The usual player's hand"), QStringLiteral("hard")));
+        click_on(option(asked, QStringLiteral("Colours"), QStringLiteral("evening")));
+        QVERIFY(theme().evening);
+        click_on(option(asked, QStringLiteral("Colours"), QStringLiteral("day")));
+        int percent = 0;
+        connect(window(), &MainWindow::text_size_chosen, this, [&percent](int chosen) { percent = chosen; });
+        click_on(option(asked, QStringLiteral("Text size (Ctrl+plus, Ctrl+minus, Ctrl+0)"),
+                        QStringLiteral("150 %")));
+        QCOMPARE(percent, 150);
+        asked->close();
+        window()->begin_kind(0);
+        const Job& job = window_->state().job;
+        QCOMPARE(job.unit, Unit::thou);
+        QCOMPARE(job.units.action(), Unit::sixty_fourths);
+        QCOMPARE(job.units.along(), Unit::in);
+        QVERIFY(job.left_handed);
+        QCOMPARE(job.design.player.hand, PlayingHand::hard);
+    }
+
+    /// The same place in another language or size: what the program is begun again with.
+    void the_place_is_kept() {
+        window()->choose_station(Station::saddle);
+        window()->choose_string(2);
+        window()->show_plan(true);
+        StartOptions options;
+        options = as_it_stands(options, *window());
+        QCOMPARE(options.station, QStringLiteral("plan"));
+        const StartOptions again = start_options(words_of_start(options));
+        QVERIFY2(again.fault.isEmpty(), qPrintable(again.fault));
+        QCOMPARE(again.station, options.station);
+        QCOMPARE(again.job, window()->session().path());
+        QCOMPARE(again.string, static_cast<int>(window_->state().job.design.strings.size()) - 2);
+        QCOMPARE(again.size, window()->size());
+        window()->show_plan(false);
+        QCOMPARE(as_it_stands({}, *window()).station, QStringLiteral("saddle"));
+        QCOMPARE(text_size_beside(100, 1), 115);
+        QCOMPARE(text_size_beside(200, 1), 200);
+        QCOMPARE(text_size_beside(100, -1), 100);
+    }
+
+private:
+    MainWindow* window() const { return &window_->window(); }
+    ShopWindow* shop() const { return window()->shop(); }
+    EntryTable* table() const { return shop()->table(); }
+    int rows() const { return table()->model()->rowCount(); }
+    Workshop kept() const { return Workshop(window()->session().workshop().folder()); }
+    static bool contains(const std::vector<double>& list, double mm) {
+        return std::find(list.begin(), list.end(), mm) != list.end();
+    }
+    QString file_of_slot() const { return window()->cut_list()->model()->index(0, 4).data().toString(); }
+
+    void go(const char* name) const {
+        auto* lists = shop()->findChild<QListWidget*>();
+        const auto found = lists->findItems(QLatin1String(name), Qt::MatchExactly);
+        QCOMPARE(found.size(), 1);
+        lists->scrollToItem(found.front());
+        QTest::mouseClick(lists->viewport(), Qt::LeftButton, {},
+                          lists->visualItemRect(found.front()).center());
+    }
+    /// A click on the cell, and its text typed over what stands there.
+    void type(int row, int column, const QString& text) const {
+        type_into(table(), table()->model()->index(row, column), text);
+    }
+    QToolButton* button(const QString& text) const {
+        for (QToolButton* each : shop()->findChildren<QToolButton*>())
+            if (each->text() == text) return each;
+        return nullptr;
+    }
+    static QToolButton* option(QWidget* in, const QString& label, const QString& name) {
+        for (ChoiceRow* row : in->findChildren<ChoiceRow*>())
+            if (row->label() == label)
+                for (QToolButton* each : row->findChildren<QToolButton*>())
+                    if (each->text() == name) return each;
+        qWarning() << "no option" << label << name;
+        return nullptr;
+    }
+
+    std::unique_ptr<WindowOnDemo> window_;
+};
+
+QTEST_MAIN(TestShop)
+#include "tst_shop.moc"
