@@ -299,8 +299,8 @@ private Q_SLOTS:
                             QStringLiteral("_"), QStringLiteral(":/translations")));
         QCoreApplication::installTranslator(&german);
         set_locale("de_DE");
-        const QString told = message_text(
-            {"number_out_of_range", Severity::error, "neck.scale_mm", {20.5, 200.0, 1200.0}}, Unit::mm);
+        const QString told =
+            message_text({"number_out_of_range", Severity::error, "neck.scale_mm", {20.5, 200.0, 1200.0}});
         QCoreApplication::removeTranslator(&german);
         QCOMPARE(told, QStringLiteral("neck.scale_mm ist 20,5; erlaubt ist 200 bis 1200"));
     }

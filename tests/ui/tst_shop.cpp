@@ -80,7 +80,7 @@ private Q_SLOTS:
         }
         QCOMPARE(kept().tables().blanks.size(), before + 1);
         QCOMPARE(kept().tables().blanks.back().name, std::string("ebony, <b>short</b>"));
-        QCOMPARE(kept().tables().blanks.back().blank.height_mm, 10.0);
+        QCOMPARE(kept().tables().blanks.back().size.height_mm, 10.0);
     }
 
     void rows_are_pasted_from_a_table() {

@@ -81,6 +81,9 @@ public:
     QString notice() const;
     ShopWindow* shop() { return shop_; }                ///< once asked for
     Preferences* preferences() { return preferences_; } ///< once asked for
+    /// The shop's own things. @param list its key in workshop.json, "": the one shown last
+    void show_shop(const char* list = "");
+    void show_preferences();
     /// Says something in the window, above the station.
     void say(const QString& text);
 
@@ -204,9 +207,6 @@ private:
     void go_to(Station station, ValueField* field);
     /// Any number, value or action by its words.
     void show_finder();
-    /// The shop's own things. @param list its key in workshop.json, "": the one shown last
-    void show_shop(const char* list = "");
-    void show_preferences();
     void choose_evening(bool evening);
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
     void add_field_entries(std::vector<Finder::Entry>& entries);
