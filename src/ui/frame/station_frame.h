@@ -43,6 +43,8 @@ Q_SIGNALS:
     void doubt_followed(const QString& where); ///< the key in the job file it is about
 
 protected:
+    /// Of the pages under the drawing, where there is room.
+    virtual int pages_height() const { return 184; }
     void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
     /// The drawing and its pages, below the head.

@@ -186,14 +186,6 @@ void SurveyCanvas::lay_out_marks(const Place& p) {
     }
 }
 
-QString SurveyCanvas::doubt_of(const std::string& gauge, Unit unit) {
-    const Gauge* known = gauge_of_word(gauge);
-    if (!known) return {};
-    return QStringLiteral("±\u00a0") +
-           (unit == Unit::mm ? number_text(known->uncertainty_mm, 3) + QStringLiteral("\u00a0mm")
-                             : length_with_unit(known->uncertainty_mm, unit));
-}
-
 void SurveyCanvas::show_leaves(ValueField* field, Read what) {
     field->take_leaves(what == Read::nut_gap && !nut_way(design()).open());
     const auto leaves = leaves_as_found(state(), what, view_.string);
@@ -212,9 +204,12 @@ QString SurveyCanvas::off_words(Read what) const {
             length_number(std::abs(off_mm), unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
         words = (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + amount;
     }
-    const QString doubt = doubt_of(gauge_for(state(), what, view_.gauges), unit);
-    if (words.isEmpty() || doubt.isEmpty()) return words + doubt;
-    return words + QLatin1Char(' ') + doubt;
+    const Gauge* gauge = gauge_of_word(gauge_for(state(), what, view_.gauges));
+    if (!gauge) return words;
+    const double u_mm = gauge->uncertainty_mm;
+    const QString doubt =
+        QStringLiteral("\u00b1\u00a0") + (unit == Unit::mm ? number_text(u_mm, 3) : length_short(u_mm, unit));
+    return words.isEmpty() ? doubt : words + QLatin1Char(' ') + doubt;
 }
 
 void SurveyCanvas::lay_out_readings(const Place& p) {
@@ -292,7 +287,8 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
 void SurveyCanvas::lay_out() {
     const Place p = place();
     write(QRectF(12.0, 2.0, width() - 24.0, 18.0), Qt::AlignLeft,
-          tr("from the front, %1 side up, and from the side; body and head broken off")
+          (p.side_px > 0 ? tr("from the front, %1 side up, and from the side; body and head broken off")
+                         : tr("from the front, %1 side up; body and head broken off"))
               .arg(state().job.left_handed ? tr("bass") : tr("treble")));
     lay_out_marks(p);
     lay_out_readings(p);

@@ -14,8 +14,6 @@ class SurveyCanvas : public PartCanvas {
     Q_OBJECT
 public:
     SurveyCanvas(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
-    /// What the gauge of a reading may be off, "" if its gauge is not said.
-    static QString doubt_of(const std::string& gauge, Unit unit);
 
 Q_SIGNALS:
     void point_picked(std::size_t point);

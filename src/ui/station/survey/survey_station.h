@@ -17,6 +17,9 @@ public:
     NumbersList* list() override { return list_; }
 
 protected:
+    int pages_height() const override {
+        return width() < 700 ? 184 : 150;
+    } ///< choices wrap where it is narrow
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
 
