@@ -76,7 +76,7 @@ private Q_SLOTS:
         row(ReadThing::slot_width, "0.109", Unit::in, false, "");
         row(ReadThing::relief, "0.2", Unit::mm, true, "");
         row(ReadThing::relief, "8", Unit::mm, false, "0.203");
-        row(ReadThing::crown, "300", Unit::mm, false, "");
+        row(ReadThing::crown, "340", Unit::mm, false, "");
     }
     void what_is_usual_is_not_asked_about() {
         QFETCH(int, thing);

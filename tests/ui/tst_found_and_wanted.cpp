@@ -1,5 +1,6 @@
 #include "common/hands.h"
 #include "job/document/json.h"
+#include "job/edits/edits.h"
 #include "ui/look/texts.h"
 
 #include <QToolButton>
@@ -86,7 +87,9 @@ private Q_SLOTS:
 
     void a_tap_says_none_or_some() {
         clear_readings();
-        press(Qt::Key_3, Qt::ControlModifier); // held at 3
+        const Value held = with_height_method(window()->session().document(), NutHeightMethod::pressed_gap, 3,
+                                              state().solution);
+        QVERIFY(window()->session().commit(QStringLiteral("held"), held).empty());
         QVERIFY(!nut_way(state().job.design).open());
         EntryTable* table = window()->survey()->list()->table();
         type_into(table, table->model()->index(1, 1), QStringLiteral("none"));

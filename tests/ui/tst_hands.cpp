@@ -148,7 +148,7 @@ private:
 
     /// Texts near what a field holds, in case a limit lies on one side; the parsed value of each.
     QList<std::pair<QString, double>> near_values(ValueField* field) const {
-        const double unit_mm = field->kind() == FieldKind::length ? mm_per(window_.state().job.unit) : 1.0;
+        const double unit_mm = field->kind() == FieldKind::length ? mm_per(field->unit()) : 1.0;
         QString plain = field->text();
         plain.remove(QStringLiteral("°"));
         bool good = false;
@@ -175,6 +175,7 @@ private:
         const std::string name = what(field);
         const Value before = document();
         const int step = steps();
+        const std::size_t string = window_->view().string;
         // Untouched: looked into and left again.
         click_on(field);
         QVERIFY2(field->hasFocus(), name.c_str());
@@ -222,6 +223,7 @@ private:
         QVERIFY2(document() == before, (name + ": undone with the focus in the field").c_str());
         // The same by Tab; then Ctrl+Z from the next one.
         if (!field->isVisible()) show_(window_.window());
+        window_->choose_string(string); // a reading leads on to the next one
         click_on(field);
         type(text);
         key(Qt::Key_Tab);

@@ -50,10 +50,10 @@ private Q_SLOTS:
                 show_view(view);
                 const Solution solution = solve(state().job.design);
                 press(Qt::Key_BracketRight);
-                const int seen = compare_drawing(canvas(), solution, state().job.unit);
+                const int seen = compare_drawing(canvas(), solution, state().job.units);
                 const bool has_numbers = view > 0 && view != 4 && (view != 2 || state().job.design.bridge);
                 if (has_numbers) QVERIFY2(seen > 2, job);
-                if (NumbersList* list = frame()->list()) compare_list(list, solution, state().job.unit);
+                if (NumbersList* list = frame()->list()) compare_list(list, solution, state().job.units);
             }
         }
     }

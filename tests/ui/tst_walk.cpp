@@ -108,7 +108,7 @@ private:
         while (point() != "slots_filled") press(Qt::Key_Down);
         press(Qt::Key_2);
         set("survey.note", "string 2, shiny with glue");
-        page(Qt::Key_3);
+        page(Qt::Key_4);
         set("title", "Kittiwake");
         set("owner", "J.B.");
         choose("Unit: mm");
@@ -277,8 +277,8 @@ private:
                      std::initializer_list<StationFrame*>{window_->survey(), window_->neck(), window_->nut(),
                                                           window_->saddle(), window_->bridge()})
                     if (frame->isVisible()) {
-                        seen += compare_drawing(frame->canvas(), solution, Unit::mm);
-                        if (frame->list()) compare_list(frame->list(), solution, Unit::mm);
+                        seen += compare_drawing(frame->canvas(), solution, Units());
+                        if (frame->list()) compare_list(frame->list(), solution, Units());
                     }
             }
         QVERIFY(seen > 40);

@@ -26,7 +26,7 @@ SensibleRange sensible_range(const Design& design, ReadThing thing, std::size_t 
     const StringDesign& of = design.strings[std::min(string, design.strings.size() - 1)];
     switch (thing) {
     case ReadThing::gap_fret1: return {0.0, nut_way(design).open() ? 1.6 : 0.8};
-    case ReadThing::action12: return {0.4, 6.0};
+    case ReadThing::action12: return {0.5, 6.0};
     case ReadThing::relief: return {-0.6, 1.2};
     case ReadThing::slot_width: return {0.8 * of.diameter_mm - 0.02, 2.0 * of.diameter_mm + 0.1};
     case ReadThing::crown: {

@@ -21,7 +21,7 @@ namespace {
 
 constexpr double side_room = 20;
 constexpr double mark_row = 42;        // a row of marks with its leaders
-constexpr double field_px = 30;        // found and wanted, one under the other
+constexpr double field_px = 33;        // found and wanted, one under the other
 constexpr double off_px = 20;          // how far the one is from the other
 constexpr double caption_line_px = 16; // of what is read
 constexpr double caption_row = 20;
@@ -102,7 +102,7 @@ ValueField* SurveyCanvas::wanted_field(const char* key, const QString& name, con
                                                               : base + ".treble_mm");
         });
     binder_.prepare(field, [each, of, base](const Value& document, const State& s) {
-        const bool written = !of(s).each_mm.empty() || !each(s);
+        const bool written = fm::find(document, base + ".each_mm") || !each(s); // the state may be a preview
         return written ? document
                        : with_each_target(document, base, true, of(s), s.job.design.strings.size());
     });
