@@ -2893,32 +2893,12 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Die nächste Saite zum Diskant hin wählen</translation>
     </message>
     <message>
-        <source>Zoom &amp;in</source>
-        <translation>Ver&amp;größern</translation>
-    </message>
-    <message>
-        <source>Enlarge the drawing</source>
-        <translation>Die Zeichnung vergrößern</translation>
-    </message>
-    <message>
-        <source>Zoom &amp;out</source>
-        <translation>Ver&amp;kleinern</translation>
-    </message>
-    <message>
-        <source>Draw it smaller</source>
-        <translation>Kleiner zeichnen</translation>
-    </message>
-    <message>
         <source>Whole dra&amp;wing</source>
         <translation>Ganze &amp;Zeichnung</translation>
     </message>
     <message>
         <source>Ctrl+0</source>
         <translation>Ctrl+0</translation>
-    </message>
-    <message>
-        <source>The whole drawing again</source>
-        <translation>Wieder die ganze Zeichnung</translation>
     </message>
     <message>
         <source>Show these choices under the drawing</source>
@@ -3322,6 +3302,94 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>One string, one number, readable from across the room; Esc leads back (F)</source>
         <translation>Eine Saite, eine Zahl, quer durch den Raum lesbar; Esc führt zurück (F)</translation>
+    </message>
+    <message>
+        <source>The s&amp;hop&apos;s things…</source>
+        <translation>Was die Werkstatt &amp;hat …</translation>
+    </message>
+    <message>
+        <source>Ctrl+Shift+H</source>
+        <translation>Ctrl+Shift+H</translation>
+    </message>
+    <message>
+        <source>Files, feelers, gauges, shims, blocks, strings, blanks, prices, minutes</source>
+        <translation>Feilen, Fühlerlehren, Messmittel, Unterlagen, Radiusklötze, Saiten, Rohlinge, Preise, Minuten</translation>
+    </message>
+    <message>
+        <source>P&amp;references…</source>
+        <translation>&amp;Einstellungen …</translation>
+    </message>
+    <message>
+        <source>Ctrl+,</source>
+        <translation>Ctrl+,</translation>
+    </message>
+    <message>
+        <source>Language, colours, text size; units and hands of new jobs</source>
+        <translation>Sprache, Farben, Textgröße; Einheiten und Hände neuer Aufträge</translation>
+    </message>
+    <message>
+        <source>Drawing larger</source>
+        <translation>Zeichnung größer</translation>
+    </message>
+    <message>
+        <source>Enlarge the drawing: + on it, or Ctrl and the wheel</source>
+        <translation>Die Zeichnung vergrößern: + auf ihr, oder Strg und das Rad</translation>
+    </message>
+    <message>
+        <source>Drawing smaller</source>
+        <translation>Zeichnung kleiner</translation>
+    </message>
+    <message>
+        <source>Draw it smaller: − on it</source>
+        <translation>Kleiner zeichnen: − auf ihr</translation>
+    </message>
+    <message>
+        <source>The whole drawing again: 0 on it</source>
+        <translation>Wieder die ganze Zeichnung: 0 auf ihr</translation>
+    </message>
+    <message>
+        <source>Text larger</source>
+        <translation>Text größer</translation>
+    </message>
+    <message>
+        <source>Ctrl++</source>
+        <translation>Ctrl++</translation>
+    </message>
+    <message>
+        <source>Everything in the window larger</source>
+        <translation>Alles im Fenster größer</translation>
+    </message>
+    <message>
+        <source>Ctrl+=</source>
+        <translation>Ctrl+=</translation>
+    </message>
+    <message>
+        <source>Text smaller</source>
+        <translation>Text kleiner</translation>
+    </message>
+    <message>
+        <source>Ctrl+-</source>
+        <translation>Ctrl+-</translation>
+    </message>
+    <message>
+        <source>Everything in the window smaller</source>
+        <translation>Alles im Fenster kleiner</translation>
+    </message>
+    <message>
+        <source>Text as usual</source>
+        <translation>Text wie üblich</translation>
+    </message>
+    <message>
+        <source>Everything in the window in its usual size</source>
+        <translation>Alles im Fenster in üblicher Größe</translation>
+    </message>
+    <message>
+        <source>Full screen</source>
+        <translation>Ganzer Bildschirm</translation>
+    </message>
+    <message>
+        <source>The window over the whole screen, or as before</source>
+        <translation>Das Fenster über den ganzen Bildschirm, oder wie zuvor</translation>
     </message>
 </context>
 <context>
@@ -4218,6 +4286,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Verdict</source>
         <translation>Urteil</translation>
     </message>
+    <message>
+        <source>Slots seen</source>
+        <translation>Kerben gesehen</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutStation</name>
@@ -4397,6 +4469,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>thickness</source>
         <translation>Dicke</translation>
+    </message>
+    <message>
+        <source>slot of %1: %2</source>
+        <translation>Kerbe von %1: %2</translation>
     </message>
 </context>
 <context>
@@ -4755,6 +4831,93 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Posts are never turned under tension: slacken, turn, tune, read again.</source>
         <translation>Bolzen werden nie unter Spannung gedreht: entspannen, drehen, stimmen, neu ablesen.</translation>
+    </message>
+</context>
+<context>
+    <name>fm::Preferences</name>
+    <message>
+        <source>Preferences</source>
+        <translation>Einstellungen</translation>
+    </message>
+    <message>
+        <source>This program</source>
+        <translation>Dieses Programm</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>of the system</source>
+        <translation>des Systems</translation>
+    </message>
+    <message>
+        <source>Colours</source>
+        <translation>Farben</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>evening</source>
+        <translation>Abend</translation>
+    </message>
+    <message>
+        <source>Text size (Ctrl+plus, Ctrl+minus, Ctrl+0)</source>
+        <translation>Textgröße (Strg+Plus, Strg+Minus, Strg+0)</translation>
+    </message>
+    <message>
+        <source>New jobs</source>
+        <translation>Neue Aufträge</translation>
+    </message>
+    <message>
+        <source>All lengths</source>
+        <translation>Alle Längen</translation>
+    </message>
+    <message>
+        <source>Scales and widths</source>
+        <translation>Mensuren, Breiten</translation>
+    </message>
+    <message>
+        <source>Gauges and thicknesses</source>
+        <translation>Stärken, Dicken</translation>
+    </message>
+    <message>
+        <source>Gaps, relief, cuts</source>
+        <translation>Lücken, Abtrag</translation>
+    </message>
+    <message>
+        <source>Height over fret 12</source>
+        <translation>Höhe über Bund 12</translation>
+    </message>
+    <message>
+        <source>Played</source>
+        <translation>Gespielt</translation>
+    </message>
+    <message>
+        <source>right-handed</source>
+        <translation>rechtshändig</translation>
+    </message>
+    <message>
+        <source>left-handed</source>
+        <translation>linkshändig</translation>
+    </message>
+    <message>
+        <source>The usual player&apos;s hand</source>
+        <translation>Die übliche Hand</translation>
+    </message>
+    <message>
+        <source>soft</source>
+        <translation>weich</translation>
+    </message>
+    <message>
+        <source>normal</source>
+        <translation>normal</translation>
+    </message>
+    <message>
+        <source>hard</source>
+        <translation>hart</translation>
     </message>
 </context>
 <context>
@@ -5650,6 +5813,69 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
 </context>
 <context>
+    <name>fm::SeenRow</name>
+    <message>
+        <source>moves from side to side: too wide</source>
+        <translation>bewegt sich seitlich: zu weit</translation>
+    </message>
+    <message>
+        <source>the string is pinched and sits high</source>
+        <translation>die Saite wird geklemmt und sitzt hoch</translation>
+    </message>
+    <message>
+        <source>built up before: dust and glue, bone or a chip</source>
+        <translation>schon aufgefüllt: Staub und Kleber, Knochen oder ein Span</translation>
+    </message>
+    <message>
+        <source>no fall towards the head: the string bears somewhere along it</source>
+        <translation>ohne Gefälle zum Kopf: die Saite liegt irgendwo darin auf</translation>
+    </message>
+    <message>
+        <source>falls towards the fingerboard: the string bears at the head&apos;s side</source>
+        <translation>fällt zum Griffbrett: die Saite liegt auf der Kopfseite auf</translation>
+    </message>
+    <message>
+        <source>the string does not bear at the front edge</source>
+        <translation>die Saite liegt an der Vorderkante nicht auf</translation>
+    </message>
+    <message>
+        <source>nothing to see: clears what was seen before</source>
+        <translation>nichts zu sehen: löscht, was vorher gesehen wurde</translation>
+    </message>
+    <message>
+        <source>wiggles</source>
+        <translation>wackelt</translation>
+    </message>
+    <message>
+        <source>binds</source>
+        <translation>klemmt</translation>
+    </message>
+    <message>
+        <source>filled</source>
+        <translation>gefüllt</translation>
+    </message>
+    <message>
+        <source>floor flat</source>
+        <translation>Grund flach</translation>
+    </message>
+    <message>
+        <source>floor forward</source>
+        <translation>fällt vor</translation>
+    </message>
+    <message>
+        <source>front free</source>
+        <translation>vorn frei</translation>
+    </message>
+    <message>
+        <source>fine</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>Slot of %1: what is seen, several at once</source>
+        <translation>Kerbe von %1: was zu sehen ist, mehreres zugleich</translation>
+    </message>
+</context>
+<context>
     <name>fm::SerialGauge</name>
     <message>
         <source>half a line</source>
@@ -5784,6 +6010,151 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Print at 100 %, not fitted to the page</source>
         <translation>Mit 100 % drucken, nicht an die Seite angepasst</translation>
+    </message>
+</context>
+<context>
+    <name>fm::ShopModel</name>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>add…</source>
+        <translation>neu …</translation>
+    </message>
+    <message>
+        <source>row %1, %2</source>
+        <translation>Zeile %1, %2</translation>
+    </message>
+    <message>
+        <source>%1, row %2</source>
+        <translation>%1, Zeile %2</translation>
+    </message>
+    <message>
+        <source>%1: row taken out</source>
+        <translation>%1: Zeile herausgenommen</translation>
+    </message>
+    <message>
+        <source>%1: %2 rows more</source>
+        <translation>%1: %2 Zeilen mehr</translation>
+    </message>
+    <message>
+        <source>%1: pasted</source>
+        <translation>%1: eingefügt</translation>
+    </message>
+</context>
+<context>
+    <name>fm::ShopWindow</name>
+    <message>
+        <source>The shop&apos;s things</source>
+        <translation>Was die Werkstatt hat</translation>
+    </message>
+    <message>
+        <source>Lists of the shop</source>
+        <translation>Listen der Werkstatt</translation>
+    </message>
+    <message>
+        <source>A usual set</source>
+        <translation>Ein üblicher Satz</translation>
+    </message>
+    <message>
+        <source>Begins the list with what a shop usually has; take out what is not there</source>
+        <translation>Beginnt die Liste mit dem, was eine Werkstatt meist hat; was fehlt, herausnehmen</translation>
+    </message>
+    <message>
+        <source>These are ours</source>
+        <translation>Das sind unsere</translation>
+    </message>
+    <message>
+        <source>The usual set is what lies in the drawer</source>
+        <translation>Der übliche Satz ist, was in der Schublade liegt</translation>
+    </message>
+    <message>
+        <source>ours</source>
+        <translation>unsere</translation>
+    </message>
+    <message>
+        <source>Take out</source>
+        <translation>Herausnehmen</translation>
+    </message>
+    <message>
+        <source>The chosen rows (Del)</source>
+        <translation>Die gewählten Zeilen (Entf)</translation>
+    </message>
+    <message>
+        <source>Paste</source>
+        <translation>Einfügen</translation>
+    </message>
+    <message>
+        <source>Rows from a table or from text, from the chosen cell on (Ctrl+V)</source>
+        <translation>Zeilen aus einer Tabelle oder aus Text, ab der gewählten Zelle (Strg+V)</translation>
+    </message>
+    <message>
+        <source>From a file…</source>
+        <translation>Aus Datei …</translation>
+    </message>
+    <message>
+        <source>Rows from a CSV file, behind those here; a set of strings among the sets</source>
+        <translation>Zeilen aus einer CSV-Datei, hinter denen hier; einen Saitensatz zu den Sätzen</translation>
+    </message>
+    <message>
+        <source>To a file…</source>
+        <translation>In Datei …</translation>
+    </message>
+    <message>
+        <source>This list as a CSV file</source>
+        <translation>Diese Liste als CSV-Datei</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n row(s) kept once the marked cells are filled in</source>
+        <translation>
+            <numerusform>%n Zeile wird behalten, sobald die markierten Zellen gefüllt sind</numerusform>
+            <numerusform>%n Zeilen werden behalten, sobald die markierten Zellen gefüllt sind</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>A usual set, not yet yours: take out what you do not have.</source>
+        <translation>Ein üblicher Satz, noch nicht deiner: nimm heraus, was du nicht hast.</translation>
+    </message>
+    <message>
+        <source>Not listed yet.</source>
+        <translation>Noch nicht aufgeführt.</translation>
+    </message>
+    <message>
+        <source>Nothing to paste.</source>
+        <translation>Nichts einzufügen.</translation>
+    </message>
+    <message>
+        <source>Rows from a file</source>
+        <translation>Zeilen aus einer Datei</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv *.tsv *.txt);;All files (*)</source>
+        <translation>Tabellen (*.csv *.tsv *.txt);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>This list as a file</source>
+        <translation>Diese Liste als Datei</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv)</source>
+        <translation>Tabellen (*.csv)</translation>
+    </message>
+    <message>
+        <source>Written to %1</source>
+        <translation>In %1 geschrieben</translation>
+    </message>
+    <message>
+        <source>a usual set</source>
+        <translation>ein üblicher Satz</translation>
     </message>
 </context>
 <context>
@@ -6732,10 +7103,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>über Bund 1</translation>
     </message>
     <message>
-        <source>relief</source>
-        <translation>Krümmung</translation>
-    </message>
-    <message>
         <source>over fret 12</source>
         <translation>über Bund 12</translation>
     </message>
@@ -6758,6 +7125,50 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>treble</source>
         <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>relief as found under the treble string</source>
+        <translation>Halskrümmung im Fundzustand unter der Diskantsaite</translation>
+    </message>
+    <message>
+        <source>relief wanted</source>
+        <translation>Halskrümmung, Ziel</translation>
+    </message>
+    <message>
+        <source>gap over fret 1 wanted</source>
+        <translation>Lücke über Bund 1, Ziel</translation>
+    </message>
+    <message>
+        <source>height over fret 12 wanted</source>
+        <translation>Höhe über Bund 12, Ziel</translation>
+    </message>
+    <message>
+        <source>relief, bass, held at %1, %2</source>
+        <translation>Krümmung, Bass, gehalten %1, %2</translation>
+    </message>
+    <message>
+        <source>relief, held at %1, %2</source>
+        <translation>Krümmung, gehalten %1, %2</translation>
+    </message>
+    <message>
+        <source>relief, treble side</source>
+        <translation>Krümmung, Diskant</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>war</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation>Differenz</translation>
+    </message>
+    <message>
+        <source>from the front, %1 side up; body and head broken off</source>
+        <translation>von vorn, %1 oben; Korpus und Kopf abgebrochen</translation>
     </message>
 </context>
 <context>
@@ -6852,10 +7263,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>left-handed</source>
         <translation>links</translation>
-    </message>
-    <message>
-        <source>Unit</source>
-        <translation>Einheit</translation>
     </message>
     <message>
         <source>unit %1</source>
@@ -7005,6 +7412,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>measured, N</source>
         <translation>gemessen, N</translation>
     </message>
+    <message>
+        <source>Slots</source>
+        <translation>Kerben</translation>
+    </message>
+    <message>
+        <source>All lengths</source>
+        <translation>Alle Längen</translation>
+    </message>
+    <message>
+        <source>Scales and widths</source>
+        <translation>Mensuren, Breiten</translation>
+    </message>
+    <message>
+        <source>Gauges and thicknesses</source>
+        <translation>Stärken, Dicken</translation>
+    </message>
+    <message>
+        <source>Gaps, relief, cuts</source>
+        <translation>Lücken, Abtrag</translation>
+    </message>
+    <message>
+        <source>Height over fret 12</source>
+        <translation>Höhe über Bund 12</translation>
+    </message>
+    <message>
+        <source>%1 in %2</source>
+        <translation>%1 in %2</translation>
+    </message>
+    <message>
+        <source>Units</source>
+        <translation>Einheiten</translation>
+    </message>
 </context>
 <context>
     <name>fm::SurveyStation</name>
@@ -7043,6 +7482,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1 of %2 · %3</source>
         <translation>%1 von %2 · %3</translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation>Differenz</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>war</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>all</source>
+        <translation>alle</translation>
+    </message>
+    <message>
+        <source>gap over fret 1: found and wanted</source>
+        <translation>Lücke über Bund 1: Fund und Ziel</translation>
+    </message>
+    <message>
+        <source>height over fret 12: found and wanted</source>
+        <translation>Höhe über Bund 12: Fund und Ziel</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Krone</translation>
+    </message>
+    <message>
+        <source>from fret 12 to the crown: found and wanted</source>
+        <translation>vom 12. Bund zur Krone: Fund und Ziel</translation>
+    </message>
+    <message>
+        <source>read with %1</source>
+        <translation>gemessen mit %1</translation>
     </message>
 </context>
 <context>
@@ -7243,6 +7718,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1: assumed, not measured; type what you read, or Enter to confirm it</source>
         <translation>%1: angenommen, nicht gemessen; gib ein, was du misst, oder bestätige mit Enter</translation>
+    </message>
+    <message>
+        <source>a bound: kept and compared, nothing is worked out from it</source>
+        <translation>eine Schranke: behalten und verglichen, berechnet wird nichts daraus</translation>
     </message>
 </context>
 <context>
@@ -7620,6 +8099,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Small turns; stop when it binds; know its direction. When unsure, a trained repairer.</source>
         <translation>Kleine Drehungen; aufhören, wenn es klemmt; die Richtung kennen. Im Zweifel eine Fachwerkstatt.</translation>
+    </message>
+    <message>
+        <source>floor flat: let it fall towards the head</source>
+        <translation>Grund flach: zum Kopf hin fallen lassen</translation>
+    </message>
+    <message>
+        <source>floor falls forward: file it down behind the front edge</source>
+        <translation>Grund fällt nach vorn: hinter der Vorderkante tiefer feilen</translation>
+    </message>
+    <message>
+        <source>bears behind the front edge: file it down there</source>
+        <translation>liegt hinter der Vorderkante auf: dort tiefer feilen</translation>
     </message>
 </context>
 <context>
@@ -11249,6 +11740,73 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>assumed, not measured</source>
         <translation>angenommen, nicht gemessen</translation>
     </message>
+    <message>
+        <source>{where}, row {0}, {1}: {2}</source>
+        <translation>{where}, Zeile {0}, {1}: {2}</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is no number</source>
+        <translation>„{0}“ ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>&quot;{0}&quot; is none of the words allowed here</source>
+        <translation>„{0}“ ist keines der hier erlaubten Wörter</translation>
+    </message>
+    <message>
+        <source>{0}: read as {1}, by a leaf since {2} {3}; the plan still works with the number, so read it again</source>
+        <translation>{0}: gemessen als {1}, seither mit einem Blatt {2} {3}; der Plan rechnet noch mit der Zahl, also neu messen</translation>
+    </message>
+    <message>
+        <source>{0}: {1} {2} by the leaf, so higher than the {3} wanted; by how much is not said</source>
+        <translation>{0}: {1} {2} nach dem Blatt, also höher als das Ziel {3}; um wie viel, ist nicht gesagt</translation>
+    </message>
+    <message>
+        <source>{0}: {1} {2} by the leaf, so lower than the {3} wanted; by how much is not said</source>
+        <translation>{0}: {1} {2} nach dem Blatt, also tiefer als das Ziel {3}; um wie viel, ist nicht gesagt</translation>
+    </message>
+    <message>
+        <source>{0}: {1} {2} by the leaf, {3} wanted: it can be either; read it closer</source>
+        <translation>{0}: {1} {2} nach dem Blatt, Ziel {3}: beides kann sein; genauer messen</translation>
+    </message>
+    <message>
+        <source>a bound at character {0}: only a reading can be more or less than a leaf</source>
+        <translation>eine Schranke bei Zeichen {0}: nur eine Messung kann mehr oder weniger als ein Blatt sein</translation>
+    </message>
+</context>
+<context>
+    <name>sense</name>
+    <message>
+        <source>over fret 1</source>
+        <translation>über Bund 1</translation>
+    </message>
+    <message>
+        <source>over fret 12</source>
+        <translation>über Bund 12</translation>
+    </message>
+    <message>
+        <source>of relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>wide, for this string&apos;s slot</source>
+        <translation>breit, für die Kerbe dieser Saite</translation>
+    </message>
+    <message>
+        <source>from fret 12 to the crown</source>
+        <translation>vom 12. Bund bis zur Krone</translation>
+    </message>
+    <message>
+        <source>%1 %2? Usual is %3 to %4.</source>
+        <translation>%1 %2? Üblich ist %3 bis %4.</translation>
+    </message>
+    <message>
+        <source>Was %1 meant?</source>
+        <translation>Waren %1 gemeint?</translation>
+    </message>
+    <message>
+        <source>Enter again keeps it.</source>
+        <translation>Nochmals Enter behält es.</translation>
+    </message>
 </context>
 <context>
     <name>sheet</name>
@@ -12714,10 +13272,313 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
 </context>
 <context>
+    <name>shop</name>
+    <message>
+        <source>size</source>
+        <translation>Maß</translation>
+    </message>
+    <message>
+        <source>What a new part takes, in the shop&apos;s plainest material.</source>
+        <translation>Was ein neues Teil braucht, im einfachsten Material der Werkstatt.</translation>
+    </message>
+    <message>
+        <source>operation</source>
+        <translation>Arbeitsgang</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source>each string</source>
+        <translation>je Saite</translation>
+    </message>
+    <message>
+        <source>Nut files</source>
+        <translation>Sattelfeilen</translation>
+    </message>
+    <message>
+        <source>Widths of the files for slots. Every slot is given the one that fits.</source>
+        <translation>Breiten der Feilen für Kerben. Jede Kerbe bekommt, die passt.</translation>
+    </message>
+    <message>
+        <source>Feelers</source>
+        <translation>Fühlerlehren</translation>
+    </message>
+    <message>
+        <source>Leaves to read gaps with, and to stop the file on.</source>
+        <translation>Blätter, um Lücken zu messen und die Feile anzuhalten.</translation>
+    </message>
+    <message>
+        <source>Shims</source>
+        <translation>Unterlagen</translation>
+    </message>
+    <message>
+        <source>What goes under a nut, a saddle or a neck.</source>
+        <translation>Was unter Sattel, Einlage oder Hals kommt.</translation>
+    </message>
+    <message>
+        <source>Radius blocks</source>
+        <translation>Radiusklötze</translation>
+    </message>
+    <message>
+        <source>Blocks a saddle&apos;s top is sanded on.</source>
+        <translation>Klötze, auf denen der Rücken einer Einlage geschliffen wird.</translation>
+    </message>
+    <message>
+        <source>Gauges</source>
+        <translation>Messmittel</translation>
+    </message>
+    <message>
+        <source>Gauges of your own and how far one may be off: one standard deviation.</source>
+        <translation>Eigene Messmittel und wie weit eines irren kann: eine Standardabweichung.</translation>
+    </message>
+    <message>
+        <source>gauge</source>
+        <translation>Messmittel</translation>
+    </message>
+    <message>
+        <source>±</source>
+        <translation>±</translation>
+    </message>
+    <message>
+        <source>Blanks</source>
+        <translation>Rohlinge</translation>
+    </message>
+    <message>
+        <source>What nuts and saddles are made from.</source>
+        <translation>Woraus Sättel und Einlagen gemacht werden.</translation>
+    </message>
+    <message>
+        <source>blank</source>
+        <translation>Rohling</translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>long</source>
+        <translation>lang</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>thick</source>
+        <translation>dick</translation>
+    </message>
+    <message>
+        <source>price</source>
+        <translation>Preis</translation>
+    </message>
+    <message>
+        <source>String sets</source>
+        <translation>Saitensätze</translation>
+    </message>
+    <message>
+        <source>Sets kept together, bass first; a set is read from a CSV file.</source>
+        <translation>Sätze, der Bass zuerst; ein Satz wird aus einer CSV-Datei gelesen.</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>Satz</translation>
+    </message>
+    <message>
+        <source>strings</source>
+        <translation>Saiten</translation>
+    </message>
+    <message>
+        <source>Wanted heights</source>
+        <translation>Höhen als Ziel</translation>
+    </message>
+    <message>
+        <source>By way of playing: what is wanted under the outer strings, to set a job by.</source>
+        <translation>Nach Spielweise: was unter den Außensaiten gewünscht ist, um einen Auftrag danach zu stellen.</translation>
+    </message>
+    <message>
+        <source>played</source>
+        <translation>gespielt</translation>
+    </message>
+    <message>
+        <source>fret 1, bass</source>
+        <translation>Bund 1, Bass</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>fret 12, bass</source>
+        <translation>Bund 12, Bass</translation>
+    </message>
+    <message>
+        <source>A new nut</source>
+        <translation>Ein neuer Sattel</translation>
+    </message>
+    <message>
+        <source>A new saddle</source>
+        <translation>Eine neue Einlage</translation>
+    </message>
+    <message>
+        <source>A new bridge</source>
+        <translation>Ein neuer Steg</translation>
+    </message>
+    <message>
+        <source>Parts bought ready</source>
+        <translation>Fertig gekaufte Teile</translation>
+    </message>
+    <message>
+        <source>Set against what is made by hand.</source>
+        <translation>Verglichen mit dem, was von Hand gemacht wird.</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>minutes to fit</source>
+        <translation>Minuten zum Einpassen</translation>
+    </message>
+    <message>
+        <source>Materials</source>
+        <translation>Materialien</translation>
+    </message>
+    <message>
+        <source>How much longer, or shorter, work in a material takes.</source>
+        <translation>Wie viel länger oder kürzer Arbeit in einem Material dauert.</translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation>mal</translation>
+    </message>
+    <message>
+        <source>Minutes of a set-up</source>
+        <translation>Minuten eines Einstellens</translation>
+    </message>
+    <message>
+        <source>What each step takes, and the waits between them.</source>
+        <translation>Was jeder Schritt braucht, und die Wartezeiten dazwischen.</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation>Schritt</translation>
+    </message>
+    <message>
+        <source>truss rod</source>
+        <translation>Halsstab</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s bottom</source>
+        <translation>Boden der Einlage</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s top, each string</source>
+        <translation>Rücken der Einlage, je Saite</translation>
+    </message>
+    <message>
+        <source>a screw of the saddles</source>
+        <translation>eine Schraube der Reiter</translation>
+    </message>
+    <message>
+        <source>packing a saddle</source>
+        <translation>Einlage unterfüttern</translation>
+    </message>
+    <message>
+        <source>a slot of the nut</source>
+        <translation>eine Kerbe des Sattels</translation>
+    </message>
+    <message>
+        <source>shimming a nut</source>
+        <translation>Sattel unterlegen</translation>
+    </message>
+    <message>
+        <source>filling a slot</source>
+        <translation>Kerbe füllen</translation>
+    </message>
+    <message>
+        <source>intonation, each string</source>
+        <translation>Intonation, je Saite</translation>
+    </message>
+    <message>
+        <source>the neck settles</source>
+        <translation>der Hals zur Ruhe kommt</translation>
+    </message>
+    <message>
+        <source>glue cures</source>
+        <translation>Kleber härtet</translation>
+    </message>
+    <message>
+        <source>the strings stretch</source>
+        <translation>die Saiten sich dehnen</translation>
+    </message>
+    <message>
+        <source>Money and allowances</source>
+        <translation>Geld und Zugaben</translation>
+    </message>
+    <message>
+        <source>What an hour costs, and what a blank must be larger by.</source>
+        <translation>Was eine Stunde kostet, und um wie viel ein Rohling größer sein muss.</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+    <message>
+        <source>value</source>
+        <translation>Wert</translation>
+    </message>
+    <message>
+        <source>name of the shop</source>
+        <translation>Name der Werkstatt</translation>
+    </message>
+    <message>
+        <source>an hour</source>
+        <translation>eine Stunde</translation>
+    </message>
+    <message>
+        <source>on top, as a share</source>
+        <translation>Aufschlag, als Anteil</translation>
+    </message>
+    <message>
+        <source>currency</source>
+        <translation>Währung</translation>
+    </message>
+    <message>
+        <source>blank larger by</source>
+        <translation>Rohling größer um</translation>
+    </message>
+    <message>
+        <source>blank thicker by</source>
+        <translation>Rohling dicker um</translation>
+    </message>
+    <message>
+        <source>tuner, ± cents</source>
+        <translation>Stimmgerät, ± Cent</translation>
+    </message>
+    <message>
+        <source>near enough, cents</source>
+        <translation>nahe genug, Cent</translation>
+    </message>
+</context>
+<context>
     <name>texts</name>
     <message>
         <source>%1 turns</source>
         <translation>%1 Umdrehungen</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>some</source>
+        <translation>etwas</translation>
     </message>
 </context>
 </TS>
