@@ -231,9 +231,9 @@ std::vector<Message> Workshop::faults_of(const std::vector<std::string>& keys) c
     return found;
 }
 
-QStringList Workshop::jobs() const {
-    if (folder_.isEmpty()) return {};
-    const QDir dir(folder_);
+QStringList Workshop::jobs_in(const QString& folder) {
+    if (folder.isEmpty()) return {};
+    const QDir dir(folder);
     QStringList paths;
     for (const QString& name : dir.entryList({QStringLiteral("*.fmjob")}, QDir::Files, QDir::Name))
         paths << dir.filePath(name);

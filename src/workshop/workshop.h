@@ -130,7 +130,8 @@ public:
     /// A printer by its name; nullptr if the shop has none of it.
     const ShopPrinter* printer(std::string_view name) const;
     /// Paths of the jobs in the folder, by name.
-    QStringList jobs() const;
+    QStringList jobs() const { return jobs_in(folder_); }
+    static QStringList jobs_in(const QString& folder);
 
     /// The folder used when none is named: in the user's data.
     static QString usual_folder();

@@ -102,6 +102,84 @@ private Q_SLOTS:
         QVERIFY(actions_ <= 10);
     }
 
+    /// The program names files itself: another title is another name, its pictures go along, and undone it is
+    /// the first again.
+    void a_title_names_the_file() {
+        start();
+        begin(QStringLiteral("Flat top, six steel strings"));
+        const QString first_path = window_->session().path();
+        QVERIFY(QDir().mkpath(window_->session().pictures()));
+        const auto retitle = [this](const QString& title) {
+            key(Qt::Key_1, Qt::AltModifier);
+            key(Qt::Key_4, Qt::ControlModifier);
+            auto* field = window_->survey()->findChild<TextField*>(QStringLiteral("title"));
+            click_on(field);
+            field->selectAll();
+            keys(title);
+            key(Qt::Key_Return);
+        };
+        retitle(QStringLiteral("Heron / nut"));
+        QTRY_COMPARE(QFileInfo(window_->session().path()).fileName(), QStringLiteral("Heron - nut.fmjob"));
+        QVERIFY(!QFileInfo::exists(first_path) && QFileInfo::exists(window_->session().pictures()));
+        QCOMPARE(find(document_of(window_->session().path()), "title")->text()->c_str(), "Heron / nut");
+        QCOMPARE(QSettings().value(QStringLiteral("last")).toString(), window_->session().path());
+        window_->session().undo_stack()->undo();
+        QTRY_COMPARE(window_->session().path(), first_path);
+        window_->session().undo_stack()->redo();
+        QTRY_COMPARE(QFileInfo(window_->session().path()).fileName(), QStringLiteral("Heron - nut.fmjob"));
+        // Another of that title has a number; one that a person named himself keeps its name.
+        key(Qt::Key_J, Qt::ControlModifier);
+        begin(QStringLiteral("Flat top, six steel strings"));
+        retitle(QStringLiteral("Heron / nut"));
+        QTRY_COMPARE(QFileInfo(window_->session().path()).fileName(), QStringLiteral("Heron - nut 2.fmjob"));
+        const QString own = dir_->filePath(QStringLiteral("mine.fmjob"));
+        window_->session().save_as(own);
+        retitle(QStringLiteral("Egret"));
+        QTest::qWait(50);
+        QCOMPARE(window_->session().path(), own);
+    }
+
+    void jobs_are_put_away_brought_back_and_sorted() {
+        copy_demo_workshop(dir_->path());
+        start();
+        const int all = rows().rowCount();
+        QVERIFY(!way(QStringLiteral("1 put away")) && !way(QStringLiteral("Delete")));
+        click_on(first()->search());
+        keys(QStringLiteral("lantern"));
+        QCOMPARE(rows().rowCount(), 1);
+        click_on(way(QStringLiteral("Put away")));
+        QVERIFY(first()->said().contains(QStringLiteral("put away")));
+        QVERIFY(!QFileInfo::exists(dir_->filePath(QStringLiteral("lantern.fmjob"))));
+        key(Qt::Key_A, Qt::ControlModifier);
+        key(Qt::Key_Delete);
+        first()->search()->clear();
+        QCOMPARE(rows().rowCount(), all - 1);
+        click_on(way(QStringLiteral("1 put away")));
+        QCOMPARE(rows().rowCount(), 1);
+        QVERIFY(way(QStringLiteral("Delete")));
+        click_on(way(QStringLiteral("Bring back")));
+        QCOMPARE(rows().rowCount(), all);
+        QVERIFY(QFileInfo::exists(dir_->filePath(QStringLiteral("lantern.fmjob"))));
+        // The one that is open goes along, with its window.
+        key(Qt::Key_Escape);
+        window_->open(dir_->filePath(QStringLiteral("teal.fmjob")));
+        key(Qt::Key_J, Qt::ControlModifier);
+        keys(QStringLiteral("teal"));
+        click_on(way(QStringLiteral("Put away")));
+        QVERIFY(window_->session().path().contains(QStringLiteral("put away")));
+        QVERIFY(QFileInfo::exists(window_->session().path()));
+        first()->search()->clear();
+        // By title.
+        click_on(way(QStringLiteral("title")));
+        QTRY_VERIFY([this] {
+            QStringList titles;
+            for (int row = 0; row < rows().rowCount(); ++row) titles << rows().row(row).title;
+            QStringList sorted = titles;
+            sorted.sort(Qt::CaseInsensitive);
+            return titles == sorted && titles.contains(QStringLiteral("Kittiwake"));
+        }());
+    }
+
     void what_is_assumed_looks_so_and_is_confirmed() {
         start();
         begin(QStringLiteral("Flat top, six steel strings"));
@@ -337,6 +415,12 @@ private:
         window_->show();
         window_->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(window_.get()));
+    }
+    /// A button of the first screen that is in sight.
+    QToolButton* way(const QString& text) {
+        for (auto* button : first()->findChildren<QToolButton*>())
+            if (button->text() == text && button->isVisible()) return button;
+        return nullptr;
     }
     FirstScreen* first() { return window_->first(); }
     PictureModel& rows() { return *first()->jobs()->rows(); }

@@ -5,6 +5,7 @@
 #include "job/document/pictures.h"
 #include "job/edits/assumed_edits.h"
 #include "ui/look/texts.h"
+#include "workshop/kept_jobs.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -244,6 +245,24 @@ void Session::save_as(const QString& path) {
     written_ = document_;
     file_agrees();
     show_opened();
+}
+
+void Session::move_to(const QString& path) {
+    if (same_file(path, path_)) return;
+    auto lock = JobLock::taken(path);
+    if (read_only() || !lock) throw InputError({"job_held", Severity::error, {}, {path.toStdString()}});
+    if (!save()) throw InputError({"job_not_left", Severity::error, {}, {path_.toStdString()}});
+    if (!watcher_->files().isEmpty()) watcher_->removePaths(watcher_->files()); // gone by our own hand
+    try {
+        move_job(path_, path);
+    } catch (const InputError&) {
+        watch();
+        throw;
+    }
+    lock_ = std::move(lock);
+    path_ = path;
+    file_agrees();
+    Q_EMIT moved();
 }
 
 void Session::reload() {

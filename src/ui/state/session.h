@@ -65,6 +65,9 @@ public:
     /// only saved. @throws InputError, also for a file that is there or open in another window: nothing is
     /// written then
     void save_as(const QString& path);
+    /// The job's file and its pictures under another name, at which nothing stands; nothing else changes.
+    /// @throws InputError; then it stays where it is
+    void move_to(const QString& path);
     /// Takes what stands on the disk instead of what is here, as a step that can be undone.
     /// @throws InputError where it cannot be read; then what is here stays
     void reload();
@@ -74,6 +77,7 @@ public:
 
 Q_SIGNALS:
     void opened();
+    void moved();   ///< its file has another name
     void kept();    ///< what the file holds is what is here, written now
     void changed(); ///< the state is another one: a step, an undo or a preview
     /// Something about the job's file. @param readable what stands there may be read instead

@@ -1,9 +1,11 @@
 #include "ui/window/first_screen.h"
 
 #include "sheet/drawing/fonts.h"
+#include "ui/look/flow_layout.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "workshop/kept_jobs.h"
 
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -65,27 +67,19 @@ void FirstScreen::build() {
     none_->setProperty("caption", true);
     none_->setWordWrap(true);
     left->addWidget(none_);
+    sorted_ = new ChoiceRow(
+        {}, {{tr("newest"), {}, {}}, {tr("title"), {}, {}}, {tr("owner"), {}, {}}, {tr("how far"), {}, {}}});
+    sorted_->setAccessibleName(tr("In which order the jobs stand"));
+    sorted_->set_chosen(0);
+    connect(sorted_, &ChoiceRow::picked, this, [this](int order) {
+        order_ = static_cast<Order>(order);
+        sorted_->set_chosen(order);
+        list();
+    });
+    left->addWidget(sorted_);
     jobs_ = new PictureList(tr("jobs"));
     left->addWidget(jobs_, 1);
-    auto* ways = new QHBoxLayout;
-    ways->setSpacing(10);
-    auto* same =
-        plain_button(tr("New, same instrument"),
-                     tr("Another job of the chosen one's instrument, without what was read and done"));
-    connect(same, &QToolButton::clicked, this, [this] {
-        const QModelIndex chosen = jobs_->currentIndex();
-        if (chosen.isValid()) Q_EMIT same_asked(found_[shown_[static_cast<std::size_t>(chosen.row())]].path);
-    });
-    ways->addWidget(same);
-    auto* file = plain_button(tr("Open a file…"), tr("A job that lies elsewhere (Ctrl+O)"));
-    auto* demo =
-        plain_button(tr("The demo workshop"), tr("Example jobs to try everything on (Ctrl+Shift+D)"));
-    connect(file, &QToolButton::clicked, this, &FirstScreen::file_asked);
-    connect(demo, &QToolButton::clicked, this, &FirstScreen::demo_asked);
-    ways->addWidget(file);
-    ways->addWidget(demo);
-    ways->addStretch(1);
-    left->addLayout(ways);
+    build_ways(left);
     across->addLayout(left, 1);
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
@@ -99,6 +93,74 @@ void FirstScreen::build() {
     across->addLayout(right, 1);
 }
 
+void FirstScreen::build_ways(QVBoxLayout* left) {
+    said_ = new QLabel;
+    said_->setProperty("caption", true);
+    said_->setWordWrap(true);
+    said_->setTextFormat(Qt::PlainText);
+    said_->hide();
+    left->addWidget(said_);
+    auto* ways = new QWidget;
+    auto* flow = new FlowLayout(ways, 10);
+    const auto add = [&](const QString& name, const QString& tip, auto act) {
+        QToolButton* button = plain_button(name, tip);
+        connect(button, &QToolButton::clicked, this, act);
+        flow->addWidget(button);
+        return button;
+    };
+    add(tr("New, same instrument"),
+        tr("Another job of the chosen one's instrument, without what was read and done"), [this] {
+            if (!chosen_path().isEmpty()) Q_EMIT same_asked(chosen_path());
+        });
+    put_ = add({}, {}, &FirstScreen::put_away_or_back);
+    throw_ = add(tr("Delete"), tr("The chosen job, with its pictures, into the desktop's wastebasket"),
+                 &FirstScreen::throw_chosen_away);
+    others_ = add({}, {}, [this] {
+        away_shown_ = !away_shown_;
+        find_jobs();
+    });
+    add(tr("Open a file…"), tr("A job that lies elsewhere (Ctrl+O)"), &FirstScreen::file_asked);
+    add(tr("The demo workshop"), tr("Example jobs to try everything on (Ctrl+Shift+D)"),
+        &FirstScreen::demo_asked);
+    left->addWidget(ways);
+}
+
+QString FirstScreen::chosen_path() const {
+    const QModelIndex chosen = jobs_->currentIndex();
+    return chosen.isValid() ? found_[shown_[static_cast<std::size_t>(chosen.row())]].path : QString();
+}
+
+void FirstScreen::put_away_or_back() {
+    const QString path = chosen_path();
+    if (path.isEmpty()) return;
+    const QString name = QFileInfo(path).completeBaseName();
+    QString words;
+    try {
+        const QString to = away_shown_ ? place_brought_back(path) : place_put_away(path);
+        if (!moves_open_ || !moves_open_(path, to)) move_closed_job(path, to);
+        words = away_shown_ ? tr("%1 is back among the jobs.").arg(name) : tr("%1 is put away.").arg(name);
+    } catch (const InputError& error) {
+        words = message_text(error.message());
+    }
+    find_jobs();
+    said_->setText(words);
+    said_->show();
+}
+
+void FirstScreen::throw_chosen_away() {
+    const QString path = chosen_path();
+    if (path.isEmpty() || !away_shown_) return;
+    QString words = tr("%1 lies in the desktop's wastebasket.").arg(QFileInfo(path).completeBaseName());
+    try {
+        throw_away(path);
+    } catch (const InputError& error) {
+        words = message_text(error.message());
+    }
+    find_jobs();
+    said_->setText(words);
+    said_->show();
+}
+
 QString FirstScreen::name_of(const InstrumentKind& kind) {
     if (kind.word.empty()) return QString::fromStdString(kind.name);
     return QCoreApplication::translate("kinds", kind.name.c_str());
@@ -106,16 +168,46 @@ QString FirstScreen::name_of(const InstrumentKind& kind) {
 
 void FirstScreen::show_workshop(const Workshop& workshop) {
     head_->setText(workshop.name().isEmpty() ? tr("Jobs") : tr("Jobs of %1").arg(workshop.name()));
-    found_.clear();
-    for (const QString& path : workshop.jobs()) {
-        const QFileInfo file(path);
-        found_.push_back({path, file.lastModified(), {file.completeBaseName(), {}}, false});
-    }
-    std::stable_sort(found_.begin(), found_.end(),
-                     [](const Found& a, const Found& b) { return a.changed > b.changed; });
+    folder_ = workshop.folder();
+    away_shown_ = false;
     list_kinds(workshop);
     search_->clear();
+    find_jobs();
+}
+
+/// What lies in the folder now, of the jobs or of those put away.
+void FirstScreen::find_jobs() {
+    said_->hide();
+    found_.clear();
+    const QStringList away = jobs_put_away(folder_);
+    if (away.isEmpty()) away_shown_ = false;
+    for (const QString& path : away_shown_ ? away : Workshop::jobs_in(folder_)) {
+        const QFileInfo file(path);
+        found_.push_back({path, file.lastModified(), {file.completeBaseName(), {}, 0}, false});
+    }
+    put_->setText(away_shown_ ? tr("Bring back") : tr("Put away"));
+    put_->setToolTip(away_shown_ ? tr("The chosen job, among the others again")
+                                 : tr("The chosen job out of the list; it can be brought back"));
+    throw_->setVisible(away_shown_);
+    others_->setVisible(!away.isEmpty());
+    others_->setText(away_shown_ ? tr("All jobs") : tr("%n put away", "", static_cast<int>(away.size())));
+    others_->setToolTip(away_shown_ ? tr("Back to the jobs") : tr("Shows the jobs that were put away"));
     list();
+}
+
+void FirstScreen::sort() {
+    const auto before = [order = order_](const Found& a, const Found& b) {
+        switch (order) {
+        case Order::title: return a.names.title.compare(b.names.title, Qt::CaseInsensitive) < 0;
+        case Order::owner: return a.names.owner.compare(b.names.owner, Qt::CaseInsensitive) < 0;
+        case Order::stage: return a.names.stage > b.names.stage;
+        case Order::date: break;
+        }
+        return a.changed > b.changed;
+    };
+    std::stable_sort(found_.begin(), found_.end(),
+                     [](const Found& a, const Found& b) { return a.changed > b.changed; });
+    if (order_ != Order::date) std::stable_sort(found_.begin(), found_.end(), before);
 }
 
 void FirstScreen::list_kinds(const Workshop& workshop) {
@@ -144,11 +236,13 @@ PictureRow FirstScreen::row_of(const Found& found) const {
     PictureRow row{found.names.title, {}, found.names.owner, {}};
     if (!found.names.owner.isEmpty()) row.beside += QStringLiteral(" · ");
     row.beside += QLocale().toString(found.changed.date(), QLocale::ShortFormat);
+    if (found.named) row.beside += QStringLiteral(" · ") + stage_words(found.names.stage);
     return row;
 }
 
 void FirstScreen::list() {
     away_.stop();
+    sort();
     const QString words = search_->text().trimmed();
     shown_.clear();
     std::vector<PictureRow> rows;
@@ -232,7 +326,7 @@ void FirstScreen::read_on() {
             const bool whole =
                 std::all_of(found_.begin(), found_.end(), [](const Found& f) { return f.named; });
             // What is looked for may be among them.
-            if (!search_->text().trimmed().isEmpty() && whole) return list();
+            if ((!search_->text().trimmed().isEmpty() || order_ != Order::date) && whole) return list();
             reading_.start();
         });
 }

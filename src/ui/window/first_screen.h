@@ -1,4 +1,5 @@
 #pragma once
+#include "ui/field/choice_row.h"
 #include "ui/look/off_thread.h"
 #include "ui/window/job_lines.h"
 #include "ui/window/picture_list.h"
@@ -9,7 +10,11 @@
 #include <QLineEdit>
 #include <QTimer>
 
+#include <functional>
 #include <memory>
+
+class QToolButton;
+class QVBoxLayout;
 
 namespace fm {
 
@@ -25,7 +30,13 @@ public:
     void take_focus() { search_->setFocus(); }
     /// Whether pictures or names of jobs are still being read.
     bool is_reading() const { return isVisible() && (away_.is_working() || reading_.isActive()); }
+    /// Who moves a job that is open here; false: it is not.
+    void let_move_open(std::function<bool(const QString&, const QString&)> moves) {
+        moves_open_ = std::move(moves);
+    }
     QLineEdit* search() { return search_; }
+    /// What it says under the list.
+    QString said() const { return said_->text(); }
     PictureList* jobs() { return jobs_; }
     PictureList* kinds() { return kinds_; }
     /// Kinds as the list shows them: the program's, then the shop's own.
@@ -53,18 +64,34 @@ private:
     };
     void build();
     void list();
+    void build_ways(QVBoxLayout* left);
+    void find_jobs();
+    void sort();
+    void put_away_or_back();
+    void throw_chosen_away();
+    QString chosen_path() const;
     void list_kinds(const Workshop& workshop);
     PictureRow row_of(const Found& found) const;
     /// Reads what is in sight, then what is only looked for, some at a time and beside the window.
     void read_on();
 
+    enum class Order { date, title, owner, stage };
     const std::vector<StationKind>& stations_;
+    QString folder_;
+    std::function<bool(const QString&, const QString&)> moves_open_;
+    bool away_shown_ = false; ///< the jobs that were put away
+    Order order_ = Order::date;
     std::vector<Found> found_;
     std::vector<std::size_t> shown_; ///< places in found_, as listed
     std::vector<bool> seen_;         ///< of those listed: its picture was read
     std::vector<InstrumentKind> offered_;
     QLabel* head_ = nullptr;
     QLabel* none_ = nullptr;
+    QLabel* said_ = nullptr;
+    ChoiceRow* sorted_ = nullptr;
+    QToolButton* put_ = nullptr;
+    QToolButton* throw_ = nullptr;
+    QToolButton* others_ = nullptr;
     QLineEdit* search_ = nullptr;
     PictureList* jobs_ = nullptr;
     PictureList* kinds_ = nullptr;

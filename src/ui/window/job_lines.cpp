@@ -8,6 +8,7 @@
 #include <QFileInfo>
 
 #include <algorithm>
+#include <array>
 
 namespace fm {
 
@@ -18,8 +19,21 @@ QString text_of(const Value& document, const char* key) {
     return text && text->text() ? QString::fromStdString(*text->text()).left(100) : QString();
 }
 
+/// How far the work is, by what stands in the file.
+int stage_of(const Value& document) {
+    const auto has = [&document](const char* key) {
+        const Value* list = document.member(key);
+        return list && list->array() && !list->array()->empty();
+    };
+    if (has("sheets")) return 3;
+    if (!has("readings")) return 0;
+    for (const Value& entry : *document.member("readings")->array())
+        if (entry.member("bench")) return 2;
+    return 1;
+}
+
 JobNames names_in(const Value& document, const QString& path) {
-    JobNames names{text_of(document, "title"), text_of(document, "owner")};
+    JobNames names{text_of(document, "title"), text_of(document, "owner"), stage_of(document)};
     if (names.title.isEmpty()) names.title = QFileInfo(path).completeBaseName();
     return names;
 }
@@ -42,16 +56,22 @@ QString how_far(const State& state, const std::vector<StationKind>& stations) {
 
 } // namespace
 
+QString stage_words(int stage) {
+    const std::array words{StationWords::tr("begun"), StationWords::tr("read"),
+                           StationWords::tr("at the bench"), StationWords::tr("printed")};
+    return words[static_cast<std::size_t>(stage)];
+}
+
 JobNames job_names(const QString& path) {
     try {
         return names_in(document_at(path), path);
     } catch (const InputError&) {
-        return {QFileInfo(path).completeBaseName(), {}};
+        return {QFileInfo(path).completeBaseName(), {}, 0};
     }
 }
 
 JobLine job_line(const QString& path, const std::vector<StationKind>& stations) {
-    JobLine line{{QFileInfo(path).completeBaseName(), {}}, {}, {}};
+    JobLine line{{QFileInfo(path).completeBaseName(), {}, 0}, {}, {}};
     try {
         const Value document = document_at(path);
         line.names = names_in(document, path);

@@ -15,7 +15,10 @@ namespace fm {
 struct JobNames {
     QString title; ///< its file's name where it has none, or cannot be read
     QString owner;
+    int stage = 0; ///< how far the work is: begun, read, at the bench, printed
 };
+/// What a stage is called.
+QString stage_words(int stage);
 JobNames job_names(const QString& path);
 
 /// What is seen of it.

@@ -76,7 +76,14 @@ void MainWindow::connect_parts() {
         if (session_.read_only()) say(session_.read_only_why());
         QSettings().setValue(QStringLiteral("last"), session_.path());
         remember(session_.path());
+        named_by_ = QString::fromStdString(session_.state().job.title);
     });
+    connect(&session_, &Session::moved, this, [this] {
+        QSettings().setValue(QStringLiteral("last"), session_.path());
+        remember(session_.path());
+    });
+    // Not in the midst of a step.
+    connect(&session_, &Session::kept, this, &MainWindow::follow_title, Qt::QueuedConnection);
     connect(&session_, &Session::kept, this, [this] {
         const QString when = QLocale().toString(QTime::currentTime(), QLocale::ShortFormat);
         kept_->setText(kept_words(when));
@@ -96,6 +103,11 @@ void MainWindow::connect_parts() {
         go_to_job(path);
         // It was open already, and stays; one that cannot be opened is told of here.
         if (session_.is_open() && QFileInfo(path) == QFileInfo(session_.path())) show_first(false);
+    });
+    first_->let_move_open([this](const QString& from, const QString& to) {
+        if (!session_.is_open() || QFileInfo(from) != QFileInfo(session_.path())) return false;
+        session_.move_to(to);
+        return true;
     });
     connect(first_, &FirstScreen::kind_picked, this, &MainWindow::begin_kind);
     connect(first_, &FirstScreen::same_asked, this, &MainWindow::begin_same);

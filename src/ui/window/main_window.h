@@ -207,6 +207,7 @@ private:
     void go_to(Station station, ValueField* field);
     /// Any number, value or action by its words.
     void show_finder();
+    void follow_title();
     void choose_evening(bool evening);
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
     void add_field_entries(std::vector<Finder::Entry>& entries);
@@ -239,6 +240,7 @@ private:
     QWidget* corner_ = nullptr; ///< beside the menus
     QLabel* kept_ = nullptr;
     std::vector<std::pair<Page, QToolButton*>> page_buttons_;
+    QString named_by_; ///< the title the job's file may be called by
     QString key_name_ = QStringLiteral("floor_above_seat_mm");
 };
 

@@ -1,5 +1,6 @@
 // The window's ways to files: a new job, opening one, saving under another name.
 #include "ui/window/main_window.h"
+#include "workshop/kept_jobs.h"
 #include "workshop/shop_lists.h"
 
 #include "job/document/job_file.h"
@@ -52,23 +53,34 @@ QString MainWindow::kept_anew(const QString& name, const std::function<Value(con
         change_shop(usual, begun_shop);
         session_.set_workshop(Workshop(usual));
     }
-    const QDir folder(session_.workshop().folder());
-    const QStringList there = folder.entryList({QStringLiteral("*.fmjob")}, QDir::Files);
-    constexpr int most_of_a_name = 10000;
-    for (int number = 1;; ++number) {
-        const QString title = number == 1 ? name : QStringLiteral("%1 %2").arg(name).arg(number);
-        QString file = title;
-        for (const char* wrong = "/\\:*?\"<>|"; *wrong; ++wrong)
-            file.replace(QLatin1Char(*wrong), QLatin1Char('-'));
-        file += QStringLiteral(".fmjob");
-        if (there.contains(file, Qt::CaseInsensitive)) continue;
-        QString path = folder.filePath(file);
+    const QString folder = session_.workshop().folder();
+    constexpr int most_tries = 100;
+    for (int tried = 1;; ++tried) {
+        const QString path = free_place(folder, name);
+        const QString title = name + QFileInfo(path).completeBaseName().mid(file_stem(name).size());
         try {
             create_file(path, QByteArray::fromStdString(file_text(job(title.toStdString()))));
             return path;
         } catch (const InputError& error) { // another window may begin one at the same time
-            if (error.message().id != "file_exists" || number == most_of_a_name) throw;
+            if (error.message().id != "file_exists" || tried == most_tries) throw;
         }
+    }
+}
+
+/// A job the program keeps is called as its title is, whenever that becomes another.
+void MainWindow::follow_title() {
+    if (!session_.is_open()) return;
+    const QString title = QString::fromStdString(session_.state().job.title);
+    const QString before = std::exchange(named_by_, title);
+    const QString path = session_.path();
+    const QString folder = session_.workshop().folder();
+    const bool ours =
+        !folder.isEmpty() && QFileInfo(path).absoluteDir() == QDir(folder) && is_named_by(path, before);
+    if (!ours || title == before || title.trimmed().isEmpty() || is_named_by(path, title)) return;
+    try {
+        session_.move_to(free_place(folder, title, path));
+    } catch (const InputError& error) {
+        say(message_text(error.message()));
     }
 }
 
