@@ -66,16 +66,16 @@ private Q_SLOTS:
                                 << static_cast<int>(unit) << sensible << QString::fromLatin1(meant);
         };
         row(ReadThing::gap_fret1, "0.45", Unit::mm, true, "");
-        row(ReadThing::gap_fret1, "7/64", Unit::mm, false, "0.178"); // 7 thou
-        row(ReadThing::gap_fret1, "18", Unit::mm, false, "0.457");   // thou typed in a job of mm
-        row(ReadThing::gap_fret1, "0.5", Unit::in, false, "0.500");  // mm typed in a job of inches
+        row(ReadThing::gap_fret1, "7/64", Unit::mm, false, "0.18"); // 7 thou
+        row(ReadThing::gap_fret1, "18", Unit::mm, false, "0.46");   // thou typed in a job of mm
+        row(ReadThing::gap_fret1, "0.5", Unit::in, false, "0.50");  // mm typed in a job of inches
         row(ReadThing::action12, "6/64", Unit::thou, true, "");
-        row(ReadThing::action12, "16/64", Unit::mm, false, "1.588"); // a sixteenth
-        row(ReadThing::action12, "2.4", Unit::thou, false, "2.400"); // mm typed in a job of thou
-        row(ReadThing::action12, "95", Unit::mm, false, "2.413");    // thou
+        row(ReadThing::action12, "16/64", Unit::mm, false, "1.59"); // a sixteenth
+        row(ReadThing::action12, "2.4", Unit::thou, false, "2.40"); // mm typed in a job of thou
+        row(ReadThing::action12, "95", Unit::mm, false, "2.41");    // thou
         row(ReadThing::slot_width, "0.109", Unit::in, false, "");
         row(ReadThing::relief, "0.2", Unit::mm, true, "");
-        row(ReadThing::relief, "8", Unit::mm, false, "0.203");
+        row(ReadThing::relief, "8", Unit::mm, false, "0.20");
         row(ReadThing::crown, "340", Unit::mm, false, "");
     }
     void what_is_usual_is_not_asked_about() {
@@ -90,7 +90,7 @@ private Q_SLOTS:
         QCOMPARE(range.holds(mm), sensible);
         if (sensible) return;
         const auto instead = meant_instead(text.toStdString(), mm, range);
-        QCOMPARE(instead ? QString::number(instead->mm, 'f', 3) : QString(), meant);
+        QCOMPARE(instead ? QString::number(instead->mm, 'f', 2) : QString(), meant);
     }
 
     /// What the shipped jobs hold is never asked about.

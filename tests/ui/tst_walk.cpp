@@ -111,7 +111,8 @@ private:
         page(Qt::Key_4);
         set("title", "Kittiwake");
         set("owner", "J.B.");
-        choose("Unit: mm");
+        page(Qt::Key_5);
+        choose("All lengths: mm");
     }
 
     void neck() {
