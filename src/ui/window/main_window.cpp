@@ -98,6 +98,7 @@ void MainWindow::connect_parts() {
     connect(&session_, &Session::trouble_over, notice_, &Notice::trouble_over);
     connect(notice_, &Notice::chosen, this, &MainWindow::go_way);
     connect(path_, &StationPath::job_picked, this, &MainWindow::go_to_job);
+    connect(path_, &StationPath::next_asked, this, &MainWindow::go_next);
     connect(path_, &StationPath::all_jobs_asked, this, [this] { show_first(true); });
     connect(first_, &FirstScreen::job_picked, this, [this](const QString& path) {
         go_to_job(path);

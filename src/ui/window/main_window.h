@@ -160,6 +160,12 @@ private:
     static QString kept_words(const QString& when) { return tr("kept %1").arg(when); }
     void add_undo(QMenu* edit);
     void build_view_menu();
+    void build_stations_menu(QMenu* stations);
+    void build_drawing_menu(QMenu* drawing);
+    void build_pages_menu(QMenu* pages);
+    void build_text_menu(QMenu* text);
+    QList<QAction*> actions_in_menus() const;
+    void go_next();
     void build_bench_menu();
     void build_help_menu();
     void change_bench_habits(const std::function<void(BenchHabits&)>& change);

@@ -27,7 +27,7 @@ namespace fm {
 
 namespace {
 constexpr int most_recent = 8;
-constexpr int most_pages = 6;
+constexpr int most_pages = 7;
 } // namespace
 
 QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,
@@ -269,101 +269,128 @@ void MainWindow::go_to_bench(BenchPart part) {
 void MainWindow::build_view_menu() {
     QMenu* look = menuBar()->addMenu(tr("&View"));
     look->setToolTipsVisible(true);
-    add(look, tr("&Whole working"), QKeySequence(Qt::Key_Space),
-        tr("Show or hide the whole working of the chosen number"),
-        [this] { working_->show_whole(!working_->whole_shown()); });
-    add(look, tr("&Found or target"), QKeySequence(Qt::Key_T), tr("Draw the slots as found, or the target"),
-        [this] { choose_side(view_.side == NutSide::found ? NutSide::target : NutSide::found); });
-    add(look, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
-        tr("The list for an uncut blank, or for a nut that is in"),
-        [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
-    for (const StationKind& kind : kinds_)
-        add(look, kind.menu, QKeySequence(QStringLiteral("Alt+%1").arg(static_cast<int>(kind.station) + 1)),
-            kind.menu_tip, [this, station = kind.station] { choose_station(station); });
-    add(look, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
-        tr("Draw the nut, or the string's way from it to the post"), [this] {
-            if (!session_.is_open()) return;
-            if (view_.station != Station::nut) choose_station(Station::nut);
-            choose_behind(!view_.behind);
-        });
-    add(look, tr("Bridge or its &place"), QKeySequence(Qt::Key_P),
-        tr("Draw the bridge, or its place on the instrument"), [this] {
-            if (!session_.is_open()) return;
-            if (view_.station != Station::bridge) choose_station(Station::bridge);
-            choose_placing(!view_.placing);
-        });
+    const auto group = [look](const QString& name) {
+        QMenu* menu = look->addMenu(name);
+        menu->setToolTipsVisible(true);
+        return menu;
+    };
+    build_stations_menu(group(tr("S&tations")));
+    add(look, tr("The p&lan"), QKeySequence(Qt::Key_N),
+        tr("Step after step what to do, how much, what the gauges should read then, how long it takes; again "
+           "for the station"),
+        [this] { show_plan(view_.page != Page::plan); });
     add(look, tr("Sound and bu&zz on the board"), QKeySequence(Qt::Key_S),
         tr("The whole board: error, headroom and gaps of every string at every fret; again for the station"),
         [this] { show_board(view_.page != Page::board); });
     add(look, tr("The &verdict"), QKeySequence(Qt::Key_V),
         tr("What to do with nut and saddle as found, argued, and what was decided; again for the station"),
         [this] { show_verdict(view_.page != Page::verdict); });
-    add(look, tr("The p&lan"), QKeySequence(Qt::Key_N),
-        tr("Step after step what to do, how much, what the gauges should read then, how long it takes; again "
-           "for the station"),
-        [this] { show_plan(view_.page != Page::plan); });
     add(look, tr("What was hea&rd"), QKeySequence(Qt::Key_W),
         tr("A buzz, a note out of tune, a ping: where, the cheapest test, the likeliest cause; again for the "
            "station"),
         [this] { show_symptoms(view_.page != Page::heard); });
-    add(look, tr("Next &measure on the board"), QKeySequence(Qt::Key_M),
+    look->addSeparator();
+    build_drawing_menu(group(tr("&Drawing and list")));
+    build_pages_menu(group(tr("Pages &under the drawing")));
+    build_text_menu(group(tr("Te&xt, colours, language")));
+    look->addSeparator();
+    add(look, tr("&Whole working"), QKeySequence(Qt::Key_Space),
+        tr("Show or hide the whole working of the chosen number"),
+        [this] { working_->show_whole(!working_->whole_shown()); });
+    add(look, tr("&Compare schools"), QKeySequence(Qt::Key_C),
+        tr("The numbers that differ between the schools of the choice in sight, side by side"),
+        [this] { show_comparison(); });
+    add(look, tr("Next &unit"), QKeySequence(Qt::Key_U), tr("mm, inch, thou, sixty-fourths"),
+        [this] { next_unit(); });
+    add(look, tr("&Next"), QKeySequence(tr("Ctrl+G")),
+        tr("Goes where the work goes on, as it says at the left"), [this] { go_next(); });
+    add(look, tr("Find a nu&mber or an action"), QKeySequence(tr("Ctrl+K")),
+        tr("Find any number, value or action by its words"), [this] { show_finder(); });
+}
+
+void MainWindow::build_stations_menu(QMenu* stations) {
+    for (const StationKind& kind : kinds_)
+        add(stations, kind.menu,
+            QKeySequence(QStringLiteral("Alt+%1").arg(static_cast<int>(kind.station) + 1)), kind.menu_tip,
+            [this, station = kind.station] { choose_station(station); });
+}
+
+void MainWindow::build_drawing_menu(QMenu* drawing) {
+    add(drawing, tr("&Found or target"), QKeySequence(Qt::Key_T),
+        tr("Draw the slots as found, or the target"),
+        [this] { choose_side(view_.side == NutSide::found ? NutSide::target : NutSide::found); });
+    add(drawing, tr("&Blank or fitted nut"), QKeySequence(Qt::Key_B),
+        tr("The list for an uncut blank, or for a nut that is in"),
+        [this] { choose_stage(view_.stage == CutStage::blank ? CutStage::fitted : CutStage::blank); });
+    add(drawing, tr("Nut or what lies be&hind it"), QKeySequence(Qt::Key_H),
+        tr("Draw the nut, or the string's way from it to the post"), [this] {
+            if (!session_.is_open()) return;
+            if (view_.station != Station::nut) choose_station(Station::nut);
+            choose_behind(!view_.behind);
+        });
+    add(drawing, tr("Bridge or its &place"), QKeySequence(Qt::Key_P),
+        tr("Draw the bridge, or its place on the instrument"), [this] {
+            if (!session_.is_open()) return;
+            if (view_.station != Station::bridge) choose_station(Station::bridge);
+            choose_placing(!view_.placing);
+        });
+    add(drawing, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
+        tr("The values of this drawing as a table, or the drawing again"),
+        [this] { show_table(!view_.table); });
+    add(drawing, tr("Next &datum"), QKeySequence(Qt::Key_D),
+        tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
+        [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });
+    add(drawing, tr("Next &measure on the board"), QKeySequence(Qt::Key_M),
         tr("Cents, headroom, open gap, behind the finger"), [this] {
             if (view_.page == Page::board)
                 choose_measure(static_cast<BoardMeasure>((static_cast<int>(view_.measure) + 1) % 4));
         });
-    add(look, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
-        tr("The values of this drawing as a table, or the drawing again"),
-        [this] { show_table(!view_.table); });
-    add(look, tr("&Compare schools"), QKeySequence(Qt::Key_C),
-        tr("The numbers that differ between the schools of the choice in sight, side by side"),
-        [this] { show_comparison(); });
-    add(look, tr("Next &datum"), QKeySequence(Qt::Key_D),
-        tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
-        [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });
-    add(look, tr("Next &unit"), QKeySequence(Qt::Key_U), tr("mm, inch, thou, sixty-fourths"),
-        [this] { next_unit(); });
-    add(look, tr("String toward the &bass"), QKeySequence(Qt::Key_BracketLeft),
+    add(drawing, tr("String toward the &bass"), QKeySequence(Qt::Key_BracketLeft),
         tr("Choose the next string toward the bass"), [this] { step_string(-1); });
-    add(look, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
+    add(drawing, tr("String toward the t&reble"), QKeySequence(Qt::Key_BracketRight),
         tr("Choose the next string toward the treble"), [this] { step_string(1); });
-    look->addSeparator();
-    add(look, tr("Drawing larger"), {}, tr("Enlarge the drawing: + on it, or Ctrl and the wheel"),
-        [this] { zoom(1.25); });
-    add(look, tr("Drawing smaller"), {}, tr("Draw it smaller: − on it"), [this] { zoom(0.8); });
-    add(look, tr("Whole dra&wing"), {}, tr("The whole drawing again: 0 on it"), [this] { zoom(0); });
-    const auto resize_text = [this](int steps) {
-        Q_EMIT text_size_chosen(steps == 0 ? 100 : text_size_beside(text_size_now(), steps));
-    };
-    QAction* larger = add(look, tr("Text larger"), QKeySequence(tr("Ctrl++")),
-                          tr("Everything in the window larger"), [resize_text] { resize_text(1); });
-    larger->setShortcuts({QKeySequence(tr("Ctrl++")), QKeySequence(tr("Ctrl+="))});
-    add(look, tr("Text smaller"), QKeySequence(tr("Ctrl+-")), tr("Everything in the window smaller"),
-        [resize_text] { resize_text(-1); });
-    add(look, tr("Text as usual"), QKeySequence(tr("Ctrl+0")),
-        tr("Everything in the window in its usual size"), [resize_text] { resize_text(0); });
-    add(look, tr("Full screen"), QKeySequence(Qt::Key_F11),
-        tr("The window over the whole screen, or as before"),
-        [this] { setWindowState(windowState() ^ Qt::WindowFullScreen); });
-    look->addSeparator();
+    drawing->addSeparator();
+    add(drawing, tr("Drawing larger"), QKeySequence(tr("Alt++")),
+        tr("Enlarge the drawing: + on it, or Ctrl and the wheel"), [this] { zoom(1.25); });
+    add(drawing, tr("Drawing smaller"), QKeySequence(tr("Alt+-")), tr("Draw it smaller: − on it"),
+        [this] { zoom(0.8); });
+    add(drawing, tr("Whole dra&wing"), QKeySequence(tr("Alt+0")), tr("The whole drawing again: 0 on it"),
+        [this] { zoom(0); });
+}
+
+void MainWindow::build_pages_menu(QMenu* pages) {
     for (int i = 0; i < most_pages; ++i)
-        add(look, tr("Page %1 under the drawing").arg(i + 1),
+        add(pages, tr("Page %1 under the drawing").arg(i + 1),
             QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), tr("Show these choices under the drawing"),
             [this, i] {
                 if (StationFrame* station = drawn_station()) station->pages()->show_page(i);
             });
-    look->addSeparator();
-    evening_ = add(look, tr("E&vening"), QKeySequence(tr("Ctrl+Shift+E")), tr("Dark colours for the evening"),
+}
+
+void MainWindow::build_text_menu(QMenu* text) {
+    const auto resize_text = [this](int steps) {
+        Q_EMIT text_size_chosen(steps == 0 ? 100 : text_size_beside(text_size_now(), steps));
+    };
+    QAction* larger = add(text, tr("Text larger"), QKeySequence(tr("Ctrl++")),
+                          tr("Everything in the window larger"), [resize_text] { resize_text(1); });
+    larger->setShortcuts({QKeySequence(tr("Ctrl++")), QKeySequence(tr("Ctrl+="))});
+    add(text, tr("Text smaller"), QKeySequence(tr("Ctrl+-")), tr("Everything in the window smaller"),
+        [resize_text] { resize_text(-1); });
+    add(text, tr("Text as usual"), QKeySequence(tr("Ctrl+0")),
+        tr("Everything in the window in its usual size"), [resize_text] { resize_text(0); });
+    add(text, tr("Full screen"), QKeySequence(Qt::Key_F11),
+        tr("The window over the whole screen, or as before"),
+        [this] { setWindowState(windowState() ^ Qt::WindowFullScreen); });
+    evening_ = add(text, tr("E&vening"), QKeySequence(tr("Ctrl+Shift+E")), tr("Dark colours for the evening"),
                    [this] { choose_evening(!theme().evening); });
     evening_->setCheckable(true);
-    QMenu* language = look->addMenu(tr("&Language"));
+    QMenu* language = text->addMenu(tr("&Language"));
     const std::pair<QString, QString> languages[] = {{tr("of the system"), {}},
                                                      {QStringLiteral("English"), QStringLiteral("en")},
                                                      {QStringLiteral("Deutsch"), QStringLiteral("de")}};
     for (const auto& [name, code] : languages)
         add(language, name, {}, tr("The window's language"),
             [this, code = code] { Q_EMIT language_chosen(code); });
-    add(look, tr("Find a nu&mber or an action"), QKeySequence(tr("Ctrl+K")),
-        tr("Find any number, value or action by its words"), [this] { show_finder(); });
 }
 
 void MainWindow::build_help_menu() {
@@ -419,18 +446,48 @@ void MainWindow::show_help() {
                                                  : QString::fromLatin1(word_of(view_.station).data()));
 }
 
+namespace {
+
+/// All of a menu and of the menus in it.
+void add_actions_below(const QMenu* menu, QList<QAction*>& list) {
+    for (QAction* action : menu->actions()) {
+        if (action->menu())
+            add_actions_below(action->menu(), list);
+        else if (!action->isSeparator())
+            list << action;
+    }
+}
+
+} // namespace
+
+QList<QAction*> MainWindow::actions_in_menus() const {
+    QList<QAction*> list;
+    for (const QAction* menu : menuBar()->actions()) add_actions_below(menu->menu(), list);
+    return list;
+}
+
+/// In as many columns as the window has room for.
 void MainWindow::show_keys() {
-    QString html = QStringLiteral("<table>");
-    for (const QAction* menu : menuBar()->actions())
-        for (const QAction* action : menu->menu()->actions()) {
-            if (action->shortcut().isEmpty()) continue;
-            html += QStringLiteral("<tr><td style='padding: 1px 18px 1px 0'><b>%1</b></td><td>%2</td></tr>")
-                        .arg(action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(),
-                             QString(action->text()).remove(QLatin1Char('&')).toHtmlEscaped());
-        }
-    html += QStringLiteral("<tr><td><b>%1</b></td><td>%2</td></tr></table>")
-                .arg(tr("Tab, Enter, Esc"), tr("next value, make the step, old value back"));
-    show_overlay(tr("Keys"), html);
+    std::vector<std::pair<QString, QString>> keys;
+    for (const QAction* action : actions_in_menus())
+        if (!action->shortcut().isEmpty())
+            keys.emplace_back(action->shortcut().toString(QKeySequence::NativeText),
+                              QString(action->text()).remove(QLatin1Char('&')));
+    keys.emplace_back(tr("Tab, Enter, Esc"), tr("next value, make the step, old value back"));
+    keys.emplace_back(tr("+ − 0"), tr("on a drawing: larger, smaller, the whole"));
+    constexpr int column_px = 330;
+    const std::size_t columns = static_cast<std::size_t>(std::max(1, (width() - 60) / column_px));
+    const std::size_t rows = (keys.size() + columns - 1) / columns;
+    QString html = QStringLiteral("<table cellspacing='0'>");
+    for (std::size_t row = 0; row < rows; ++row) {
+        html += QStringLiteral("<tr>");
+        for (std::size_t at = row; at < keys.size(); at += rows)
+            html += QStringLiteral("<td style='padding: 1px 8px 1px 0'><b>%1</b></td><td style='padding: 1px "
+                                   "22px 1px 0'>%2</td>")
+                        .arg(keys[at].first.toHtmlEscaped(), keys[at].second.toHtmlEscaped());
+        html += QStringLiteral("</tr>");
+    }
+    show_overlay(tr("Keys"), html + QStringLiteral("</table>"));
 }
 
 void MainWindow::show_overlay(const QString& name, const QString& html) {
@@ -442,7 +499,7 @@ void MainWindow::show_overlay(const QString& name, const QString& html) {
     if (overlay_->isVisible() && overlay_->text() == html) return overlay_->hide();
     overlay_->setAccessibleName(name);
     overlay_->setStyleSheet(
-        QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %2; font-size: 14px; }")
+        QStringLiteral("QLabel { background: %1; color: %2; border: 1px solid %2; font-size: 13px; }")
             .arg(theme().list.name(), theme().ink.name()));
     overlay_->setText(html);
     overlay_->setMaximumSize(width() - 20, height() - 20);

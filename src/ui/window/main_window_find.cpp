@@ -13,13 +13,11 @@
 namespace fm {
 
 void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
-    for (const QAction* menu : menuBar()->actions())
-        for (QAction* action : menu->menu()->actions()) {
-            if (action->isSeparator() || action->menu() || !action->isEnabled()) continue;
+    for (QAction* action : actions_in_menus())
+        if (action->isEnabled())
             entries.push_back({QString(action->text()).remove(QLatin1Char('&')),
                                action->shortcut().toString(QKeySequence::NativeText),
                                [action] { action->trigger(); }});
-        }
 }
 
 std::vector<std::pair<Station, StationFrame*>> MainWindow::all_stations() {

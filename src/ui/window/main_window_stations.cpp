@@ -96,6 +96,35 @@ void MainWindow::connect_page(WindowPage* page) {
     connect(drawn, &StationFrame::doubt_followed, this, &MainWindow::follow_doubt);
 }
 
+/// Where the work goes on: the survey's next point or reading, the bench where there is a plan for this part,
+/// else the next station.
+void MainWindow::go_next() {
+    if (!session_.is_open()) return;
+    const State& state = session_.state();
+    const bool on_page = view_.page != Page::station;
+    if (on_page) show_page(view_.page, false);
+    if (view_.station == Station::survey) {
+        const auto& findings = state.job.survey;
+        const auto unseen =
+            std::find_if(findings.begin(), findings.end(), [](const auto& f) { return !f.mark; });
+        if (unseen != findings.end()) {
+            choose_point(static_cast<std::size_t>(unseen - findings.begin()));
+            return survey()->canvas()->setFocus();
+        }
+        const auto& read = state.found.strings;
+        for (std::size_t i = 0; i < read.size(); ++i) {
+            if (read[i].has_nut() && read[i].has_action()) continue;
+            choose_string(i);
+            auto* field = survey()->findChild<ValueField*>(
+                QLatin1String(read[i].has_nut() ? "found.action_mm" : "found.nut_gap_mm"));
+            return go_to(Station::survey, field);
+        }
+    }
+    if (const auto part = bench_part(view_.station); part && state.plan) return go_to_bench(*part);
+    const std::size_t next = static_cast<std::size_t>(view_.station) + 1;
+    choose_station(static_cast<Station>(next < station_count ? next : 0));
+}
+
 QString MainWindow::first_number() const {
     return kinds_[static_cast<std::size_t>(view_.station)].first_number(session_.state(), view_);
 }

@@ -101,7 +101,13 @@ StationPath::StationPath(const Session& session, const ViewState& view, const st
     auto* next_caption = add_label(column, 13, false);
     next_caption->setProperty("caption", true);
     next_caption->setText(tr("Next"));
-    next_ = add_label(column, 16, false);
+    next_ = new WordedButton;
+    QFont font = shipped_font();
+    font.setPixelSize(16);
+    next_->setFont(font);
+    next_->setToolTip(tr("Goes there (Ctrl+G)"));
+    connect(next_, &QAbstractButton::clicked, this, &StationPath::next_asked);
+    column->addWidget(next_);
 }
 
 StationPath::Entry StationPath::add_station(QVBoxLayout* column, const StationKind& kind) {

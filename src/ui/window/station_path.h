@@ -1,5 +1,6 @@
 #pragma once
 #include "ui/frame/station_kind.h"
+#include "ui/look/worded_button.h"
 
 #include <QLabel>
 #include <QWidget>
@@ -26,6 +27,7 @@ Q_SIGNALS:
     void all_jobs_asked();
     void job_picked(const QString& path);
     void station_picked(Station station);
+    void next_asked();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -56,7 +58,7 @@ private:
     std::vector<Entry> stations_; ///< in the order of Station
     QToolButton* jobs_;
     QLabel* caution_;
-    QLabel* next_;
+    WordedButton* next_;
 };
 
 } // namespace fm
