@@ -48,11 +48,45 @@ private Q_SLOTS:
     }
     void what_the_job_has_not_is_not_found() {
         ask("fret square to the centreline"); // not fanned
-        QCOMPARE(window()->finder()->finds()->count(), 0);
+        QVERIFY(find(0).startsWith(QStringLiteral("Nothing is called so")));
+        for (int row = 1; row < window()->finder()->finds()->count(); ++row)
+            QVERIFY(!find(row).contains(QStringLiteral("square")));
+        QTest::keyClick(window()->finder()->line(), Qt::Key_Escape);
+        ask("qqqzzz");
+        QCOMPARE(window()->finder()->finds()->count(), 1);
+        QCOMPARE(find(0), QStringLiteral("Nothing is called so."));
         enter(); // nothing happens
         QVERIFY(window()->finder()->isVisible());
         QTest::keyClick(window()->finder()->line(), Qt::Key_Escape);
         QVERIFY(!window()->finder()->isVisible());
+    }
+    void what_is_misspelt_is_near() {
+        ask("fallawey");
+        QVERIFY(find(0).startsWith(QStringLiteral("Nothing is called so. Near")));
+        enter();
+        auto* field = qobject_cast<ValueField*>(QApplication::focusWidget());
+        QVERIFY(field && field->key() == QLatin1String("neck.fallaway_mm"));
+    }
+    /// Words of the trade, symptoms, choices, the shop's lists.
+    void words_of_the_trade_lead_there() {
+        for (const auto& [words, found] :
+             {std::pair{"back buzz", "between nut and finger"}, std::pair{"cone", "Board across"},
+              std::pair{"locking", "Nut height read"}, std::pair{"tremolo", "Kind of bridge"},
+              std::pair{"choke", "bend"}, std::pair{"sitar", "sitar-like"},
+              std::pair{"nut files", "Nut files"}}) {
+            ask(words);
+            bool there = false;
+            for (int row = 0; row < window()->finder()->finds()->count(); ++row)
+                there = there || find(row).contains(QLatin1String(found), Qt::CaseInsensitive);
+            QVERIFY2(there, words);
+            QTest::keyClick(window()->finder()->line(), Qt::Key_Escape);
+        }
+        ask("sitar");
+        enter();
+        QVERIFY(window()->view().page == Page::heard);
+        ask("cone");
+        enter();
+        QCOMPARE(window()->view().station, Station::neck);
     }
     void an_action_is_done() {
         const bool evening = theme().evening;
@@ -84,6 +118,7 @@ private Q_SLOTS:
     }
 
 private:
+    QString find(int row) { return window()->finder()->finds()->item(row)->text(); }
     MainWindow* window() { return window_->operator->(); }
     void ask(const char* words) {
         window()->setFocus();

@@ -6,6 +6,10 @@
 #include <QKeyEvent>
 #include <QVBoxLayout>
 
+#include <QRegularExpression>
+
+#include <algorithm>
+
 namespace fm {
 
 namespace {
@@ -50,31 +54,94 @@ void Finder::ask(std::vector<Entry> entries) {
     line_->setFocus();
 }
 
+void Finder::add(std::size_t entry) {
+    const Entry& of = entries_[entry];
+    auto* item = new QListWidgetItem(
+        of.more.isEmpty() ? of.words : of.words + QStringLiteral("   ") + of.more, finds_);
+    item->setData(entry_role, static_cast<int>(entry));
+}
+
 void Finder::find(const QString& text) {
     const QStringList words = text.split(QLatin1Char(' '), Qt::SkipEmptyParts);
     const auto fits = [&](const Entry& entry) {
         return std::all_of(words.begin(), words.end(), [&entry](const QString& word) {
-            return entry.words.contains(word, Qt::CaseInsensitive);
+            return entry.words.contains(word, Qt::CaseInsensitive) ||
+                   entry.also.contains(word, Qt::CaseInsensitive);
         });
     };
     finds_->clear();
     // What begins with the words comes before what only holds them.
     for (const bool beginning : {true, false})
-        for (std::size_t i = 0; i < entries_.size() && finds_->count() < most_finds; ++i) {
-            const Entry& entry = entries_[i];
-            if (entry.words.startsWith(text.trimmed(), Qt::CaseInsensitive) != beginning || !fits(entry))
-                continue;
-            auto* item = new QListWidgetItem(
-                entry.more.isEmpty() ? entry.words : entry.words + QStringLiteral("   ") + entry.more,
-                finds_);
-            item->setData(entry_role, static_cast<int>(i));
-        }
+        for (std::size_t i = 0; i < entries_.size() && finds_->count() < most_finds; ++i)
+            if (entries_[i].words.startsWith(text.trimmed(), Qt::CaseInsensitive) == beginning &&
+                fits(entries_[i]))
+                add(i);
+    if (finds_->count() == 0 && !words.isEmpty()) {
+        const std::vector<std::size_t> close = near(words);
+        auto* said = new QListWidgetItem(
+            close.empty() ? tr("Nothing is called so.") : tr("Nothing is called so. Near it:"), finds_);
+        said->setFlags(Qt::NoItemFlags);
+        for (const std::size_t entry : close) add(entry);
+        finds_->setCurrentRow(close.empty() ? -1 : 1);
+        return;
+    }
     finds_->setCurrentRow(0);
+}
+
+namespace {
+
+/// How many letters must be changed to make one word of the other, up to three.
+int letters_apart(const QString& a, const QString& b) {
+    std::vector<int> row(static_cast<std::size_t>(b.size()) + 1);
+    for (std::size_t j = 0; j < row.size(); ++j) row[j] = static_cast<int>(j);
+    for (qsizetype i = 1; i <= a.size(); ++i) {
+        int corner = row[0];
+        row[0] = static_cast<int>(i);
+        for (qsizetype j = 1; j <= b.size(); ++j) {
+            const auto at = static_cast<std::size_t>(j);
+            const int changed = corner + (a[i - 1] == b[j - 1] ? 0 : 1);
+            corner = row[at];
+            row[at] = std::min({changed, row[at] + 1, row[at - 1] + 1});
+        }
+    }
+    return row.back();
+}
+
+} // namespace
+
+std::vector<std::size_t> Finder::near(const QStringList& words) const {
+    constexpr std::size_t most = 8;
+    std::vector<std::size_t> close;
+    static const QRegularExpression between(QStringLiteral("[^\\w]+"),
+                                            QRegularExpression::UseUnicodePropertiesOption);
+    for (std::size_t i = 0; i < entries_.size() && close.size() < most; ++i) {
+        const QStringList there = (entries_[i].words + QLatin1Char(' ') + entries_[i].also)
+                                      .toLower()
+                                      .split(between, Qt::SkipEmptyParts);
+        const bool all = std::all_of(words.begin(), words.end(), [&there](const QString& asked) {
+            const QString word = asked.toLower();
+            const int allowed = word.size() < 4 ? 0 : word.size() < 7 ? 1 : 2;
+            return std::any_of(there.begin(), there.end(), [&](const QString& other) {
+                return std::abs(other.size() - word.size()) <= allowed &&
+                       letters_apart(word, other) <= allowed;
+            });
+        });
+        if (all) close.push_back(i);
+    }
+    if (!close.empty() || words.size() < 2) return close;
+    // No entry has all of them: what has the longest.
+    const QString longest = *std::max_element(
+        words.begin(), words.end(), [](const QString& a, const QString& b) { return a.size() < b.size(); });
+    for (std::size_t i = 0; i < entries_.size() && close.size() < most; ++i)
+        if (entries_[i].words.contains(longest, Qt::CaseInsensitive) ||
+            entries_[i].also.contains(longest, Qt::CaseInsensitive))
+            close.push_back(i);
+    return close;
 }
 
 void Finder::choose() {
     const QListWidgetItem* item = finds_->currentItem();
-    if (!item) return;
+    if (!item || !item->data(entry_role).isValid()) return;
     const auto go = entries_[static_cast<std::size_t>(item->data(entry_role).toInt())].go;
     hide();
     if (was_in_) was_in_->setFocus();

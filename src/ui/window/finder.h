@@ -9,7 +9,8 @@
 
 namespace fm {
 
-/// Finds any number, value or action by its words: a line to type into, the best finds under it.
+/// Finds any number, value, choice, symptom or action by its words: a line to type into, the best finds under
+/// it.
 class Finder : public QFrame {
     Q_OBJECT
 public:
@@ -17,6 +18,7 @@ public:
         QString words;            ///< what it is found by
         QString more;             ///< its value, or its keys
         std::function<void()> go; ///< what happens when it is chosen
+        QString also = {};        ///< and what else: words of the trade
     };
     explicit Finder(QWidget* parent);
     void ask(std::vector<Entry> entries);
@@ -29,6 +31,9 @@ protected:
 private:
     void find(const QString& text);
     void choose();
+    void add(std::size_t entry);
+    /// What is written nearly so.
+    std::vector<std::size_t> near(const QStringList& words) const;
 
     std::vector<Entry> entries_;
     QLineEdit* line_;

@@ -1,9 +1,11 @@
 // Ways to a value: the search, from a doubt, as a table; and schools side by side.
 #include "core/words/length_kind.h"
+#include "core/words/symptom.h"
 #include "ui/look/texts.h"
 #include "ui/window/comparison.h"
 #include "ui/window/finder.h"
 #include "ui/window/main_window.h"
+#include "workshop/shop_lists.h"
 
 #include <QMenuBar>
 #include <QRegularExpression>
@@ -129,13 +131,86 @@ void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
     }
 }
 
+void MainWindow::add_choice_entries(std::vector<Finder::Entry>& entries) {
+    for (const auto& [station, frame] : all_stations())
+        for (ChoiceRow* choice : frame->pages()->findChildren<ChoiceRow*>()) {
+            if (choice->label().isEmpty()) continue;
+            QStringList names;
+            for (const ChoiceRow::Option& option : choice->options()) names << option.name;
+            entries.push_back({choice->label(), names.join(QStringLiteral(" · ")),
+                               [this, station = station, choice] {
+                                   choose_station(station);
+                                   drawn_station()->pages()->show_page_of(choice);
+                                   if (auto* button = choice->findChild<QAbstractButton*>())
+                                       button->setFocus(Qt::TabFocusReason);
+                               },
+                               names.join(QLatin1Char(' '))});
+        }
+}
+
+void MainWindow::add_symptom_entries(std::vector<Finder::Entry>& entries) {
+    for (std::size_t i = 0; i < symptom_count; ++i)
+        entries.push_back({words_of(symptom_sentences[i].id), tr("heard"), [this, i] {
+                               show_symptoms(true);
+                               symptoms()->choose(static_cast<Symptom>(i));
+                           }});
+}
+
+void MainWindow::add_shop_entries(std::vector<Finder::Entry>& entries) {
+    for (const ShopList& list : shop_lists())
+        entries.push_back({QCoreApplication::translate("shop", list.name), tr("the shop's things"),
+                           [this, key = list.key] { show_shop(std::string(key).c_str()); },
+                           QCoreApplication::translate("shop", list.told)});
+}
+
+namespace {
+
+/// What the trade calls what the program calls otherwise: a part of its words, then the others.
+constexpr const char* trade_words[] = {
+    QT_TRANSLATE_NOOP("trade", "between nut and finger=back buzz"),
+    QT_TRANSLATE_NOOP("trade", "behind the finger=back buzz"),
+    QT_TRANSLATE_NOOP("trade", "board across=cone, conical, compound radius, flat, cylinder"),
+    QT_TRANSLATE_NOOP("trade", "radius=camber, compound"),
+    QT_TRANSLATE_NOOP("trade", "nut height read=zero fret, locking nut"),
+    QT_TRANSLATE_NOOP("trade", "kind of bridge=tremolo, vibrato, bar on posts, tailpiece, archtop"),
+    QT_TRANSLATE_NOOP("trade", "bend=choke, choking out, fretting out"),
+    QT_TRANSLATE_NOOP("trade", "relief=bow, back-bow, forward bow, truss rod"),
+    QT_TRANSLATE_NOOP("trade", "fret 12=action, string height"),
+    QT_TRANSLATE_NOOP("trade", "action=string height, setup"),
+    QT_TRANSLATE_NOOP("trade", "break angle=down pressure, string pressure"),
+    QT_TRANSLATE_NOOP("trade", "compensation=offset, intonation"),
+    QT_TRANSLATE_NOOP("trade", "slot=groove, kerf, notch"),
+    QT_TRANSLATE_NOOP("trade", "spread=string spacing, E to E"),
+    QT_TRANSLATE_NOOP("trade", "fall-away=ramp, tongue, drop-off"),
+    QT_TRANSLATE_NOOP("trade", "the plan=set-up, setup, work order"),
+    QT_TRANSLATE_NOOP("trade", "blank=bone, stock"),
+    QT_TRANSLATE_NOOP("trade", "shim=packing, wedge")};
+
+void add_trade_words(std::vector<Finder::Entry>& entries) {
+    for (const char* line : trade_words) {
+        const QString both = QCoreApplication::translate("trade", line);
+        const QString part = both.section(QLatin1Char('='), 0, 0);
+        const QString others = both.section(QLatin1Char('='), 1);
+        for (Finder::Entry& entry : entries)
+            if (entry.words.contains(part, Qt::CaseInsensitive)) entry.also += QLatin1Char(' ') + others;
+    }
+}
+
+} // namespace
+
 void MainWindow::show_finder() {
     if (!finder_) finder_ = new Finder(this);
     if (finder_->isVisible()) return finder_->hide();
     std::vector<Finder::Entry> entries;
     if (session_.is_open()) add_field_entries(entries);
     add_action_entries(entries);
+    if (session_.is_open()) {
+        add_choice_entries(entries);
+        add_symptom_entries(entries);
+    }
+    add_shop_entries(entries);
     if (session_.is_open()) add_number_entries(entries);
+    add_trade_words(entries);
     finder_->ask(std::move(entries));
 }
 
