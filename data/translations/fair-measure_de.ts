@@ -2034,6 +2034,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>What was found</source>
         <translation>Was gefunden wurde</translation>
     </message>
+    <message>
+        <source>Nothing is called so.</source>
+        <translation>Nichts heißt so.</translation>
+    </message>
+    <message>
+        <source>Nothing is called so. Near it:</source>
+        <translation>Nichts heißt so. Ähnlich:</translation>
+    </message>
 </context>
 <context>
     <name>fm::FirstScreen</name>
@@ -2108,6 +2116,81 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>scale ≈%1, ≈%2 mm at the nut</source>
         <translation>Mensur ≈%1, ≈%2 mm am Sattel</translation>
+    </message>
+    <message>
+        <source>newest</source>
+        <translation>neueste</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>owner</source>
+        <translation>Besitzer</translation>
+    </message>
+    <message>
+        <source>how far</source>
+        <translation>wie weit</translation>
+    </message>
+    <message>
+        <source>In which order the jobs stand</source>
+        <translation>In welcher Reihenfolge die Aufträge stehen</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
+    </message>
+    <message>
+        <source>The chosen job, with its pictures, into the desktop&apos;s wastebasket</source>
+        <translation>Den gewählten Auftrag mit seinen Bildern in den Papierkorb</translation>
+    </message>
+    <message>
+        <source>%1 is back among the jobs.</source>
+        <translation>%1 ist wieder bei den Aufträgen.</translation>
+    </message>
+    <message>
+        <source>%1 is put away.</source>
+        <translation>%1 ist weggelegt.</translation>
+    </message>
+    <message>
+        <source>%1 lies in the desktop&apos;s wastebasket.</source>
+        <translation>%1 liegt im Papierkorb.</translation>
+    </message>
+    <message>
+        <source>Bring back</source>
+        <translation>Zurückholen</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>Weglegen</translation>
+    </message>
+    <message>
+        <source>The chosen job, among the others again</source>
+        <translation>Den gewählten Auftrag wieder zu den anderen</translation>
+    </message>
+    <message>
+        <source>The chosen job out of the list; it can be brought back</source>
+        <translation>Den gewählten Auftrag aus der Liste; er lässt sich zurückholen</translation>
+    </message>
+    <message>
+        <source>All jobs</source>
+        <translation>Alle Aufträge</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n put away</source>
+        <translation>
+            <numerusform>%n weggelegt</numerusform>
+            <numerusform>%n weggelegt</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Back to the jobs</source>
+        <translation>Zurück zu den Aufträgen</translation>
+    </message>
+    <message>
+        <source>Shows the jobs that were put away</source>
+        <translation>Zeigt die weggelegten Aufträge</translation>
     </message>
 </context>
 <context>
@@ -3390,6 +3473,62 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>The window over the whole screen, or as before</source>
         <translation>Das Fenster über den ganzen Bildschirm, oder wie zuvor</translation>
+    </message>
+    <message>
+        <source>S&amp;tations</source>
+        <translation>S&amp;tationen</translation>
+    </message>
+    <message>
+        <source>&amp;Drawing and list</source>
+        <translation>&amp;Zeichnung und Liste</translation>
+    </message>
+    <message>
+        <source>Pages &amp;under the drawing</source>
+        <translation>Seiten &amp;unter der Zeichnung</translation>
+    </message>
+    <message>
+        <source>Te&amp;xt, colours, language</source>
+        <translation>Te&amp;xt, Farben, Sprache</translation>
+    </message>
+    <message>
+        <source>&amp;Next</source>
+        <translation>&amp;Weiter</translation>
+    </message>
+    <message>
+        <source>Ctrl+G</source>
+        <translation>Ctrl+G</translation>
+    </message>
+    <message>
+        <source>Goes where the work goes on, as it says at the left</source>
+        <translation>Dorthin, wo die Arbeit weitergeht, wie links steht</translation>
+    </message>
+    <message>
+        <source>Alt++</source>
+        <translation>Alt++</translation>
+    </message>
+    <message>
+        <source>Alt+-</source>
+        <translation>Alt+-</translation>
+    </message>
+    <message>
+        <source>Alt+0</source>
+        <translation>Alt+0</translation>
+    </message>
+    <message>
+        <source>+ − 0</source>
+        <translation>+ − 0</translation>
+    </message>
+    <message>
+        <source>on a drawing: larger, smaller, the whole</source>
+        <translation>auf einer Zeichnung: größer, kleiner, ganz</translation>
+    </message>
+    <message>
+        <source>heard</source>
+        <translation>gehört</translation>
+    </message>
+    <message>
+        <source>the shop&apos;s things</source>
+        <translation>was die Werkstatt hat</translation>
     </message>
 </context>
 <context>
@@ -6256,6 +6395,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>All jobs, and a new one (Ctrl+J)</source>
         <translation>Alle Aufträge und ein neuer (Strg+J)</translation>
     </message>
+    <message>
+        <source>Goes there (Ctrl+G)</source>
+        <translation>Dorthin (Strg+G)</translation>
+    </message>
 </context>
 <context>
     <name>fm::StationWords</name>
@@ -6714,6 +6857,22 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1 of %2 begun</source>
         <translation>%1 von %2 begonnen</translation>
+    </message>
+    <message>
+        <source>begun</source>
+        <translation>begonnen</translation>
+    </message>
+    <message>
+        <source>read</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>at the bench</source>
+        <translation>an der Werkbank</translation>
+    </message>
+    <message>
+        <source>printed</source>
+        <translation>gedruckt</translation>
     </message>
 </context>
 <context>
@@ -13579,6 +13738,81 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>some</source>
         <translation>etwas</translation>
+    </message>
+</context>
+<context>
+    <name>trade</name>
+    <message>
+        <source>between nut and finger=back buzz</source>
+        <translation>Sattel und Finger=Rückschnarren, hinteres Schnarren</translation>
+    </message>
+    <message>
+        <source>behind the finger=back buzz</source>
+        <translation>hinter dem Finger=Rückschnarren, hinteres Schnarren</translation>
+    </message>
+    <message>
+        <source>board across=cone, conical, compound radius, flat, cylinder</source>
+        <translation>Griffbrett quer=Konus, konisch, Compound, flach, Zylinder</translation>
+    </message>
+    <message>
+        <source>radius=camber, compound</source>
+        <translation>Radius=Wölbung, Compound</translation>
+    </message>
+    <message>
+        <source>nut height read=zero fret, locking nut</source>
+        <translation>Sattelhöhe=Nullbund, Klemmsattel</translation>
+    </message>
+    <message>
+        <source>kind of bridge=tremolo, vibrato, bar on posts, tailpiece, archtop</source>
+        <translation>Art des Stegs=Tremolo, Vibrato, Pfosten, Saitenhalter, Archtop</translation>
+    </message>
+    <message>
+        <source>bend=choke, choking out, fretting out</source>
+        <translation>Ziehen=Abwürgen, Bending, Absterben</translation>
+    </message>
+    <message>
+        <source>relief=bow, back-bow, forward bow, truss rod</source>
+        <translation>Halskrümmung=Durchbiegung, Biegung, Halsstab</translation>
+    </message>
+    <message>
+        <source>fret 12=action, string height</source>
+        <translation>Bund 12=Saitenlage, Saitenhöhe</translation>
+    </message>
+    <message>
+        <source>action=string height, setup</source>
+        <translation>Saitenlage=Saitenhöhe, Einstellen</translation>
+    </message>
+    <message>
+        <source>break angle=down pressure, string pressure</source>
+        <translation>Knickwinkel=Druck auf die Einlage</translation>
+    </message>
+    <message>
+        <source>compensation=offset, intonation</source>
+        <translation>Kompensation=Versatz, Intonation</translation>
+    </message>
+    <message>
+        <source>slot=groove, kerf, notch</source>
+        <translation>Kerbe=Nut, Rille, Einschnitt</translation>
+    </message>
+    <message>
+        <source>spread=string spacing, E to E</source>
+        <translation>Saitenbreite=Saitenabstand, Spreizung</translation>
+    </message>
+    <message>
+        <source>fall-away=ramp, tongue, drop-off</source>
+        <translation>Abfall=Rampe, Zunge</translation>
+    </message>
+    <message>
+        <source>the plan=set-up, setup, work order</source>
+        <translation>Der Plan=Einstellen, Setup, Arbeitsauftrag</translation>
+    </message>
+    <message>
+        <source>blank=bone, stock</source>
+        <translation>Rohling=Knochen, Material</translation>
+    </message>
+    <message>
+        <source>shim=packing, wedge</source>
+        <translation>unterlegen=Unterlage, Keil</translation>
     </message>
 </context>
 </TS>
