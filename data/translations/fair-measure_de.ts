@@ -13796,7 +13796,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>spread=string spacing, E to E</source>
-        <translation>Saitenbreite=Saitenabstand, Spreizung</translation>
+        <translation>Spreizung=Saitenabstand, Saitenbreite</translation>
     </message>
     <message>
         <source>fall-away=ramp, tongue, drop-off</source>
