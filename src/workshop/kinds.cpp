@@ -69,6 +69,20 @@ InstrumentKind read_kind(Reader& item, const Value& document) {
     return kind;
 }
 
+Value kind_of_job(const Value& job, const std::string& name) {
+    Value held{Value::Object{}};
+    for (const char* part : parts)
+        if (const Value* there = job.member(part)) held = with(held, part, *there);
+    for (const char* of_one : {"bridge.existing", "saddle.existing"}) held = without(held, of_one);
+    if (const Value* strings = held.member("strings"); strings && strings->array())
+        for (std::size_t i = 0; i < strings->array()->size(); ++i) // fitted to one set of strings
+            held = without(held, "strings[" + std::to_string(i) + "].stretch_stiffness_n");
+    const Value kind = with(with(Value(Value::Object{}), "name", name), "job", held);
+    const auto read = read_job(job_of_kind({{}, name, held}, name));
+    if (!read.problems.empty() && !read.job) throw InputError(read.problems.front());
+    return kind;
+}
+
 Value job_of_kind(const InstrumentKind& kind, const std::string& title) {
     Value job = parse_json(R"({"format": "fair-measure-job", "version": 1, "defaults": 2})");
     job = with(job, "title", title);

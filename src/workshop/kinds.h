@@ -24,6 +24,10 @@ const std::vector<InstrumentKind>& shipped_kinds();
 /// solved.
 InstrumentKind read_kind(Reader& item, const Value& document);
 
+/// What another instrument of a job's kind begins from, as a workshop's file holds it; nothing that was read,
+/// done or decided. @throws InputError where the job is none to begin from
+Value kind_of_job(const Value& job, const std::string& name);
+
 /// A job of that kind: all that is measured on an instrument stands as assumed in it. A wanted relief it has
 /// none.
 [[nodiscard]] Value job_of_kind(const InstrumentKind& kind, const std::string& title);

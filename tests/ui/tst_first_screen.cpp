@@ -180,6 +180,49 @@ private Q_SLOTS:
         }());
     }
 
+    /// An instrument one has measured is a kind to begin from; what it says is assumed in the next.
+    void a_job_becomes_a_kind() {
+        copy_demo_workshop(dir_->path());
+        start();
+        click_on(first()->search());
+        keys(QStringLiteral("kittiwake"));
+        click_on(way(QStringLiteral("Keep as a kind")));
+        QVERIFY2(first()->said().contains(QStringLiteral("Kittiwake is one of the kinds")),
+                 qPrintable(first()->said()));
+        begin(QStringLiteral("Kittiwake"));
+        QCOMPARE(state().job.design.strings.size(), std::size_t(4));
+        QVERIFY(is_assumed(state().job.design, "neck.scale_mm"));
+        QVERIFY(state().job.readings.empty() && !state().job.design.neck.relief);
+    }
+
+    /// A set of strings put on an instrument nobody has read says how many it has.
+    void a_set_defines_an_untouched_job() {
+        copy_demo_workshop(dir_->path());
+        start();
+        begin(QStringLiteral("Flat top, six steel strings"));
+        key(Qt::Key_3, Qt::AltModifier);
+        window_->strings()->take_set(window_->session().workshop().string_sets()[1]); // as its menu does
+        QCOMPARE(state().job.design.strings.size(), std::size_t(10));
+        QCOMPARE(state().job.design.strings[0].diameter_mm, 1.12);
+        window_->strings()->take_set(window_->session().workshop().string_sets()[0]);
+        QCOMPARE(state().job.design.strings.size(), std::size_t(4));
+        key(Qt::Key_Z, Qt::ControlModifier);
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(state().job.design.strings.size(), std::size_t(6));
+        // Once it was read it has as many as it has.
+        key(Qt::Key_1, Qt::AltModifier);
+        EntryTable* found = window_->survey()->list()->table();
+        type_into(found, found->model()->index(0, 1), QStringLiteral("0.5"));
+        key(Qt::Key_Return);
+        window_->strings()->take_set(window_->session().workshop().string_sets()[0]);
+        QCOMPARE(state().job.design.strings.size(), std::size_t(6));
+        // New strings are an event of their own.
+        key(Qt::Key_3, Qt::AltModifier);
+        for (auto* button : window_->strings()->findChildren<QToolButton*>())
+            if (button->text() == QStringLiteral("New strings fitted")) click_on(button);
+        QVERIFY(state().job.readings.back().strings_new && !state().job.readings.back().when.empty());
+    }
+
     void what_is_assumed_looks_so_and_is_confirmed() {
         start();
         begin(QStringLiteral("Flat top, six steel strings"));

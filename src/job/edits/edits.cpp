@@ -2,6 +2,7 @@
 
 #include "core/words/word_of.h"
 #include "job/edits/reading_edits.h"
+#include "job/edits/string_edits.h"
 
 #include <algorithm>
 
@@ -131,14 +132,18 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
 }
 
 Value with_string_set(const Value& document, const Value& set) {
-    const Value::Array& strings = *find(document, "strings")->array();
     const Value::Array& rows = *set.array();
-    if (rows.size() != strings.size())
+    Value changed = document;
+    const auto count = [&changed] { return find(changed, "strings")->array()->size(); };
+    const bool untouched = written_readings(document).empty();
+    while (untouched && count() < rows.size() && count() < most_strings)
+        changed = with_string_added(changed, count() - 1);
+    while (untouched && count() > rows.size()) changed = with_string_removed(changed, count() - 1);
+    if (rows.size() != count())
         throw InputError({"set_count",
                           Severity::error,
                           "strings",
-                          {static_cast<int>(rows.size()), static_cast<int>(strings.size())}});
-    Value changed = document;
+                          {static_cast<int>(rows.size()), static_cast<int>(count())}});
     for (std::size_t i = 0; i < rows.size(); ++i) {
         const std::string string = "strings[" + std::to_string(i) + "].";
         for (const char* key :

@@ -45,8 +45,9 @@ struct AddedReading {
                                  std::string_view when);
 
 /// A string set put on the instrument: pitch, gauge and make-up of every string; courses stay where the set
-/// does not say. What was fitted to the strings before goes with them.
-/// @throws InputError (set_count) if the set has another number of strings
+/// does not say. What was fitted to the strings before goes with them. Where nothing was read yet the set
+/// says how many strings there are.
+/// @throws InputError (set_count) if the set has another number of strings than an instrument that was read
 [[nodiscard]] Value with_string_set(const Value& document, const Value& set);
 
 /// Neighbouring strings made one course, or each on its own again. A first course needs a distance: the usual

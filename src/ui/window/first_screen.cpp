@@ -112,6 +112,9 @@ void FirstScreen::build_ways(QVBoxLayout* left) {
         tr("Another job of the chosen one's instrument, without what was read and done"), [this] {
             if (!chosen_path().isEmpty()) Q_EMIT same_asked(chosen_path());
         });
+    add(tr("Keep as a kind"), tr("Jobs can begin from an instrument like the chosen one's"), [this] {
+        if (!chosen_path().isEmpty()) Q_EMIT kind_asked(chosen_path());
+    });
     put_ = add({}, {}, &FirstScreen::put_away_or_back);
     throw_ = add(tr("Delete"), tr("The chosen job, with its pictures, into the desktop's wastebasket"),
                  &FirstScreen::throw_chosen_away);
@@ -143,6 +146,10 @@ void FirstScreen::put_away_or_back() {
         words = message_text(error.message());
     }
     find_jobs();
+    say(words);
+}
+
+void FirstScreen::say(const QString& words) {
     said_->setText(words);
     said_->show();
 }
@@ -157,8 +164,7 @@ void FirstScreen::throw_chosen_away() {
         words = message_text(error.message());
     }
     find_jobs();
-    said_->setText(words);
-    said_->show();
+    say(words);
 }
 
 QString FirstScreen::name_of(const InstrumentKind& kind) {

@@ -36,6 +36,7 @@ public:
     }
     QLineEdit* search() { return search_; }
     /// What it says under the list.
+    void say(const QString& words);
     QString said() const { return said_->text(); }
     PictureList* jobs() { return jobs_; }
     PictureList* kinds() { return kinds_; }
@@ -47,6 +48,7 @@ Q_SIGNALS:
     void job_picked(const QString& path);
     void kind_picked(int kind);           ///< of those offered
     void same_asked(const QString& path); ///< another job of that one's instrument
+    void kind_asked(const QString& path); ///< jobs shall begin from one like it
     void file_asked();
     void demo_asked();
 

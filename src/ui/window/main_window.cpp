@@ -112,6 +112,7 @@ void MainWindow::connect_parts() {
     });
     connect(first_, &FirstScreen::kind_picked, this, &MainWindow::begin_kind);
     connect(first_, &FirstScreen::same_asked, this, &MainWindow::begin_same);
+    connect(first_, &FirstScreen::kind_asked, this, &MainWindow::keep_kind);
     connect(first_, &FirstScreen::file_asked, this, &MainWindow::open_dialog);
     connect(first_, &FirstScreen::demo_asked, this, &MainWindow::open_demo);
     connect(path_, &StationPath::station_picked, this, &MainWindow::choose_station);

@@ -214,6 +214,7 @@ private:
     /// Any number, value or action by its words.
     void show_finder();
     void follow_title();
+    void keep_kind(const QString& from);
     void choose_evening(bool evening);
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
     void add_field_entries(std::vector<Finder::Entry>& entries);

@@ -116,6 +116,30 @@ void MainWindow::begin_same(const QString& from) {
     }
 }
 
+void MainWindow::keep_kind(const QString& from) {
+    const QString folder = session_.workshop().folder();
+    try {
+        const Value document = parse_json(load_file(from).text.toStdString());
+        const Value* title = document.member("title");
+        const std::string name = title && title->text() && !title->text()->empty()
+                                     ? *title->text()
+                                     : QFileInfo(from).completeBaseName().toStdString();
+        const Value kind = kind_of_job(document, name);
+        change_shop(folder, [&kind](const Value& shop) {
+            const Value* kinds = fm::find(shop, "kinds");
+            const std::size_t place = kinds && kinds->array() ? kinds->array()->size() : 0;
+            const Value begun = place > 0 ? shop : with(shop, "kinds", Value::Array{});
+            return with(begun, "kinds[" + std::to_string(place) + "]", kind);
+        });
+        session_.set_workshop(Workshop(folder));
+        first_->show_workshop(session_.workshop());
+        first_->say(
+            tr("%1 is one of the kinds to begin from now.").arg(QString::fromStdString(name).left(60)));
+    } catch (const InputError& error) {
+        first_->say(message_text(error.message()));
+    }
+}
+
 void MainWindow::place_first(bool shown) {
     first_shown_ = shown;
     for (QWidget* of_a_job : std::initializer_list<QWidget*>{path_, way_, corner_})

@@ -2,6 +2,7 @@
 
 #include "core/words/word_of.h"
 #include "job/edits/edits.h"
+#include "job/edits/intonation_edits.h"
 #include "job/edits/string_edits.h"
 #include "job/exchange/string_set.h"
 #include "sheet/drawing/fonts.h"
@@ -9,6 +10,7 @@
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/state/record_time.h"
 
 #include <QEvent>
 #include <QFileDialog>
@@ -97,6 +99,13 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     sets_->setMenu(new QMenu(sets_));
     connect(sets_->menu(), &QMenu::aboutToShow, this, &StringsStation::list_sets);
     head->addWidget(sets_);
+    auto* fitted =
+        plain_button(tr("New strings fitted"),
+                     tr("Into the record, with its date: what a tuner said of the old ones counts no more"));
+    connect(fitted, &QToolButton::clicked, this, [this] {
+        commit(tr("new strings fitted"), with_new_strings(session_.document(), time_of_record()));
+    });
+    head->addWidget(fitted);
     column->addLayout(head);
     table_->setModel(model_);
     table_->setItemDelegate(new StringsDelegate(session, view, table_));
@@ -198,7 +207,7 @@ void StringsStation::list_sets() {
     const std::size_t strings = session_.state().job.design.strings.size();
     for (const ShopStringSet& set : session_.workshop().string_sets()) {
         QAction* action = sets_->menu()->addAction(QString::fromStdString(set.name));
-        action->setEnabled(set.strings.array()->size() == strings);
+        action->setEnabled(set.strings.array()->size() == strings || session_.state().job.readings.empty());
         connect(action, &QAction::triggered, this, [this, set] { take_set(set); });
     }
     if (sets_->menu()->isEmpty())
