@@ -2192,6 +2192,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Shows the jobs that were put away</source>
         <translation>Zeigt die weggelegten Aufträge</translation>
     </message>
+    <message>
+        <source>Keep as a kind</source>
+        <translation>Als Art behalten</translation>
+    </message>
+    <message>
+        <source>Jobs can begin from an instrument like the chosen one&apos;s</source>
+        <translation>Aufträge können mit einem Instrument wie dem des gewählten beginnen</translation>
+    </message>
 </context>
 <context>
     <name>fm::FretBoard</name>
@@ -3530,6 +3538,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>the shop&apos;s things</source>
         <translation>was die Werkstatt hat</translation>
     </message>
+    <message>
+        <source>%1 is one of the kinds to begin from now.</source>
+        <translation>%1 ist nun eine der Arten, mit denen man beginnt.</translation>
+    </message>
 </context>
 <context>
     <name>fm::NeckCanvas</name>
@@ -4426,8 +4438,8 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Urteil</translation>
     </message>
     <message>
-        <source>Slots seen</source>
-        <translation>Kerben gesehen</translation>
+        <source>Seen</source>
+        <translation>Gesehen</translation>
     </message>
 </context>
 <context>
@@ -7222,6 +7234,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>%1 less than when the job was opened</source>
         <translation>%1 weniger als beim Öffnen des Auftrags</translation>
     </message>
+    <message>
+        <source>New strings fitted</source>
+        <translation>Neue Saiten</translation>
+    </message>
+    <message>
+        <source>Into the record, with its date: what a tuner said of the old ones counts no more</source>
+        <translation>Ins Buch, mit Datum: was ein Stimmgerät von den alten sagte, zählt nicht mehr</translation>
+    </message>
+    <message>
+        <source>new strings fitted</source>
+        <translation>neue Saiten aufgezogen</translation>
+    </message>
 </context>
 <context>
     <name>fm::SurveyCanvas</name>
@@ -7271,7 +7295,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>humidity, %</source>
-        <translation>Luftfeuchte, %</translation>
+        <translation>Feuchte, %</translation>
     </message>
     <message>
         <source>from the front, %1 side up, and from the side; body and head broken off</source>
@@ -7302,14 +7326,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Höhe über Bund 12, Ziel</translation>
     </message>
     <message>
-        <source>relief, bass, held at %1, %2</source>
-        <translation>Krümmung, Bass, gehalten %1, %2</translation>
-    </message>
-    <message>
-        <source>relief, held at %1, %2</source>
-        <translation>Krümmung, gehalten %1, %2</translation>
-    </message>
-    <message>
         <source>relief, treble side</source>
         <translation>Krümmung, Diskant</translation>
     </message>
@@ -7328,6 +7344,50 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>from the front, %1 side up; body and head broken off</source>
         <translation>von vorn, %1 oben; Korpus und Kopf abgebrochen</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation>Kerbe</translation>
+    </message>
+    <message>
+        <source>over 1</source>
+        <translation>über 1</translation>
+    </message>
+    <message>
+        <source>over 1, held %1</source>
+        <translation>über 1, geh. %1</translation>
+    </message>
+    <message>
+        <source>relief, bass, held at %1</source>
+        <translation>Krümmung, Bass, gehalten %1</translation>
+    </message>
+    <message>
+        <source>relief, held at %1</source>
+        <translation>Krümmung, gehalten %1</translation>
+    </message>
+    <message>
+        <source>relief %1</source>
+        <translation>Hals %1</translation>
+    </message>
+    <message>
+        <source>relief treble</source>
+        <translation>Hals Diskant</translation>
+    </message>
+    <message>
+        <source>over 12</source>
+        <translation>über 12</translation>
+    </message>
+    <message>
+        <source>over 12, capo</source>
+        <translation>über 12, Kapo</translation>
+    </message>
+    <message>
+        <source>hum. %</source>
+        <translation>Feuchte %</translation>
     </message>
 </context>
 <context>
@@ -7601,7 +7661,7 @@ Feuchte: gefunden %3, jetzt %4</translation>
     </message>
     <message>
         <source>Units</source>
-        <translation>Einheiten</translation>
+        <translation>Maße</translation>
     </message>
 </context>
 <context>
@@ -7673,10 +7733,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>from fret 12 to the crown: found and wanted</source>
         <translation>vom 12. Bund zur Krone: Fund und Ziel</translation>
-    </message>
-    <message>
-        <source>read with %1</source>
-        <translation>gemessen mit %1</translation>
     </message>
 </context>
 <context>

@@ -34,7 +34,7 @@ private Q_SLOTS:
 
         // The nut shows the same, and takes it back.
         window()->choose_station(Station::nut);
-        click_on(button(window()->nut(), QStringLiteral("Slots seen")));
+        click_on(button(window()->nut(), QStringLiteral("Seen")));
         QToolButton* binds = button(window()->nut(), QStringLiteral("binds"));
         QVERIFY(binds->isChecked());
         click_on(binds);
@@ -157,11 +157,13 @@ private Q_SLOTS:
         type(field("found.action_mm"), QStringLiteral("2.4"));
         QCOMPARE(state().job.readings.back().gauges.action, std::string("half_mm_rule"));
         click_on(button(window()->survey(), QStringLiteral("Gauges")));
-        click_on(button(row(QStringLiteral("Height over fret 12 read with")), QStringLiteral("dial")));
+        click_on(button(row(QStringLiteral("Height over fret 12 read with")),
+                        QStringLiteral("read with a dial gauge")));
         QCOMPARE(state().job.readings.size(), std::size_t(1));
         QCOMPARE(state().job.readings.back().gauges.action, std::string("dial"));
         // Chosen again it is of what comes: another gauge, another entry.
-        click_on(button(row(QStringLiteral("Height over fret 12 read with")), QStringLiteral("caliper")));
+        click_on(button(row(QStringLiteral("Height over fret 12 read with")),
+                        QStringLiteral("read with a caliper")));
         QCOMPARE(state().job.readings.back().gauges.action, std::string("dial"));
         window()->choose_string(1);
         type(field("found.action_mm"), QStringLiteral("2.3"));

@@ -224,6 +224,8 @@ private:
         QStringList list;
         for (QLabel* label : window_->findChildren<QLabel*>())
             if (label->isVisible()) list << label->text();
+        for (QAbstractButton* button : window_->findChildren<QAbstractButton*>())
+            if (button->isVisible()) list << button->text();
         return list;
     }
     bool says(const char* words) const {

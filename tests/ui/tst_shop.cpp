@@ -33,7 +33,8 @@ private Q_SLOTS:
         QCOMPARE(rows(), before + 1);
         QVERIFY(contains(kept().tools().nut_files_mm, 0.57));
         // Kept in order, seen by the cut list at once, taken back by Ctrl+Z.
-        QVERIFY(std::is_sorted(kept().tools().nut_files_mm.begin(), kept().tools().nut_files_mm.end()));
+        const std::vector<double> files = kept().tools().nut_files_mm;
+        QVERIFY(std::is_sorted(files.begin(), files.end()));
         type(rows() - 1, 0, QStringLiteral("much"));
         key(Qt::Key_Return);
         QVERIFY(shop()->said().contains(QStringLiteral("not understood at character 1")));
@@ -132,6 +133,7 @@ private Q_SLOTS:
     void preferences_are_kept_and_new_jobs_take_them() {
         shop()->close();
         window()->activateWindow();
+        QTRY_COMPARE(QApplication::activeWindow(), window());
         QTest::keyClick(window(), Qt::Key_Comma, Qt::ControlModifier);
         Preferences* asked = window()->preferences();
         QVERIFY(asked && asked->isVisible());

@@ -150,7 +150,7 @@ void NutPages::add_behind_page() {
 
 void NutPages::add_seen_page() {
     seen_ = seen_row();
-    add_page(tr("Slots seen"), {seen_});
+    add_page(tr("Seen"), {seen_});
 }
 
 void NutPages::add_verdict_page() {

@@ -20,7 +20,6 @@ namespace fm {
 namespace {
 
 constexpr double side_room = 20;
-constexpr double mark_row = 42;        // a row of marks with its leaders
 constexpr double field_px = 33;        // found and wanted, one under the other
 constexpr double off_px = 20;          // how far the one is from the other
 constexpr double caption_line_px = 16; // of what is read
@@ -109,21 +108,31 @@ ValueField* SurveyCanvas::wanted_field(const char* key, const QString& name, con
     return field;
 }
 
+/// Where there is little room what is off is told by the lists alone.
+bool SurveyCanvas::narrow() const {
+    return width() < 640;
+}
+
+/// A row of marks with its leaders.
+double SurveyCanvas::marks_px() const {
+    return narrow() ? 35 : 42;
+}
+
 double SurveyCanvas::reading_row() const {
-    return 2 * field_px + off_px + (width() < 640 ? 3 : 2) * caption_line_px + 14.0;
+    return 2 * field_px + 2 * caption_line_px + (narrow() ? 8.0 : off_px + 14.0);
 }
 
 SurveyCanvas::Place SurveyCanvas::place() const {
     const InstrumentReach reach = instrument_reach(design(), state().solution);
     Place p;
     p.scale = (width() - 2 * side_room) / (reach.before_mm + reach.behind_mm) * zoom_;
-    const double room = std::max(40.0, height() - caption_row - 2 * mark_row - reading_row());
+    const double room = std::max(30.0, height() - caption_row - 2 * marks_px() - reading_row());
     constexpr double both_px = 88; // with less the instrument is drawn from the front alone
     p.front_px = room < both_px ? room : 0.6 * room;
     p.side_px = room - p.front_px;
     const double x = side_room + reach.before_mm * p.scale + pan_.x();
-    p.front = {x, caption_row + mark_row + 0.5 * p.front_px + pan_.y()};
-    p.side = {x, caption_row + 2 * mark_row + p.front_px + 0.22 * p.side_px + pan_.y()};
+    p.front = {x, caption_row + marks_px() + 0.5 * p.front_px + pan_.y()};
+    p.side = {x, caption_row + 2 * marks_px() + p.front_px + 0.22 * p.side_px + pan_.y()};
     return p;
 }
 
@@ -137,7 +146,7 @@ InstrumentViewOptions SurveyCanvas::options(const Place& p) const {
 }
 
 QPointF SurveyCanvas::still_point() const {
-    return {side_room, caption_row + mark_row};
+    return {side_room, caption_row + marks_px()};
 }
 
 std::optional<std::size_t> SurveyCanvas::string_at(QPointF at) const {
@@ -171,7 +180,7 @@ void SurveyCanvas::lay_out_marks(const Place& p) {
     for (std::size_t k = 0; k < order.size(); ++k) rows[k % 2].push_back(order[k]);
     for (std::size_t row = 0; row < 2; ++row) {
         const bool above = row == 0;
-        const double y = above ? caption_row + 17.0 : caption_row + mark_row + p.front_px + 25.0;
+        const double y = above ? caption_row + 17.0 : caption_row + marks_px() + p.front_px + 25.0;
         const double step = (width() - 2 * side_room - 34.0) / static_cast<double>(rows[row].size() - 1);
         for (std::size_t k = 0; k < rows[row].size(); ++k) {
             const std::size_t i = rows[row][k];
@@ -233,21 +242,27 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
         ValueField* wanted; ///< none: what is wanted is worked out, or nothing is
         std::optional<QPointF> of;
     };
+    const auto words = [this](const QString& wide, const QString& short_words) {
+        return narrow() ? short_words : wide;
+    };
+    const QString held = tr("%1, %2").arg(relief.from_fret).arg(relief.to_fret);
     const std::array columns{
-        Column{tr("slot width"), Read::slot_width, slot_width_, nullptr, over(0)},
-        Column{nut.open() ? tr("gap over fret 1") : tr("over fret 1, held at %1").arg(nut.held_at),
+        Column{words(tr("slot width"), tr("slot")), Read::slot_width, slot_width_, nullptr, over(0)},
+        Column{nut.open() ? words(tr("gap over fret 1"), tr("over 1"))
+                          : words(tr("over fret 1, held at %1"), tr("over 1, held %1")).arg(nut.held_at),
                Read::nut_gap, nut_gap_, zero_fret ? nullptr : wanted_gap_, over(1)},
-        Column{(sides ? tr("relief, bass, held at %1, %2") : tr("relief, held at %1, %2"))
-                   .arg(relief.from_fret)
-                   .arg(relief.to_fret),
+        Column{words(sides ? tr("relief, bass, held at %1") : tr("relief, held at %1"), tr("relief %1"))
+                   .arg(held),
                Read::relief, relief_, wanted_relief_, over(relief.at_fret)},
-        Column{tr("relief, treble side"), Read::relief_treble, relief_treble_, nullptr, std::nullopt},
-        Column{action_way(design()).open() ? tr("over fret 12") : tr("over fret 12, capo at 1"), Read::action,
-               action_, wanted_action_, over(12)},
-        Column{tr("humidity, %"), Read::humidity, humidity_, nullptr, std::nullopt}};
-    const double name_px = width() < 640 ? 58 : 80;
-    const double captions_px = (width() < 640 ? 3 : 2) * caption_line_px;
-    const double top = height() - reading_row() + 8.0;
+        Column{words(tr("relief, treble side"), tr("relief treble")), Read::relief_treble, relief_treble_,
+               nullptr, std::nullopt},
+        Column{action_way(design()).open() ? words(tr("over fret 12"), tr("over 12"))
+                                           : words(tr("over fret 12, capo at 1"), tr("over 12, capo")),
+               Read::action, action_, wanted_action_, over(12)},
+        Column{words(tr("humidity, %"), tr("hum. %")), Read::humidity, humidity_, nullptr, std::nullopt}};
+    const double name_px = narrow() ? 58 : 80;
+    const double captions_px = 2 * caption_line_px;
+    const double top = height() - reading_row() + (narrow() ? 3.0 : 8.0);
     const double found_y = top + captions_px + 0.5 * field_px;
     const double step = (width() - 2 * side_room - name_px) / static_cast<double>(columns.size());
     for (std::size_t k = 0; k < columns.size(); ++k) {
@@ -268,8 +283,9 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
                   length_number(*target, unit_of(state(), column.what))
                       .replace(QLatin1Char('\n'), QLatin1Char(' ')));
         }
-        write(QRectF(x - 0.5 * step, found_y + 1.5 * field_px, step, off_px), Qt::AlignCenter,
-              off_words(column.what));
+        if (!narrow())
+            write(QRectF(x - 0.5 * step, found_y + 1.5 * field_px, step, off_px), Qt::AlignCenter,
+                  off_words(column.what));
         if (column.of && p.side_px > 0)
             lead(QPolygonF{*column.of, QPointF(column.of->x(), top - 6.0), QPointF(x, top + 2.0)});
     }
@@ -281,7 +297,7 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
          true);
     name(found_y, tr("found"), false);
     name(found_y + field_px, tr("wanted"), false);
-    name(found_y + 1.5 * field_px + 0.5 * off_px, tr("off by"), false);
+    if (!narrow()) name(found_y + 1.5 * field_px + 0.5 * off_px, tr("off by"), false);
 }
 
 void SurveyCanvas::lay_out() {
@@ -299,10 +315,10 @@ void SurveyCanvas::paint_views(QPainter& painter) {
     const Look look = look_of(theme(), state().job.design.saddle.material);
     const InstrumentViewOptions shown = options(p);
     painter.save();
-    painter.setClipRect(QRectF(0, caption_row + mark_row - 2, width(), p.front_px + 4));
+    painter.setClipRect(QRectF(0, caption_row + marks_px() - 2, width(), p.front_px + 4));
     paint(painter, instrument_front(design(), state().solution, shown), look, p.scale, p.front);
     if (p.side_px == 0) return painter.restore();
-    painter.setClipRect(QRectF(0, caption_row + 2 * mark_row + p.front_px, width(), p.side_px));
+    painter.setClipRect(QRectF(0, caption_row + 2 * marks_px() + p.front_px, width(), p.side_px));
     paint(painter, instrument_side(design(), state().solution, shown), look, p.scale, p.side);
     painter.restore();
 }

@@ -37,6 +37,8 @@ private:
         double side_px = 0;
     };
     Place place() const;
+    bool narrow() const;
+    double marks_px() const;
     double reading_row() const;
     InstrumentViewOptions options(const Place& p) const;
     void add_readings();

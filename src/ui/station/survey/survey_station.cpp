@@ -114,8 +114,7 @@ void SurveyStation::name_gauge(const QString& of, const QString& gauge) {
     const Value named = with_gauge_named(session_.document(), of.toStdString(), gauge.toStdString(),
                                          session_.sitting().toStdString());
     if (named == session_.document()) return;
-    const auto problems =
-        session_.commit(tr("read with %1").arg(words_of(gauge_of_word(gauge.toStdString())->id)), named);
+    const auto problems = session_.commit(words_of(gauge_of_word(gauge.toStdString())->id), named);
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 
