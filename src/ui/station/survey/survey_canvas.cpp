@@ -289,9 +289,9 @@ void SurveyCanvas::lay_out_readings(const Place& p) {
         if (column.of && p.side_px > 0)
             lead(QPolygonF{*column.of, QPointF(column.of->x(), top - 6.0), QPointF(x, top + 2.0)});
     }
-    const auto name = [&](double y, const QString& words, bool strong) {
+    const auto name = [&](double y, const QString& text, bool strong) {
         write(QRectF(side_room, y - 0.5 * field_px, name_px, field_px), Qt::AlignLeft | Qt::AlignVCenter,
-              words, strong);
+              text, strong);
     };
     name(top + captions_px - 0.5 * field_px, QString::fromStdString(design().string_name(view_.string)),
          true);
