@@ -7663,6 +7663,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>Units</source>
         <translation>Maße</translation>
     </message>
+    <message>
+        <source>Wanted: %1 and %2 over fret 1, %3 and %4 over fret 12, bass and treble</source>
+        <translation>Ziel: %1 und %2 über Bund 1, %3 und %4 über Bund 12, Bass und Diskant</translation>
+    </message>
+    <message>
+        <source>heights: %1</source>
+        <translation>Höhen: %1</translation>
+    </message>
+    <message>
+        <source>the shop&apos;s heights</source>
+        <translation>Höhen der Werkstatt</translation>
+    </message>
 </context>
 <context>
     <name>fm::SurveyStation</name>

@@ -112,6 +112,55 @@ private Q_SLOTS:
         QCOMPARE(kept().tables().rate_per_hour, 64.0);
     }
 
+    /// A gauge of the shop's own is offered at the survey, and its ± goes with the reading.
+    void an_own_gauge_is_read_with() {
+        go("Gauges");
+        type(rows() - 1, 0, QStringLiteral("wedge"));
+        key(Qt::Key_Return);
+        type(rows() - 2, 1, QStringLiteral("0.02"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().gauges().size(), std::size_t(1));
+        shop()->close();
+        window()->activateWindow();
+        QTRY_COMPARE(QApplication::activeWindow(), window());
+        window()->choose_station(Station::survey);
+        window()->survey()->pages()->show_page(2);
+        click_on(
+            option(window()->survey(), QStringLiteral("Gap over fret 1 read with"), QStringLiteral("wedge")));
+        EntryTable* found = window()->survey()->list()->table();
+        type_into(found, found->model()->index(0, 1), QStringLiteral("0.5"));
+        key(Qt::Key_Return);
+        const ReadingEntry& entry = window_->state().job.readings.back();
+        QCOMPARE(entry.gauges.nut, std::string("wedge"));
+        QCOMPARE(entry.gauges.nut_u_mm, std::optional(0.02));
+        QCOMPARE(u_of_nut_mm(entry, entry.strings[0]), 0.02);
+    }
+
+    /// Heights by way of playing set what is wanted, in the job's own way of reading.
+    void heights_of_the_shop_set_a_job() {
+        go("Wanted heights");
+        click_on(button(QStringLiteral("A usual set")));
+        QCOMPARE(kept().heights().size(), std::size_t(4));
+        shop()->close();
+        window()->activateWindow();
+        QTRY_COMPARE(QApplication::activeWindow(), window());
+        window()->choose_station(Station::survey);
+        window()->survey()->pages()->show_page(5);
+        QToolButton* low = nullptr;
+        for (auto* each : window()->survey()->findChildren<QToolButton*>())
+            if (each->text() == QStringLiteral("low")) low = each;
+        QVERIFY(low && low->isVisible());
+        const NutHeightMethod way = window_->state().job.design.nut.height_method;
+        click_on(low);
+        const State& state = window_->state();
+        QCOMPARE(state.job.design.nut.height_method, way);
+        QVERIFY(std::abs(state.written.strings.front().open_gaps_mm[0] - 0.35) < 2e-3);
+        QVERIFY(std::abs(state.written.strings.front().open_gaps_mm[11] - 1.8) < 2e-3);
+        QVERIFY(std::abs(state.written.strings.back().open_gaps_mm[11] - 1.4) < 2e-3);
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(std::abs(window_->state().written.strings.front().open_gaps_mm[11] - 1.8) > 2e-3);
+    }
+
     /// A file that another program spoiled is told of and left as it is.
     void a_spoiled_shop_is_not_written_over() {
         QFile file(window_->path("workshop.json"));

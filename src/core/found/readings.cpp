@@ -34,17 +34,22 @@ ReadingEntry as_found_readings(const ReadingLog& entries, std::size_t strings) {
     const auto take = [](auto& into, const auto& from) {
         if (from) into = from;
     };
-    const auto take_gauge = [](std::string& into, const std::string& from) {
-        if (!from.empty()) into = from;
+    const auto take_gauge = [](std::string& into, std::optional<double>& u_mm, const std::string& from,
+                               const std::optional<double>& from_u_mm) {
+        if (from.empty()) return;
+        into = from;
+        u_mm = from_u_mm;
     };
     for (const ReadingEntry& entry : entries.in_order()) {
         if (entry.state != ReadingState::found) continue;
         take(found.humidity_pct, entry.humidity_pct);
         take(found.relief, entry.relief);
         if (entry.relief) found.relief_sides_mm = entry.relief_sides_mm;
-        take_gauge(found.gauges.nut, entry.gauges.nut);
-        take_gauge(found.gauges.action, entry.gauges.action);
-        take_gauge(found.gauges.relief, entry.gauges.relief);
+        take_gauge(found.gauges.nut, found.gauges.nut_u_mm, entry.gauges.nut, entry.gauges.nut_u_mm);
+        take_gauge(found.gauges.action, found.gauges.action_u_mm, entry.gauges.action,
+                   entry.gauges.action_u_mm);
+        take_gauge(found.gauges.relief, found.gauges.relief_u_mm, entry.gauges.relief,
+                   entry.gauges.relief_u_mm);
         for (std::size_t i = 0; i < std::min(strings, entry.strings.size()); ++i) {
             const StringReadings& read = entry.strings[i];
             take(found.strings[i].open_gap_fret1_mm, read.open_gap_fret1_mm);

@@ -41,7 +41,8 @@ std::optional<std::size_t> newest_found(const Value::Array& entries) {
 Value with_number(const Value& entry, const FoundReading& reading) {
     Value changed = entry;
     for (const auto& [place, value] : reading.set) changed = with(changed, place, value);
-    if (!reading.gauge_of.empty() && !reading.gauge.empty())
+    const bool said = reading.gauge.object() || (reading.gauge.text() && !reading.gauge.text()->empty());
+    if (!reading.gauge_of.empty() && said)
         changed = with(changed, "gauges." + reading.gauge_of, reading.gauge);
     return changed;
 }
@@ -66,8 +67,8 @@ Value with_found_reading(const Value& document, std::size_t strings, const Found
     const Value::Array& entries = written_readings(document);
     const auto newest = newest_found(entries);
     const bool here = newest && text_at(entries[*newest], "when") == when;
-    const std::string gauge = here ? text_at(entries[*newest], "gauges." + reading.gauge_of) : std::string();
-    if (!here || (!gauge.empty() && gauge != reading.gauge)) {
+    const Value* gauge = here ? find(entries[*newest], "gauges." + reading.gauge_of) : nullptr;
+    if (!here || (gauge && !(*gauge == reading.gauge))) {
         const Value entry = begun_reading(ReadingState::found, when, strings);
         return with_reading_added(document, with_number(entry, reading));
     }
@@ -78,14 +79,14 @@ Value with_found_reading(const Value& document, std::size_t strings, const Found
     return with_reading_corrected(document, *newest, with_number(entry, reading), "read again");
 }
 
-Value with_gauge_named(const Value& document, std::string_view of, const std::string& gauge,
+Value with_gauge_named(const Value& document, std::string_view of, const Value& gauge,
                        std::string_view when) {
     const Value::Array& entries = written_readings(document);
     const auto newest = newest_found(entries);
     const std::string key = "gauges." + std::string(of);
     if (!newest || text_at(entries[*newest], "when") != when) return document;
-    const std::string before = text_at(entries[*newest], key);
-    if (before.empty() || before == gauge) return document;
+    const Value* before = find(entries[*newest], key);
+    if (!before || *before == gauge) return document;
     const Value named = with(entries[*newest], key, gauge);
     if (*newest + 1 == entries.size())
         return with(document, "readings[" + std::to_string(*newest) + "]", named);

@@ -25,7 +25,7 @@ struct FoundReading {
     /// first is the reading, the others say how it was read.
     std::vector<std::pair<std::string, Value>> set;
     std::string gauge_of; ///< "nut", "action", "relief", or "" for none
-    std::string gauge;    ///< its word
+    Value gauge;          ///< its word, or name and ± of one of the shop's own
 };
 
 /// A reading as found. It joins this sitting's entry; one typed again in this sitting becomes a correction
@@ -37,7 +37,7 @@ struct FoundReading {
 /// The gauge of this sitting's newest entry, named after its readings were typed. The document as it is where
 /// nothing was read with such a gauge.
 /// @param of "nut", "action" or "relief"
-[[nodiscard]] Value with_gauge_named(const Value& document, std::string_view of, const std::string& gauge,
+[[nodiscard]] Value with_gauge_named(const Value& document, std::string_view of, const Value& gauge,
                                      std::string_view when);
 
 /// What is seen of a slot as found, in the place of all that was said of it before.

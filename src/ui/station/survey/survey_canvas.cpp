@@ -213,9 +213,9 @@ QString SurveyCanvas::off_words(Read what) const {
             length_number(std::abs(off_mm), unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
         words = (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + amount;
     }
-    const Gauge* gauge = gauge_of_word(gauge_for(state(), what, view_.gauges));
-    if (!gauge) return words;
-    const double u_mm = gauge->uncertainty_mm;
+    const auto known = gauge_for(state(), what, view_.gauges).u_mm();
+    if (!known) return words;
+    const double u_mm = *known;
     const QString doubt =
         QStringLiteral("\u00b1\u00a0") + (unit == Unit::mm ? number_text(u_mm, 3) : length_short(u_mm, unit));
     return words.isEmpty() ? doubt : words + QLatin1Char(' ') + doubt;

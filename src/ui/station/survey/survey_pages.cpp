@@ -6,6 +6,8 @@
 #include "job/edits/edits.h"
 #include "job/edits/survey_edits.h"
 #include "sheet/drawing/picture_file.h"
+#include "ui/look/flow_layout.h"
+#include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/station/survey/survey_readings.h"
 
@@ -25,11 +27,6 @@ namespace {
 constexpr std::array gap_gauges{"feeler", "caliper", "dial", "light", "half_mm_rule", "rule_64ths"};
 constexpr std::array units{Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths};
 constexpr QSize thumbnail{92, 58};
-
-void show_gauge(ChoiceRow* row, const std::string& word) {
-    for (int i = 0; i < static_cast<int>(gap_gauges.size()); ++i)
-        if (word == gap_gauges[static_cast<std::size_t>(i)]) row->set_chosen(i);
-}
 
 } // namespace
 
@@ -83,19 +80,74 @@ void SurveyPages::add_slots_page() {
 }
 
 void SurveyPages::add_gauges_page() {
-    const auto row = [this](const QString& label, const QString& of) {
+    gauges_ = new QWidget;
+    new FlowLayout(gauges_, 22, 6);
+    add_page(tr("Gauges"), {gauges_});
+    list_gauges();
+}
+
+/// The usual ones, and the shop's own.
+void SurveyPages::list_gauges() {
+    qDeleteAll(gauges_->findChildren<ChoiceRow*>(QString(), Qt::FindDirectChildrenOnly));
+    const std::vector<ShopGauge> own = session_.workshop().gauges();
+    const auto row = [&](const QString& label, const QString& of) {
         std::vector<ChoiceRow::Option> options;
         for (const char* word : gap_gauges) options.push_back({words_of(gauge_of_word(word)->id), {}, {}});
+        for (const ShopGauge& gauge : own)
+            options.push_back({QString::fromStdString(gauge.name).left(40), {}, {}});
         auto* made = new ChoiceRow(label, options);
-        connect(made, &ChoiceRow::picked, this, [this, of](int index) {
-            Q_EMIT gauge_picked(of, QLatin1String(gap_gauges[static_cast<std::size_t>(index)]));
+        connect(made, &ChoiceRow::picked, this, [this, of, own](int index) {
+            const auto place = static_cast<std::size_t>(index);
+            if (place < gap_gauges.size()) return Q_EMIT gauge_picked(of, QLatin1String(gap_gauges[place]));
+            const ShopGauge& gauge = own[place - gap_gauges.size()];
+            Q_EMIT gauge_picked(of, QString::fromStdString(gauge.name), gauge.u_mm);
         });
+        gauges_->layout()->addWidget(made);
         return made;
     };
     nut_gauge_ = row(tr("Gap over fret 1 read with"), QStringLiteral("nut"));
     action_gauge_ = row(tr("Height over fret 12 read with"), QStringLiteral("action"));
     relief_gauge_ = row(tr("Relief read with"), QStringLiteral("relief"));
-    add_page(tr("Gauges"), {nut_gauge_, action_gauge_, relief_gauge_});
+}
+
+/// Heights the shop wants by way of playing, each a button.
+void SurveyPages::list_heights() {
+    qDeleteAll(heights_->findChildren<QToolButton*>(QString(), Qt::FindDirectChildrenOnly));
+    for (const ShopHeights& heights : session_.workshop().heights()) {
+        const auto shown = [this](double mm, Unit unit) { return length_with_unit(mm, unit); };
+        const Units& units = session_.state().job.units;
+        QToolButton* button = plain_button(
+            QString::fromStdString(heights.name).left(40),
+            tr("Wanted: %1 and %2 over fret 1, %3 and %4 over fret 12, bass and treble")
+                .arg(shown(heights.gap_mm.bass_mm, units.gap()), shown(heights.gap_mm.treble_mm, units.gap()),
+                     shown(heights.action_mm.bass_mm, units.action()),
+                     shown(heights.action_mm.treble_mm, units.action())));
+        connect(button, &QToolButton::clicked, this, [this, heights] { set_heights(heights); });
+        heights_->layout()->addWidget(button);
+    }
+}
+
+/// Told open; the job goes on reading them its own way.
+void SurveyPages::set_heights(const ShopHeights& heights) {
+    const Design& design = session_.state().job.design;
+    Value document = session_.document();
+    for (const auto& [key, mm] :
+         {std::pair("nut.height", heights.gap_mm), std::pair("saddle.action", heights.action_mm)}) {
+        const std::string place(key);
+        document = without(document, place + ".each_mm");
+        document = with(document, place + ".bass_mm", mm.bass_mm);
+        document = with(document, place + ".treble_mm", mm.treble_mm);
+    }
+    document = with(document, "nut.height.method", std::string(word_of(NutHeightMethod::open_gap)));
+    document = with(document, "saddle.action.measured", std::string(word_of(ActionMeasure::open)));
+    const StateResult told_open = state_of(document);
+    if (!told_open.state) return Q_EMIT refused(session_.told(told_open.problems));
+    if (design.nut.height_method != NutHeightMethod::open_gap)
+        document = with_height_method(document, design.nut.height_method, design.nut.pressed_fret,
+                                      told_open.state->written);
+    if (design.saddle.measured != ActionMeasure::open)
+        document = with_action_measure(document, design.saddle.measured, told_open.state->written);
+    commit(tr("heights: %1").arg(QString::fromStdString(heights.name).left(40)), document);
 }
 
 void SurveyPages::add_job_page() {
@@ -145,6 +197,8 @@ void SurveyPages::add_units_page() {
 }
 
 void SurveyPages::add_playing_page() {
+    heights_ = new QWidget;
+    new FlowLayout(heights_, 6);
     hand_ = new ChoiceRow(tr("Hand"), {{tr("soft"), {}, {}}, {tr("normal"), {}, {}}, {tr("hard"), {}, {}}});
     picks(hand_, [this](int index) -> Picked {
         const auto hand = static_cast<PlayingHand>(index);
@@ -155,7 +209,7 @@ void SurveyPages::add_playing_page() {
     ValueField* measured = field("player.pluck_force_n", tr("pluck measured with a spring scale, in newton"));
     add_page(
         tr("Playing"),
-        {hand_, labelled(measured, tr("measured, N")),
+        {hand_, labelled(heights_, tr("the shop's heights")), labelled(measured, tr("measured, N")),
          labelled(field("player.finger_behind_mm", tr("finger behind the fret")), tr("finger behind")),
          labelled(field("player.press_depth_mm", tr("string pressed below the fret's top")),
                   tr("pressed by")),
@@ -226,15 +280,40 @@ void SurveyPages::show_thumbnail(const QImage& image) {
     photo_->setToolButtonStyle(image.isNull() ? Qt::ToolButtonTextOnly : Qt::ToolButtonIconOnly);
 }
 
+/// What the shop has may be another by now.
+void SurveyPages::show_shop() {
+    std::vector<std::string> gauges;
+    for (const ShopGauge& gauge : session_.workshop().gauges()) gauges.push_back(gauge.name);
+    if (gauges != gauges_shown_) {
+        gauges_shown_ = gauges;
+        list_gauges();
+    }
+    std::vector<std::string> heights;
+    for (const ShopHeights& each : session_.workshop().heights()) heights.push_back(each.name);
+    heights_->parentWidget()->setVisible(!heights.empty());
+    if (heights == heights_shown_) return;
+    heights_shown_ = heights;
+    list_heights();
+}
+
 void SurveyPages::show_state() {
     const State& state = session_.state();
     mark_->set_chosen(!finding().mark ? 0 : *finding().mark == SurveyMark::fine ? 1 : 2);
     note_->show_words(QString::fromStdString(finding().note));
     show_photo(QString::fromStdString(finding().photo));
     show_seen(slot_);
-    show_gauge(nut_gauge_, gauge_for(state, Read::nut_gap, view_.gauges));
-    show_gauge(action_gauge_, gauge_for(state, Read::action, view_.gauges));
-    show_gauge(relief_gauge_, gauge_for(state, Read::relief, view_.gauges));
+    show_shop();
+    const auto show_gauge = [&](ChoiceRow* row, Read what) {
+        const std::string name = gauge_for(state, what, view_.gauges).name;
+        int place = -1;
+        for (std::size_t i = 0; i < gap_gauges.size() + gauges_shown_.size(); ++i)
+            if (name == (i < gap_gauges.size() ? gap_gauges[i] : gauges_shown_[i - gap_gauges.size()]))
+                place = static_cast<int>(i);
+        row->set_chosen(place);
+    };
+    show_gauge(nut_gauge_, Read::nut_gap);
+    show_gauge(action_gauge_, Read::action);
+    show_gauge(relief_gauge_, Read::relief);
     title_->show_words(QString::fromStdString(state.job.title));
     owner_->show_words(QString::fromStdString(state.job.owner));
     for (TextField* field : {title_, owner_, note_}) field->setReadOnly(session_.read_only());

@@ -19,7 +19,8 @@ public:
 
 Q_SIGNALS:
     void point_stepped(int by);
-    void gauge_picked(const QString& of, const QString& gauge);
+    /// @param own_u_mm of one of the shop's own; 0: a usual one
+    void gauge_picked(const QString& of, const QString& gauge, double own_u_mm = 0);
 
 protected:
     void show_state() override;
@@ -28,6 +29,10 @@ private:
     void add_walk_page();
     void add_slots_page();
     void add_gauges_page();
+    void show_shop();
+    void list_gauges();
+    void list_heights();
+    void set_heights(const ShopHeights& heights);
     void add_job_page();
     void add_units_page();
     void add_playing_page();
@@ -45,6 +50,10 @@ private:
     OffThread photo_reading_{this};
     QString photo_shown_; ///< path of the picture on the button
     SeenRow* slot_ = nullptr;
+    QWidget* gauges_ = nullptr;
+    QWidget* heights_ = nullptr; ///< buttons of the shop's wanted heights
+    std::vector<std::string> gauges_shown_;
+    std::vector<std::string> heights_shown_;
     ChoiceRow* nut_gauge_ = nullptr;
     ChoiceRow* action_gauge_ = nullptr;
     ChoiceRow* relief_gauge_ = nullptr;

@@ -1,5 +1,6 @@
 #include "ui/station/survey/survey_readings.h"
 
+#include "core/design/inputs.h"
 #include "job/edits/reading_edits.h"
 
 namespace fm {
@@ -101,16 +102,29 @@ std::optional<ReadingBound> leaves_as_found(const State& state, Read what, std::
     return std::nullopt;
 }
 
-std::string gauge_for(const State& state, Read what, const ReadingGauges& chosen) {
+std::optional<double> GaugeUsed::u_mm() const {
+    if (own_u_mm) return own_u_mm;
+    const Gauge* known = gauge_of_word(name);
+    return known ? std::optional(known->uncertainty_mm) : std::nullopt;
+}
+
+Value GaugeUsed::written() const {
+    if (!own_u_mm) return name;
+    return with(with(Value(Value::Object{}), "name", name), "u_mm", *own_u_mm);
+}
+
+GaugeUsed gauge_for(const State& state, Read what, const ReadingGauges& chosen) {
     const ReadingGauges& read = state.found.gauges;
-    const auto of = [](const std::string& now, const std::string& before, const char* usual) {
-        return !now.empty() ? now : !before.empty() ? before : std::string(usual);
+    const auto of = [](const GaugeUsed& now, const GaugeUsed& before, const char* usual) {
+        return !now.name.empty() ? now : !before.name.empty() ? before : GaugeUsed{usual, {}};
     };
     switch (what) {
-    case Read::nut_gap: return of(chosen.nut, read.nut, "feeler");
-    case Read::action: return of(chosen.action, read.action, "half_mm_rule");
+    case Read::nut_gap: return of({chosen.nut, chosen.nut_u_mm}, {read.nut, read.nut_u_mm}, "feeler");
+    case Read::action:
+        return of({chosen.action, chosen.action_u_mm}, {read.action, read.action_u_mm}, "half_mm_rule");
     case Read::relief:
-    case Read::relief_treble: return of(chosen.relief, read.relief, "feeler");
+    case Read::relief_treble:
+        return of({chosen.relief, chosen.relief_u_mm}, {read.relief, read.relief_u_mm}, "feeler");
     case Read::slot_width:
     case Read::crown:
     case Read::humidity: return {};
@@ -138,7 +152,7 @@ Value with_read(const Value& document, const State& state, Read what, std::size_
         if (what == Read::nut_gap && !way.open()) reading.set.emplace_back(at + "pressed_fret", way.held_at);
         reading.gauge_of = what == Read::nut_gap ? "nut" : what == Read::action ? "action" : "";
     }
-    reading.gauge = gauge_for(state, what, gauges);
+    reading.gauge = gauge_for(state, what, gauges).written();
     return with_found_reading(document, design.strings.size(), reading, sitting.toStdString());
 }
 

@@ -32,6 +32,15 @@ Value with_read(const Value& document, const State& state, Read what, std::size_
                 const WrittenLength& value, const ReadingGauges& gauges, const QString& sitting);
 
 /// The gauge a reading of this kind was last taken with, or is usually taken with.
-std::string gauge_for(const State& state, Read what, const ReadingGauges& chosen);
+struct GaugeUsed {
+    std::string name;               ///< its word, or that of one of the shop's own
+    std::optional<double> own_u_mm; ///< of one of the shop's own
+
+    /// One standard deviation; nothing where it is not known.
+    std::optional<double> u_mm() const;
+    /// As the job's file has it.
+    Value written() const;
+};
+GaugeUsed gauge_for(const State& state, Read what, const ReadingGauges& chosen);
 
 } // namespace fm

@@ -97,24 +97,24 @@ SurveyStation::SurveyStation(Session& session, const ViewState& view, QWidget* p
     connect(pages_, &SurveyPages::gauge_picked, this, &SurveyStation::name_gauge);
 }
 
-namespace {
-template <class Gauges> auto& gauge_of(Gauges& gauges, const QString& of) {
-    return of == QLatin1String("nut")      ? gauges.nut
-           : of == QLatin1String("action") ? gauges.action
-                                           : gauges.relief;
-}
-} // namespace
-
 /// For the readings to come; and for what was just typed, if nobody had said with what.
-void SurveyStation::name_gauge(const QString& of, const QString& gauge) {
-    const bool first = gauge_of(view_.gauges, of).empty();
-    Q_EMIT view_asked(
-        [of, word = gauge.toStdString()](ViewState& shown) { gauge_of(shown.gauges, of) = word; });
+void SurveyStation::name_gauge(const QString& of, const QString& gauge, double own_u_mm) {
+    const GaugeUsed named{gauge.toStdString(), own_u_mm > 0 ? std::optional(own_u_mm) : std::nullopt};
+    const bool nut = of == QLatin1String("nut");
+    const bool action = of == QLatin1String("action");
+    const ReadingGauges& chosen = view_.gauges;
+    const bool first = (nut ? chosen.nut : action ? chosen.action : chosen.relief).empty();
+    Q_EMIT view_asked([nut, action, named](ViewState& shown) {
+        ReadingGauges& gauges = shown.gauges;
+        (nut ? gauges.nut : action ? gauges.action : gauges.relief) = named.name;
+        (nut ? gauges.nut_u_mm : action ? gauges.action_u_mm : gauges.relief_u_mm) = named.own_u_mm;
+    });
     if (!first) return;
-    const Value named = with_gauge_named(session_.document(), of.toStdString(), gauge.toStdString(),
-                                         session_.sitting().toStdString());
-    if (named == session_.document()) return;
-    const auto problems = session_.commit(words_of(gauge_of_word(gauge.toStdString())->id), named);
+    const Value document = with_gauge_named(session_.document(), of.toStdString(), named.written(),
+                                            session_.sitting().toStdString());
+    if (document == session_.document()) return;
+    const Gauge* usual = gauge_of_word(named.name);
+    const auto problems = session_.commit(usual ? words_of(usual->id) : gauge, document);
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 

@@ -25,7 +25,7 @@ protected:
 
 private:
     void show_list(int list);
-    void name_gauge(const QString& of, const QString& gauge);
+    void name_gauge(const QString& of, const QString& gauge, double own_u_mm);
     void go_to_point(std::size_t point);
     void step_point(int by);
     void mark_and_go_on(int mark);
