@@ -167,13 +167,12 @@ bool ValueField::commit() {
         return false;
     }
     if (question_)
-        if (const QString asked = question_(now.read, text()); !asked.isEmpty() && !asked_.is_meant(text())) {
+        if (const QString asked = question_(now.read, text()); asked_.must_ask(asked, text())) {
             set_problem(asked);
             show_echo(asked, true);
             Q_EMIT preview_ended();
             return false;
         }
-    asked_.forget();
     typing_ = false;
     problem_.clear();
     const auto before = std::exchange(value_, now.value);

@@ -157,11 +157,10 @@ bool NumbersModel::setData(const QModelIndex& index, const QVariant& value, int 
                                                *reading.read, text)
                               : QString();
     const QString answer = QStringLiteral("%1 %2 %3").arg(index.row()).arg(index.column()).arg(text);
-    if (!asked.isEmpty() && !asked_.is_meant(answer)) {
+    if (asked_.must_ask(asked, answer)) {
         Q_EMIT not_understood(asked);
         return false;
     }
-    asked_.forget();
     Q_EMIT typed(index.row(), *reading.read, index.column());
     return true;
 }

@@ -248,11 +248,10 @@ bool CutListModel::setData(const QModelIndex& index, const QVariant& value, int 
     const QString asked = question_about(state, action ? ReadThing::action12 : ReadThing::gap_fret1,
                                          static_cast<std::size_t>(index.row()), *typed.read, text);
     const QString answer = QStringLiteral("%1 %2 %3").arg(index.row()).arg(index.column()).arg(text);
-    if (!asked.isEmpty() && !asked_.is_meant(answer)) {
+    if (asked_.must_ask(asked, answer)) {
         Q_EMIT not_understood(asked);
         return false;
     }
-    asked_.forget();
     Q_EMIT read(index.row(), action, *typed.read);
     return true;
 }
