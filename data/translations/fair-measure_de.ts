@@ -4437,10 +4437,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Verdict</source>
         <translation>Urteil</translation>
     </message>
-    <message>
-        <source>Seen</source>
-        <translation>Gesehen</translation>
-    </message>
 </context>
 <context>
     <name>fm::NutStation</name>
@@ -7235,16 +7231,16 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>%1 weniger als beim Öffnen des Auftrags</translation>
     </message>
     <message>
-        <source>New strings fitted</source>
-        <translation>Neue Saiten</translation>
-    </message>
-    <message>
         <source>Into the record, with its date: what a tuner said of the old ones counts no more</source>
         <translation>Ins Buch, mit Datum: was ein Stimmgerät von den alten sagte, zählt nicht mehr</translation>
     </message>
     <message>
         <source>new strings fitted</source>
         <translation>neue Saiten aufgezogen</translation>
+    </message>
+    <message>
+        <source>New strings</source>
+        <translation>Neue Saiten</translation>
     </message>
 </context>
 <context>

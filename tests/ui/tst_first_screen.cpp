@@ -219,7 +219,7 @@ private Q_SLOTS:
         // New strings are an event of their own.
         key(Qt::Key_3, Qt::AltModifier);
         for (auto* button : window_->strings()->findChildren<QToolButton*>())
-            if (button->text() == QStringLiteral("New strings fitted")) click_on(button);
+            if (button->text() == QStringLiteral("New strings")) click_on(button);
         QVERIFY(state().job.readings.back().strings_new && !state().job.readings.back().when.empty());
     }
 

@@ -34,7 +34,7 @@ private Q_SLOTS:
 
         // The nut shows the same, and takes it back.
         window()->choose_station(Station::nut);
-        click_on(button(window()->nut(), QStringLiteral("Seen")));
+        click_on(button(window()->nut(), QStringLiteral("Slots")));
         QToolButton* binds = button(window()->nut(), QStringLiteral("binds"));
         QVERIFY(binds->isChecked());
         click_on(binds);

@@ -67,7 +67,8 @@ Value with_found_reading(const Value& document, std::size_t strings, const Found
     const Value::Array& entries = written_readings(document);
     const auto newest = newest_found(entries);
     const bool here = newest && text_at(entries[*newest], "when") == when;
-    const Value* gauge = here ? find(entries[*newest], "gauges." + reading.gauge_of) : nullptr;
+    const Value* gauge =
+        here && !reading.gauge_of.empty() ? find(entries[*newest], "gauges." + reading.gauge_of) : nullptr;
     if (!here || (gauge && !(*gauge == reading.gauge))) {
         const Value entry = begun_reading(ReadingState::found, when, strings);
         return with_reading_added(document, with_number(entry, reading));

@@ -76,6 +76,7 @@ void CellDelegate::setModelData(QWidget* editor, QAbstractItemModel* model, cons
     table_->refused_ = false;
     const QPersistentModelIndex at(index);
     const bool taken = model->setData(index, cell->text(), Qt::EditRole);
+    if (table_->refused_) cell->setModified(true); // it is still to be kept
     if (!taken && !table_->refused_ && at.isValid()) setEditorData(editor, at);
     table_->keeping_ = nullptr;
 }

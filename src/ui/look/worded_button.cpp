@@ -7,8 +7,7 @@
 namespace fm {
 
 namespace {
-constexpr int arrow_px = 20;
-constexpr int edge_px = 3;
+constexpr int edge_px = 1;
 } // namespace
 
 WordedButton::WordedButton(QWidget* parent) : QAbstractButton(parent) {
@@ -20,12 +19,16 @@ WordedButton::WordedButton(QWidget* parent) : QAbstractButton(parent) {
 }
 
 QRect WordedButton::words_in(const QRect& box) const {
-    return box.adjusted(arrow_px, edge_px, -edge_px, -edge_px);
+    return box.adjusted(edge_px, edge_px, -edge_px, -edge_px);
+}
+
+QString WordedButton::with_arrow() const {
+    return QStringLiteral("\u2192\u00a0") + text();
 }
 
 int WordedButton::heightForWidth(int width) const {
     const QRect room = words_in(QRect(0, 0, width, 2000));
-    return fontMetrics().boundingRect(room, Qt::TextWordWrap, text()).height() + 2 * edge_px;
+    return fontMetrics().boundingRect(room, Qt::TextWordWrap, with_arrow()).height() + 2 * edge_px;
 }
 
 QSize WordedButton::sizeHint() const {
@@ -38,9 +41,7 @@ void WordedButton::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), isDown() ? look.chosen : underMouse() ? look.list : look.side);
     painter.setFont(font());
     painter.setPen(look.ink);
-    painter.drawText(QRect(edge_px, edge_px, arrow_px, height()), Qt::AlignLeft | Qt::AlignTop,
-                     QStringLiteral("\u2192"));
-    painter.drawText(words_in(rect()), Qt::TextWordWrap | Qt::AlignTop, text());
+    painter.drawText(words_in(rect()), Qt::TextWordWrap | Qt::AlignTop, with_arrow());
     if (!hasFocus()) return;
     painter.setPen(QPen(look.yours, 2));
     painter.drawRect(rect().adjusted(1, 1, -1, -1));

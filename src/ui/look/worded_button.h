@@ -16,6 +16,7 @@ protected:
 
 private:
     QRect words_in(const QRect& box) const;
+    QString with_arrow() const;
 };
 
 } // namespace fm

@@ -17,7 +17,7 @@
 namespace fm {
 
 namespace {
-constexpr int most_pages = 7;
+constexpr int most_pages = 6;
 } // namespace
 
 QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys, const QString& tip,

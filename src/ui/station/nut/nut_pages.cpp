@@ -20,7 +20,6 @@ NutPages::NutPages(Session& session, FieldBinder& binder, const ViewState& view,
     add_slots_page();
     add_seat_page();
     add_behind_page();
-    add_seen_page();
     add_verdict_page();
 }
 
@@ -73,9 +72,10 @@ void NutPages::add_slots_page() {
         return Pick{index == 1 ? tr("fair top") : tr("top at every string"),
                     with(session_.document(), "nut.fair_top", index == 1)};
     });
+    seen_ = seen_row();
     add_page(
         tr("Slots"),
-        {top_,
+        {seen_, top_,
          labelled(field("nut.slot_clearance_mm.plain", tr("clearance, plain strings")),
                   tr("clearance plain")),
          labelled(field("nut.slot_clearance_mm.wound", tr("clearance, wound strings")),
@@ -146,11 +146,6 @@ void NutPages::add_behind_page() {
                        all});
     angles_ = new QLabel;
     add_page(tr("Behind"), {posts_, post_box_, angles_});
-}
-
-void NutPages::add_seen_page() {
-    seen_ = seen_row();
-    add_page(tr("Seen"), {seen_});
 }
 
 void NutPages::add_verdict_page() {

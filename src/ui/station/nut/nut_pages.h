@@ -21,7 +21,6 @@ private:
     void add_slots_page();
     void add_seat_page();
     void add_behind_page();
-    void add_seen_page();
     void add_verdict_page();
 
     Picked pick_height(int method) const;

@@ -99,13 +99,6 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     sets_->setMenu(new QMenu(sets_));
     connect(sets_->menu(), &QMenu::aboutToShow, this, &StringsStation::list_sets);
     head->addWidget(sets_);
-    auto* fitted =
-        plain_button(tr("New strings fitted"),
-                     tr("Into the record, with its date: what a tuner said of the old ones counts no more"));
-    connect(fitted, &QToolButton::clicked, this, [this] {
-        commit(tr("new strings fitted"), with_new_strings(session_.document(), time_of_record()));
-    });
-    head->addWidget(fitted);
     column->addLayout(head);
     table_->setModel(model_);
     table_->setItemDelegate(new StringsDelegate(session, view, table_));
@@ -140,6 +133,13 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     foot->addStretch(1);
     together_ = plain_button(tr("One course"), tr("The selected neighbours stand together as a course"));
     alone_ = plain_button(tr("Single"), tr("The selected strings stand alone again"));
+    auto* fitted =
+        plain_button(tr("New strings"),
+                     tr("Into the record, with its date: what a tuner said of the old ones counts no more"));
+    connect(fitted, &QToolButton::clicked, this, [this] {
+        commit(tr("new strings fitted"), with_new_strings(session_.document(), time_of_record()));
+    });
+    foot->addWidget(fitted);
     foot->addWidget(together_);
     foot->addWidget(alone_);
     column->addLayout(foot);

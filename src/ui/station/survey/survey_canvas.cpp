@@ -22,7 +22,7 @@ namespace {
 constexpr double side_room = 20;
 constexpr double field_px = 33;        // found and wanted, one under the other
 constexpr double off_px = 20;          // how far the one is from the other
-constexpr double caption_line_px = 16; // of what is read
+constexpr double caption_line_px = 18; // of what is read
 constexpr double caption_row = 20;
 
 } // namespace
