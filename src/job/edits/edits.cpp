@@ -131,6 +131,22 @@ Value with_reading(const Value& document, std::size_t strings, const AddedReadin
     return with_gap(changed, string, reading.way, reading.read);
 }
 
+namespace {
+
+/// Courses need a distance: the usual one where none is said.
+Value with_usual_course_gaps(const Value& document) {
+    constexpr double usual_gap_mm = 2.0;
+    Value changed = document;
+    for (const char* spacing : {"nut.spacing", "saddle.spacing"}) {
+        const std::string key(spacing);
+        if (!find(changed, key + ".course_gap_mm") && !find(changed, key + ".course_centres_mm"))
+            changed = with(changed, key + ".course_gap_mm", usual_gap_mm);
+    }
+    return changed;
+}
+
+} // namespace
+
 Value with_string_set(const Value& document, const Value& set) {
     const Value::Array& rows = *set.array();
     Value changed = document;
@@ -153,11 +169,12 @@ Value with_string_set(const Value& document, const Value& set) {
             changed = without(changed, string + key);
         for (const auto& [key, value] : *rows[i].object()) changed = with(changed, string + key, value);
     }
-    return changed;
+    const bool courses =
+        std::any_of(rows.begin(), rows.end(), [](const Value& row) { return row.member("course"); });
+    return courses ? with_usual_course_gaps(changed) : changed;
 }
 
 Value with_course(const Value& document, std::size_t first, std::size_t last, bool together) {
-    constexpr double usual_gap_mm = 2.0;
     const Value::Array& strings = *find(document, "strings")->array();
     std::int64_t free = 1;
     const auto taken = [&](std::int64_t number) {
@@ -173,12 +190,7 @@ Value with_course(const Value& document, std::size_t first, std::size_t last, bo
         changed = together ? with(changed, key, free) : without(changed, key);
     }
     if (!together) return changed;
-    for (const char* spacing : {"nut.spacing", "saddle.spacing"}) {
-        const std::string key(spacing);
-        if (!find(changed, key + ".course_gap_mm") && !find(changed, key + ".course_centres_mm"))
-            changed = with(changed, key + ".course_gap_mm", usual_gap_mm);
-    }
-    return changed;
+    return with_usual_course_gaps(changed);
 }
 
 Value with_fit(const Value& document, std::size_t string, const Fit& fit) {

@@ -6,6 +6,7 @@
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
+#include <QGridLayout>
 #include <QSettings>
 #include <QVBoxLayout>
 
@@ -70,20 +71,21 @@ Preferences::Preferences(Session& session, QWidget* parent)
     told_->setWordWrap(true);
     told_->setTextFormat(Qt::PlainText);
     column->addWidget(told_);
-    // Side by side what belongs together, in the order it was made.
-    for (const std::vector<ChoiceRow*>& line : {std::vector<ChoiceRow*>{language_, theme_},
-                                                {size_},
-                                                {unit_, units_[0]},
-                                                {units_[1], units_[2]},
-                                                {units_[3], handed_},
-                                                {hand_}}) {
-        auto* beside = new QHBoxLayout;
-        beside->setSpacing(24);
-        for (ChoiceRow* each : line) beside->addWidget(each);
-        beside->addStretch(1);
-        const bool of_program = line.front() == language_ || line.front() == size_;
-        column->insertLayout(of_program ? (line.front() == language_ ? 1 : 2) : column->count() - 1, beside);
-    }
+    // Side by side what belongs together.
+    const auto lay_out = [column](int place, const std::vector<std::vector<ChoiceRow*>>& lines) {
+        auto* grid = new QGridLayout;
+        grid->setHorizontalSpacing(24);
+        grid->setVerticalSpacing(12);
+        for (int of : {0, 1}) grid->setColumnStretch(of, 1);
+        for (std::size_t line = 0; line < lines.size(); ++line)
+            for (std::size_t at = 0; at < lines[line].size(); ++at)
+                grid->addWidget(lines[line][at], static_cast<int>(line), static_cast<int>(at), 1,
+                                lines[line].size() == 1 ? 2 : 1);
+        column->insertLayout(place, grid);
+    };
+    lay_out(1, {{language_, theme_}, {size_}});
+    lay_out(3, {{unit_, units_[0]}, {units_[1], units_[2]}, {units_[3], handed_}, {hand_}});
+    resize(800, sizeHint().height());
     connect(language_, &ChoiceRow::picked, this, [this](int index) {
         Q_EMIT language_chosen(QLatin1String(languages[static_cast<std::size_t>(index)]));
     });
