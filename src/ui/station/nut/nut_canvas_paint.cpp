@@ -28,22 +28,27 @@ void NutCanvas::paint_views(QPainter& painter) {
     if (shows_found()) paint_seen(painter, p);
 }
 
-/// What was seen of the slots, over each.
+/// What was seen of the slots, over each, between the nut's top and the distances.
 void NutCanvas::paint_seen(QPainter& painter, const Place& p) {
     const State& state = session_.state();
     const std::size_t count = state.solution.strings.size();
-    double wide = 36.0;
+    const double from = chain_row + 21.0 + pan_.y();
+    const double to = p.seat.y() - (nut_height_mm(state.job.design, state.solution) + 0.4) * p.scale - 3.0;
+    double widest = 36.0;
     for (std::size_t i = 1; i < count; ++i)
-        wide = std::min(wide, std::abs(string_x(p, i) - string_x(p, i - 1)) - 2.0);
-    if (wide < 14.0) return;
+        widest = std::min(widest, std::abs(string_x(p, i) - string_x(p, i - 1)) - 2.0);
     const Look look = look_of(theme(), state.job.design.nut.material);
     for (std::size_t i = 0; i < count; ++i) {
-        double y = p.top - 2.0;
-        for (const SlotFound what : state.known[i].slot) {
-            if (what == SlotFound::fine) continue;
-            const QRectF box(string_x(p, i) - 0.5 * wide, y - 0.5 * wide, wide, 0.5 * wide);
+        SlotSeen slot = state.known[i].slot;
+        std::erase(slot, SlotFound::fine);
+        if (slot.empty()) continue;
+        const double high = std::min(0.5 * widest, (to - from) / static_cast<double>(slot.size()) - 2.0);
+        if (high < 6.0) continue; // no room: the page under it says it
+        double y = to;
+        for (const SlotFound what : slot) {
+            const QRectF box(string_x(p, i) - high, y - high, 2.0 * high, high);
             painter.fillRect(box, theme().ground);
-            paint(painter, slot_seen_picture(what), look, wide / 60.0, box.bottomLeft());
+            paint(painter, slot_seen_picture(what), look, high / 30.0, box.bottomLeft());
             y = box.top() - 2.0;
         }
     }
