@@ -97,7 +97,7 @@ StationPath::StationPath(const Session& session, const ViewState& view, const st
     column->addStretch(1);
     caution_ = add_label(column, 13, false);
     caution_->setProperty("caption", true);
-    column->addSpacing(14);
+    column->addSpacing(6);
     auto* next_caption = add_label(column, 13, false);
     next_caption->setProperty("caption", true);
     next_caption->setText(tr("Next"));
