@@ -97,12 +97,7 @@ QVariant ShopModel::data(const QModelIndex& index, int role) const {
     case Qt::EditRole: return shown(index, true);
     case Qt::AccessibleDescriptionRole:
         return tr("row %1, %2").arg(index.row() + 1).arg(heading(index.column()));
-    case Qt::TextAlignmentRole: {
-        const bool words = column_of(index).cell == ShopCell::text || column_of(index).cell == ShopCell::word;
-        return int(Qt::AlignVCenter | (words && !is_values()                ? Qt::AlignLeft
-                                       : is_values() && index.column() == 0 ? Qt::AlignLeft
-                                                                            : Qt::AlignRight));
-    }
+    case Qt::TextAlignmentRole: return int(Qt::AlignVCenter | side_of(index.column()));
     case Qt::ForegroundRole: {
         if (index.row() == static_cast<int>(rows_.size())) return theme().caption;
         if (is_values()) return index.column() == 0 ? theme().ink : theme().yours;
@@ -121,11 +116,14 @@ QVariant ShopModel::data(const QModelIndex& index, int role) const {
 QVariant ShopModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (!list_ || orientation != Qt::Horizontal || section >= columnCount()) return {};
     if (role == Qt::DisplayRole) return heading(section);
-    if (role != Qt::TextAlignmentRole) return {};
-    const ShopCell cell = list_->columns[static_cast<std::size_t>(section)].cell;
-    const bool left =
-        (is_values() && section == 0) || (!is_values() && (cell == ShopCell::text || cell == ShopCell::word));
-    return int(Qt::AlignVCenter | (left ? Qt::AlignLeft : Qt::AlignRight));
+    return role == Qt::TextAlignmentRole ? QVariant(int(Qt::AlignVCenter | side_of(section))) : QVariant();
+}
+
+/// Words begin at the left, numbers end at the right; a list of nothing but numbers stands at the left.
+Qt::Alignment ShopModel::side_of(int column) const {
+    const ShopCell cell = list_->columns[static_cast<std::size_t>(column)].cell;
+    const bool figures = cell == ShopCell::length || cell == ShopCell::number;
+    return figures && !list_->of_numbers ? Qt::AlignRight : Qt::AlignLeft;
 }
 
 Qt::ItemFlags ShopModel::flags(const QModelIndex& index) const {

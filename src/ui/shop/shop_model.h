@@ -41,6 +41,7 @@ Q_SIGNALS:
     void not_understood(const QString& why);
 
 private:
+    Qt::Alignment side_of(int column) const;
     bool is_values() const { return list_ && !list_->values.empty(); }
     const ShopColumn& column_of(const QModelIndex& index) const;
     const Value* cell(int row, int column) const;
