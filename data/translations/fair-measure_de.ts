@@ -7404,6 +7404,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>%1 · %2: %3</source>
         <translation>%1 · %2: %3</translation>
     </message>
+    <message>
+        <source>doubtful</source>
+        <translation>zweifelhaft</translation>
+    </message>
 </context>
 <context>
     <name>fm::SurveyPages</name>
@@ -7671,6 +7675,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>the shop&apos;s heights</source>
         <translation>Höhen der Werkstatt</translation>
     </message>
+    <message>
+        <source>doubtful</source>
+        <translation>zweifelhaft</translation>
+    </message>
+    <message>
+        <source>%1: doubtful</source>
+        <translation>%1: zweifelhaft</translation>
+    </message>
 </context>
 <context>
     <name>fm::SurveyStation</name>
@@ -7741,6 +7753,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>from fret 12 to the crown: found and wanted</source>
         <translation>vom 12. Bund zur Krone: Fund und Ziel</translation>
+    </message>
+    <message>
+        <source>%1 doubtful</source>
+        <translation>%1 zweifelhaft</translation>
     </message>
 </context>
 <context>

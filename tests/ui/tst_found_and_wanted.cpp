@@ -3,6 +3,7 @@
 #include "job/edits/edits.h"
 #include "ui/look/texts.h"
 
+#include <QClipboard>
 #include <QToolButton>
 
 using namespace fm;
@@ -169,6 +170,46 @@ private Q_SLOTS:
         type(field("found.action_mm"), QStringLiteral("2.3"));
         QCOMPARE(state().job.readings.size(), std::size_t(2));
         QCOMPARE(state().job.readings.back().gauges.action, std::string("caliper"));
+    }
+
+    /// A column of readings pasted: up to the one that cannot be read.
+    void readings_are_pasted() {
+        clear_readings();
+        EntryTable* table = window()->survey()->list()->table();
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                          table->visualRect(table->model()->index(0, 1)).center());
+        QGuiApplication::clipboard()->setText(
+            QStringLiteral("0.41\t2.6\n0.39\t2.5\n0.37\t2.4\n0.35\t2.3\n0.3\t2\n"));
+        key(Qt::Key_V, Qt::ControlModifier);
+        const ReadingEntry found = as_found_readings(state().job.readings, 4);
+        QCOMPARE(*found.strings[3].open_gap_fret1_mm, 0.35);
+        QCOMPARE(*found.strings[0].action12_mm, 2.6);
+        QCOMPARE(state().job.readings.size(), std::size_t(1));
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
+                          table->visualRect(table->model()->index(0, 1)).center());
+        QGuiApplication::clipboard()->setText(QStringLiteral("0.5\nmuch\n0.4\n"));
+        key(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(*as_found_readings(state().job.readings, 4).strings[0].open_gap_fret1_mm, 0.5);
+        QCOMPARE(*as_found_readings(state().job.readings, 4).strings[2].open_gap_fret1_mm, 0.37);
+        QCOMPARE(table->currentIndex().row(), 1);
+        QVERIFY2(table->said().contains(QStringLiteral("much")), qPrintable(table->said()));
+    }
+
+    /// Between fine and found: counted as looked at, in sight, and no stop.
+    void a_point_may_be_doubtful() {
+        window()->choose_point(0); // bridge lifting: found in this job
+        SurveyCanvas* canvas = window()->survey()->canvas();
+        canvas->setFocus();
+        QVERIFY(!state().stops.empty());
+        key(Qt::Key_3);
+        QCOMPARE(state().job.survey[0].mark, std::optional(SurveyMark::doubtful));
+        QVERIFY(state().stops.empty());
+        window()->choose_point(0);
+        click_on(button(window()->survey(), QStringLiteral("found")));
+        QVERIFY(!state().stops.empty());
+        click_on(button(window()->survey(), QStringLiteral("doubtful")));
+        QVERIFY(state().stops.empty());
+        QCOMPARE(*find(window()->session().document(), "survey.bridge_lifting.state"), Value("doubtful"));
     }
 
     void what_cannot_be_is_asked_about() {

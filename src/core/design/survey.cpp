@@ -48,6 +48,11 @@ std::vector<std::string_view> found_words(const std::vector<SurveyFinding>& find
     return words;
 }
 
+int doubtful_points(const std::vector<SurveyFinding>& findings) {
+    return static_cast<int>(std::count_if(findings.begin(), findings.end(),
+                                          [](const auto& f) { return f.mark == SurveyMark::doubtful; }));
+}
+
 int looked_at(const std::vector<SurveyFinding>& findings) {
     return static_cast<int>(
         std::count_if(findings.begin(), findings.end(), [](const auto& f) { return f.mark.has_value(); }));

@@ -30,9 +30,10 @@ struct SurveyPoint {
 /// In the order they are looked at: the structure first, then neck, frets, nut and saddle, strings.
 const std::vector<SurveyPoint>& survey_points();
 
-enum class SurveyMark { fine, found };
-constexpr std::array<std::string_view, 2> words_of(SurveyMark) {
-    return {"fine", "found"};
+/// Doubtful: to be looked at again; it stops nothing.
+enum class SurveyMark { fine, found, doubtful };
+constexpr std::array<std::string_view, 3> words_of(SurveyMark) {
+    return {"fine", "found", "doubtful"};
 }
 
 /// What was seen at one point.
@@ -50,6 +51,9 @@ std::optional<std::size_t> unsafe_finding(const std::vector<SurveyFinding>& find
 
 /// Words of the points at which something was found.
 std::vector<std::string_view> found_words(const std::vector<SurveyFinding>& findings);
+
+/// How many points are to be looked at again.
+int doubtful_points(const std::vector<SurveyFinding>& findings);
 
 /// How many points have been looked at.
 int looked_at(const std::vector<SurveyFinding>& findings);

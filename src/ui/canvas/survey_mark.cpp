@@ -20,7 +20,10 @@ SurveyMarkButton::SurveyMarkButton(std::size_t point, QWidget* parent)
 void SurveyMarkButton::show_mark(std::optional<SurveyMark> mark, bool chosen) {
     mark_ = mark;
     chosen_ = chosen;
-    const QString state = !mark ? tr("not looked at") : *mark == SurveyMark::fine ? tr("fine") : tr("found");
+    const QString state = !mark                           ? tr("not looked at")
+                          : *mark == SurveyMark::fine     ? tr("fine")
+                          : *mark == SurveyMark::doubtful ? tr("doubtful")
+                                                          : tr("found");
     const QString name =
         tr("%1 · %2: %3").arg(point_ + 1).arg(words_of(survey_points()[point_].name_id()), state);
     setAccessibleName(name);
@@ -34,9 +37,10 @@ void SurveyMarkButton::paintEvent(QPaintEvent*) {
     const Theme& look = theme();
     const QPointF middle(0.5 * width(), 0.5 * height());
     const bool found = mark_ == SurveyMark::found;
-    painter.setPen(QPen(found ? look.warning : look.ink, mark_ ? 2.0 : 1.0));
+    const bool doubtful = mark_ == SurveyMark::doubtful;
+    painter.setPen(QPen(found || doubtful ? look.warning : look.ink, mark_ ? 2.0 : 1.0));
     painter.setBrush(found ? look.warning : look.list);
-    if (found)
+    if (found || doubtful) // full, or only its outline
         painter.drawPolygon(QPolygonF{middle + QPointF(0, -15), middle + QPointF(15, 0),
                                       middle + QPointF(0, 15), middle + QPointF(-15, 0)});
     else

@@ -6,6 +6,8 @@
 #include "ui/look/undo_keys.h"
 
 #include <QApplication>
+#include <QClipboard>
+#include <QKeyEvent>
 
 namespace fm {
 
@@ -24,12 +26,40 @@ EntryTable::EntryTable(QWidget* parent) : QTableView(parent) {
 }
 
 void EntryTable::refuse(const QString& why) {
+    if (pasting_.isValid()) {
+        refused_ = true;
+        setCurrentIndex(pasting_);
+        return echo_.show(viewport(), visualRect(pasting_), why, true);
+    }
     if (!keeping_) return;
     refused_ = true;
     keeping_->setProperty("fault", true);
     restyle(keeping_);
     keeping_->setAccessibleDescription(why);
     echo_.show(viewport(), keeping_->geometry(), why, true);
+}
+
+void EntryTable::paste() {
+    const QModelIndex from = currentIndex();
+    const QStringList lines =
+        QGuiApplication::clipboard()->text().split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+    for (int line = 0; line < lines.size(); ++line) {
+        const QStringList cells = lines[line].split(QLatin1Char('\t'));
+        for (int cell = 0; cell < cells.size(); ++cell) {
+            const QModelIndex at = model()->index(from.row() + line, from.column() + cell);
+            if (!(at.flags() & Qt::ItemIsEditable)) continue; // none, or one that is worked out
+            refused_ = false;
+            pasting_ = at;
+            model()->setData(at, cells[cell].trimmed(), Qt::EditRole);
+            pasting_ = QModelIndex();
+            if (refused_) return;
+        }
+    }
+}
+
+void EntryTable::keyPressEvent(QKeyEvent* event) {
+    if (!event->matches(QKeySequence::Paste)) return QTableView::keyPressEvent(event);
+    pastes_ ? paste() : event->ignore();
 }
 
 void EntryTable::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {

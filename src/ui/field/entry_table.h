@@ -31,10 +31,16 @@ public:
     explicit EntryTable(QWidget* parent = nullptr);
     /// What is being kept was refused: says why under the cell. To be told while the model takes the text.
     void refuse(const QString& why);
+    /// Text from the clipboard, a line a row and a tab a column, from the chosen cell on; up to the first
+    /// that is refused.
+    void paste();
+    /// Ctrl+V is left to the window the table stands in.
+    void let_others_paste() { pastes_ = false; }
     /// What is said under the cell now, "" for nothing.
     QString said() const { return echo_.words(); }
 
 protected:
+    void keyPressEvent(QKeyEvent* event) override;
     void closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) override;
 
 private:
@@ -45,7 +51,9 @@ private:
     Echo echo_;
     CellEditor* keeping_ = nullptr;
     bool refused_ = false;
-    bool entered_ = false; ///< what is kept is kept by Enter
+    bool pastes_ = true;
+    QPersistentModelIndex pasting_; ///< the cell that is being pasted into
+    bool entered_ = false;          ///< what is kept is kept by Enter
 };
 
 /// Edits the cells of an EntryTable; also its painter's base.

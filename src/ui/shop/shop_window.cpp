@@ -75,6 +75,7 @@ ShopWindow::ShopWindow(Session& session, QWidget* parent)
     column->addWidget(told_);
     table_->setModel(model_);
     table_->setItemDelegate(new CellDelegate(table_));
+    table_->let_others_paste();
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(30);
     table_->setShowGrid(false);

@@ -331,7 +331,8 @@ void SurveyCanvas::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Down: Q_EMIT point_stepped(1); break;
     case Qt::Key_0:
     case Qt::Key_1:
-    case Qt::Key_2: Q_EMIT point_marked(event->key() - Qt::Key_0); break;
+    case Qt::Key_2:
+    case Qt::Key_3: Q_EMIT point_marked(event->key() - Qt::Key_0); break;
     default: PartCanvas::keyPressEvent(event);
     }
 }

@@ -18,7 +18,7 @@ public:
 Q_SIGNALS:
     void point_picked(std::size_t point);
     void point_stepped(int by);
-    void point_marked(int mark); ///< 0 not looked at, 1 fine, 2 found
+    void point_marked(int mark); ///< 0 not looked at, 1 fine, 2 found, 3 doubtful
     void reading_entered(ValueField* field);
 
 protected:

@@ -27,6 +27,8 @@ namespace {
 constexpr std::array gap_gauges{"feeler", "caliper", "dial", "light", "half_mm_rule", "rule_64ths"};
 constexpr std::array units{Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths};
 constexpr QSize thumbnail{92, 58};
+/// What the buttons of a point mean, by the key that means the same: nothing, fine, doubtful, found.
+constexpr std::array mark_keys{0, 1, 3, 2};
 
 } // namespace
 
@@ -49,8 +51,10 @@ TextField* SurveyPages::text(const char* key, const QString& name, int width) {
 void SurveyPages::add_walk_page() {
     mark_ = new ChoiceRow(tr("Seen"), {{tr("not looked at"), {}, QStringLiteral("0")},
                                        {tr("fine"), {}, QStringLiteral("1")},
+                                       {tr("doubtful"), {}, QStringLiteral("3")},
                                        {tr("found"), {}, QStringLiteral("2")}});
-    connect(mark_, &ChoiceRow::picked, this, &SurveyPages::mark);
+    connect(mark_, &ChoiceRow::picked, this,
+            [this](int index) { mark(mark_keys[static_cast<std::size_t>(index)]); });
     note_ = text("survey.note", tr("note on this point"), 250);
     connect(note_, &TextField::entered, this, [this](const QString& words) {
         commit(tr("note"), with_survey_text(session_.document(), point(), "note", words.toStdString()));
@@ -226,11 +230,11 @@ void SurveyPages::add_playing_page() {
 
 void SurveyPages::mark(int mark) {
     const std::array marks{std::optional<SurveyMark>(), std::optional(SurveyMark::fine),
-                           std::optional(SurveyMark::found)};
+                           std::optional(SurveyMark::found), std::optional(SurveyMark::doubtful)};
     const auto chosen = marks[static_cast<std::size_t>(mark)];
     const QString what = words_of(point().name_id());
     const std::array names{tr("%1: not looked at").arg(what), tr("%1: fine").arg(what),
-                           tr("%1: found").arg(what)};
+                           tr("%1: found").arg(what), tr("%1: doubtful").arg(what)};
     commit(names[static_cast<std::size_t>(mark)], with_survey_mark(session_.document(), point(), chosen));
 }
 
@@ -298,7 +302,9 @@ void SurveyPages::show_shop() {
 
 void SurveyPages::show_state() {
     const State& state = session_.state();
-    mark_->set_chosen(!finding().mark ? 0 : *finding().mark == SurveyMark::fine ? 1 : 2);
+    const int key = finding().mark ? static_cast<int>(*finding().mark) + 1 : 0;
+    mark_->set_chosen(
+        static_cast<int>(std::find(mark_keys.begin(), mark_keys.end(), key) - mark_keys.begin()));
     note_->show_words(QString::fromStdString(finding().note));
     show_photo(QString::fromStdString(finding().photo));
     show_seen(slot_);

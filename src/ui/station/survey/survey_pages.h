@@ -12,7 +12,7 @@ class SurveyPages : public PartPages {
     Q_OBJECT
 public:
     SurveyPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent = nullptr);
-    /// 0 not looked at, 1 fine, 2 found.
+    /// 0 not looked at, 1 fine, 2 found, 3 doubtful.
     void mark(int mark);
     /// Keeps a picture of the chosen point in the job's folder.
     void take_photo(const QString& path);

@@ -183,6 +183,8 @@ void SurveyStation::refresh() {
     doubts.insert(doubts.end(), state.reading_doubts.begin(), state.reading_doubts.end());
     QStringList facts{tr("%1 of %2 looked at").arg(seen).arg(survey_points().size())};
     if (!found.empty()) facts << tr("%1 found").arg(found.size());
+    if (const int doubtful = doubtful_points(state.job.survey); doubtful > 0)
+        facts << tr("%1 doubtful").arg(doubtful);
     show_facts(facts);
     show_doubts(doubts_of(doubts));
     binder_.refresh();
