@@ -22,15 +22,23 @@ constexpr double most = 2.5;
 constexpr const char* kept_key = "text_size";
 } // namespace
 
+namespace {
+
+/// How much larger everything may be for the window still to fit the screen.
+double room_for_scale(const QApplication& app) {
+    const bool drawn_only = QGuiApplication::platformName() == QLatin1String("offscreen");
+    const QSize screen = app.primaryScreen() && !drawn_only ? app.primaryScreen()->availableSize() : QSize();
+    if (screen.isEmpty()) return most;
+    return std::max(1.0, std::min({screen.width() / least_width, screen.height() / least_height, most}));
+}
+
+} // namespace
+
 double wanted_text_scale(const QApplication& app) {
     const double px = QFontInfo(QApplication::font()).pixelSize();
     if (px <= usual_to_px) return 1.0;
     const double wanted = std::round(px / usual_px * 4.0) / 4.0;
-    const bool drawn_only = QGuiApplication::platformName() == QLatin1String("offscreen");
-    const QSize screen = app.primaryScreen() && !drawn_only ? app.primaryScreen()->availableSize() : QSize();
-    const double room =
-        screen.isEmpty() ? most : std::min(screen.width() / least_width, screen.height() / least_height);
-    return std::max(1.0, std::min({wanted, most, room}));
+    return std::max(1.0, std::min(wanted, room_for_scale(app)));
 }
 
 int text_size_now() {
@@ -59,7 +67,7 @@ void follow_text_scale(const QApplication& app, char** argv) {
     const bool drawn_only =
         QGuiApplication::platformName() == QLatin1String("offscreen"); // for nobody's eyes
     const int chosen = drawn_only ? 0 : QSettings().value(QLatin1String(kept_key)).toInt();
-    const double scale = chosen > 0 ? chosen / 100.0 : wanted_text_scale(app);
+    const double scale = chosen > 0 ? std::min(chosen / 100.0, room_for_scale(app)) : wanted_text_scale(app);
     if (scale < 1.05) return;
     qputenv(said, QByteArray::number(scale));
     qputenv("QT_SCALE_FACTOR", QByteArray::number(scale));

@@ -22,7 +22,8 @@ void keep_text_size(int percent);
 int text_size_beside(int percent, int steps);
 
 /// Everything follows the size of the desktop's text: where it is not the usual one, the program begins again
-/// with the whole interface enlarged. A size a person chose goes before it. Returns if there is nothing to
+/// with the whole interface enlarged. A size a person chose goes before it, as far as
+/// the window still fits the screen. Returns if there is nothing to
 /// change.
 void follow_text_scale(const QApplication& app, char** argv);
 
