@@ -86,6 +86,21 @@ private Q_SLOTS:
         key(Qt::Key_Escape);
     }
 
+    /// What stands in the file already is shown so from the first.
+    void a_bound_that_is_there_is_shown() {
+        clear_readings();
+        Value::Array strings(4, Value(Value::Object{}));
+        strings[1] = with(strings[1], "open_gap_fret1_mm.below_mm", 0.3);
+        const Value entry = with(with(Value(Value::Object{}), "state", "found"), "strings", strings);
+        const Value document = with(window()->session().document(), "readings", Value(Value::Array{entry}));
+        QVERIFY(window()->session().commit(QStringLiteral("x"), document).empty());
+        QCOMPARE(field("found.nut_gap_mm")->text(), QStringLiteral("\u2013"));
+        window()->choose_string(1);
+        QCOMPARE(field("found.nut_gap_mm")->text(), QStringLiteral("< 0.30"));
+        window()->choose_string(0);
+        QCOMPARE(field("found.nut_gap_mm")->text(), QStringLiteral("\u2013"));
+    }
+
     void a_tap_says_none_or_some() {
         clear_readings();
         const Value held = with_height_method(window()->session().document(), NutHeightMethod::pressed_gap, 3,

@@ -67,6 +67,12 @@ void ValueField::take_leaves(bool held) {
     held_ = held;
 }
 
+void ValueField::show_instead(const QString& words) {
+    if (instead_ == words) return;
+    instead_ = words;
+    show_value(value_, unit_, assumed_);
+}
+
 void ValueField::set_assumed(bool assumed) {
     if (assumed_ == assumed) return;
     assumed_ = assumed;

@@ -39,7 +39,7 @@ public:
     /// What was typed last, as a reading.
     const WrittenLength& read() const { return read_; }
     /// What stands there in the place of a number: a bound alone. "": a dash.
-    void show_instead(const QString& words) { instead_ = words; }
+    void show_instead(const QString& words);
     /// What the window says about the last preview or step; "" if it was good.
     void set_problem(const QString& problem);
     /// Makes a step of a text as if it had been typed here. @returns what is wrong with it, "" if it was good

@@ -69,10 +69,10 @@ void PlanView::choose_order(PlanOrder order) {
     refresh();
 }
 
-QString PlanView::shown(const std::optional<double>& mm) const {
-    return mm ? length_number(*mm, session_.state().job.units.gap())
-                    .replace(QLatin1Char('\n'), QLatin1Char(' '))
-              : QStringLiteral("–");
+QString PlanView::shown(const std::optional<double>& mm, LengthKind kind) const {
+    if (!mm) return QStringLiteral("–");
+    return length_number(*mm, session_.state().job.units.of(kind))
+        .replace(QLatin1Char('\n'), QLatin1Char(' '));
 }
 
 void PlanView::refresh() {
@@ -158,13 +158,14 @@ QString PlanView::step_html(const Plan& made, int number, BenchPart part) const 
         const auto& each = after[i];
         QString off;
         if (part != BenchPart::relief) off = off_words(made, part, i);
-        const auto gap = [&](double GaugeReadings::*reading) {
-            return each ? gap_text((*each).*reading, shown((*each).*reading)) : QStringLiteral("–");
+        const auto gap = [&](double GaugeReadings::*reading, LengthKind kind = LengthKind::gap) {
+            return each ? gap_text((*each).*reading, shown((*each).*reading, kind)) : QStringLiteral("–");
         };
-        html += row({QString::fromStdString(job.design.string_name(i)), off,
-                     gap(&GaugeReadings::open_gap_fret1_mm), gap(&GaugeReadings::pressed_gap_2_mm),
-                     gap(&GaugeReadings::pressed_gap_3_mm), gap(&GaugeReadings::action12_mm),
-                     gap(&GaugeReadings::action12_capo_mm)});
+        html +=
+            row({QString::fromStdString(job.design.string_name(i)), off,
+                 gap(&GaugeReadings::open_gap_fret1_mm), gap(&GaugeReadings::pressed_gap_2_mm),
+                 gap(&GaugeReadings::pressed_gap_3_mm), gap(&GaugeReadings::action12_mm, LengthKind::action),
+                 gap(&GaugeReadings::action12_capo_mm, LengthKind::action)});
     }
     return html + QStringLiteral("</table>") + told_apart(made, part);
 }
@@ -327,7 +328,8 @@ QString PlanView::told_apart(const Plan&, BenchPart part) const {
         const double told_mm = way.of(*after[i]);
         if (std::abs(*now - told_mm) <= 2 * filing.gauge_u_mm) continue;
         off << tr("%1 reads %2 where %3 was foretold")
-                   .arg(QString::fromStdString(state.job.design.string_name(i)), shown(now), shown(told_mm));
+                   .arg(QString::fromStdString(state.job.design.string_name(i)),
+                        shown(now, length_kind_of(part)), shown(told_mm, length_kind_of(part)));
     }
     if (off.isEmpty()) return {};
     return QStringLiteral("<p style='color:%1'>▲ %2. %3</p>")

@@ -34,7 +34,7 @@ private:
     QString saddle_words(const SaddleStep& step) const;
     QString told_apart(const Plan& plan, BenchPart part) const;
     QString schedule_html(const Plan& plan) const;
-    QString shown(const std::optional<double>& mm) const;
+    QString shown(const std::optional<double>& mm, LengthKind kind = LengthKind::gap) const;
 
     Session& session_;
     PlanOrder order_ = PlanOrder::neck_saddle_nut;
