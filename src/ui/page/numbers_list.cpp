@@ -102,7 +102,7 @@ QString NumbersModel::cell(int row, int section) const {
     const NumberColumn* column = column_at(section);
     if (!column) return kind_.name(state, i);
     if (column->words)
-        if (const QString words = column->words(state, i); !words.isEmpty()) return words;
+        if (QString words = column->words(state, i); !words.isEmpty()) return words;
     const auto value = column->value(state, i);
     if (!value) return QStringLiteral("–");
     if (column->kind == QuantityKind::length) return length_number(*value, unit_of(*column));
