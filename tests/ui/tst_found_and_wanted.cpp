@@ -215,15 +215,15 @@ private Q_SLOTS:
         window()->choose_point(0); // bridge lifting: found in this job
         SurveyCanvas* canvas = window()->survey()->canvas();
         canvas->setFocus();
-        QVERIFY(!state().stops.empty());
+        QVERIFY(unsafe_finding(state().job.survey));
         key(Qt::Key_3);
         QCOMPARE(state().job.survey[0].mark, std::optional(SurveyMark::doubtful));
-        QVERIFY(state().stops.empty());
+        QVERIFY(!unsafe_finding(state().job.survey));
         window()->choose_point(0);
         click_on(button(window()->survey(), QStringLiteral("found")));
-        QVERIFY(!state().stops.empty());
+        QVERIFY(unsafe_finding(state().job.survey));
         click_on(button(window()->survey(), QStringLiteral("doubtful")));
-        QVERIFY(state().stops.empty());
+        QVERIFY(!unsafe_finding(state().job.survey));
         QCOMPARE(*find(window()->session().document(), "survey.bridge_lifting.state"), Value("doubtful"));
     }
 
