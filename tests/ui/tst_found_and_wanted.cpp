@@ -220,6 +220,7 @@ private Q_SLOTS:
         QCOMPARE(state().job.survey[0].mark, std::optional(SurveyMark::doubtful));
         QVERIFY(!unsafe_finding(state().job.survey));
         window()->choose_point(0);
+        click_on(button(window()->survey(), QStringLiteral("Look")));
         click_on(button(window()->survey(), QStringLiteral("found")));
         QVERIFY(unsafe_finding(state().job.survey));
         click_on(button(window()->survey(), QStringLiteral("doubtful")));
