@@ -239,6 +239,20 @@ private Q_SLOTS:
         type(gap, QStringLiteral("7/64"));
         key(Qt::Key_Return); // it is meant
         QCOMPARE(*as_found_readings(state().job.readings, 4).strings[0].open_gap_fret1_mm, 2.778125);
+        // Asked and left, by the mouse or by Tab, it is not kept.
+        for (const bool by_tab : {false, true}) {
+            window()->choose_string(2);
+            type(gap, QStringLiteral("9/64"));
+            by_tab ? key(Qt::Key_Tab) : click_on(window()->survey()->canvas());
+            QVERIFY(!as_found_readings(state().job.readings, 4).strings[2].open_gap_fret1_mm);
+            EntryTable* list = window()->survey()->list()->table();
+            type_into(list, list->model()->index(2, 1), QStringLiteral("9/64"));
+            key(Qt::Key_Return);
+            QVERIFY(open_editor(list));
+            by_tab ? key(Qt::Key_Tab) : click_on(window()->survey()->canvas());
+            QVERIFY(!as_found_readings(state().job.readings, 4).strings[2].open_gap_fret1_mm);
+            key(Qt::Key_Escape);
+        }
         EntryTable* table = window()->survey()->list()->table();
         type_into(table, table->model()->index(1, 2), QStringLiteral("16/64"));
         key(Qt::Key_Return);

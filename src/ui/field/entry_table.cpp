@@ -101,6 +101,8 @@ void CellDelegate::setModelData(QWidget* editor, QAbstractItemModel* model, cons
         if (table_->entered_) model->setData(index, {}, confirm_role);
         return;
     }
+    // Refused, and left as it is: the old value stands. Enter asks once more.
+    if (cell->property("fault").toBool() && !table_->entered_) return;
     cell->setModified(false);
     table_->keeping_ = cell;
     table_->refused_ = false;

@@ -162,7 +162,7 @@ void ValueField::typed() {
     if (problem_.isEmpty()) show_echo(now.echo, false);
 }
 
-bool ValueField::commit() {
+bool ValueField::commit(bool entered) {
     if (!typing_) return true;
     const Parsed now = parsed();
     stopped_typing_.stop();
@@ -173,7 +173,9 @@ bool ValueField::commit() {
         return false;
     }
     if (question_)
-        if (const QString asked = question_(now.read, text()); asked_.must_ask(asked, text())) {
+        if (const QString asked = question_(now.read, text());
+            asked_.must_ask(asked, text()) ||
+            (!asked.isEmpty() && !entered)) { // only Enter says that it is meant
             set_problem(asked);
             show_echo(asked, true);
             Q_EMIT preview_ended();
@@ -200,7 +202,7 @@ bool ValueField::commit() {
 QString ValueField::enter(const QString& text) {
     setText(text);
     typing_ = true;
-    if (commit()) return {};
+    if (commit(false)) return {};
     QString why = problem_;
     revert();
     show_value(value_, unit_);
@@ -230,7 +232,7 @@ void ValueField::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Enter: {
         const bool was_assumed = assumed_;
         if (!typing_ && assumed_ && value_) Q_EMIT confirmed(*value_);
-        if (!commit()) return;
+        if (!commit(true)) return;
         setText(edit_text());
         selectAll();
         if (was_assumed) Q_EMIT measured();
@@ -264,8 +266,8 @@ void ValueField::focusOutEvent(QFocusEvent* event) {
     QLineEdit::focusOutEvent(event);
     if (event->reason() == Qt::ActiveWindowFocusReason || event->reason() == Qt::PopupFocusReason) return;
     const QString before = text();
-    if (!commit()) { // left with something not understood: the old value comes back, the reason stays in
-                     // sight
+    if (!commit(false)) { // left with something not understood: the old value comes back, the reason stays in
+                          // sight
         typing_ = false;
         const QString why = std::exchange(problem_, QString());
         fractions_in_bare_ = false;

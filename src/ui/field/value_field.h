@@ -74,7 +74,8 @@ private:
     QString edit_text() const;
     void name_in(Unit unit);
     void typed();
-    bool commit();
+    /// @param entered by Enter: asked before, it is meant
+    bool commit(bool entered);
     void revert();
     void show_echo(const QString& text, bool fault);
     void set_fault(bool fault);
