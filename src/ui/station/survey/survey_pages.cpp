@@ -118,14 +118,14 @@ void SurveyPages::list_gauges() {
 void SurveyPages::list_heights() {
     qDeleteAll(heights_->findChildren<QToolButton*>(QString(), Qt::FindDirectChildrenOnly));
     for (const ShopHeights& heights : session_.workshop().heights()) {
-        const auto shown = [this](double mm, Unit unit) { return length_with_unit(mm, unit); };
-        const Units& units = session_.state().job.units;
-        QToolButton* button = plain_button(
-            QString::fromStdString(heights.name).left(40),
-            tr("Wanted: %1 and %2 over fret 1, %3 and %4 over fret 12, bass and treble")
-                .arg(shown(heights.gap_mm.bass_mm, units.gap()), shown(heights.gap_mm.treble_mm, units.gap()),
-                     shown(heights.action_mm.bass_mm, units.action()),
-                     shown(heights.action_mm.treble_mm, units.action())));
+        const Units& in = session_.state().job.units;
+        QToolButton* button =
+            plain_button(QString::fromStdString(heights.name).left(40),
+                         tr("Wanted: %1 and %2 over fret 1, %3 and %4 over fret 12, bass and treble")
+                             .arg(length_with_unit(heights.gap_mm.bass_mm, in.gap()),
+                                  length_with_unit(heights.gap_mm.treble_mm, in.gap()),
+                                  length_with_unit(heights.action_mm.bass_mm, in.action()),
+                                  length_with_unit(heights.action_mm.treble_mm, in.action())));
         connect(button, &QToolButton::clicked, this, [this, heights] { set_heights(heights); });
         heights_->layout()->addWidget(button);
     }
