@@ -48,7 +48,7 @@ QString free_place(const QString& folder, const QString& title, const QString& i
     const QString stem = file_stem(title);
     for (int number = 1;; ++number) {
         const QString name = (number == 1 ? stem : QStringLiteral("%1 %2").arg(stem).arg(number)) + ending;
-        const QString path = dir.filePath(name);
+        QString path = dir.filePath(name);
         if (path == itself || !there.contains(name, Qt::CaseInsensitive)) return path;
     }
 }

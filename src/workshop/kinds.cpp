@@ -77,7 +77,7 @@ Value kind_of_job(const Value& job, const std::string& name) {
     if (const Value* strings = held.member("strings"); strings && strings->array())
         for (std::size_t i = 0; i < strings->array()->size(); ++i) // fitted to one set of strings
             held = without(held, "strings[" + std::to_string(i) + "].stretch_stiffness_n");
-    const Value kind = with(with(Value(Value::Object{}), "name", name), "job", held);
+    Value kind = with(with(Value(Value::Object{}), "name", name), "job", held);
     const auto read = read_job(job_of_kind({{}, name, held}, name));
     if (!read.problems.empty() && !read.job) throw InputError(read.problems.front());
     return kind;

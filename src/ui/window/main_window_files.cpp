@@ -56,7 +56,7 @@ QString MainWindow::kept_anew(const QString& name, const std::function<Value(con
     const QString folder = session_.workshop().folder();
     constexpr int most_tries = 100;
     for (int tried = 1;; ++tried) {
-        const QString path = free_place(folder, name);
+        QString path = free_place(folder, name);
         const QString title = name + QFileInfo(path).completeBaseName().mid(file_stem(name).size());
         try {
             create_file(path, QByteArray::fromStdString(file_text(job(title.toStdString()))));
