@@ -64,7 +64,8 @@ void EntryTable::keyPressEvent(QKeyEvent* event) {
 
 void EntryTable::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
     echo_.hide();
-    QTableView::closeEditor(editor, hint);
+    // What was kept may have laid the list anew, and its cells are given back by then.
+    if (!editor->property("given back").toBool()) QTableView::closeEditor(editor, hint);
 }
 
 void EntryTable::begin() {
@@ -111,6 +112,11 @@ void CellDelegate::setModelData(QWidget* editor, QAbstractItemModel* model, cons
     if (table_->refused_) cell->setModified(true); // it is still to be kept
     if (!taken && !table_->refused_ && at.isValid()) setEditorData(editor, at);
     table_->keeping_ = nullptr;
+}
+
+void CellDelegate::destroyEditor(QWidget* editor, const QModelIndex& index) const {
+    editor->setProperty("given back", true);
+    QStyledItemDelegate::destroyEditor(editor, index);
 }
 
 void CellDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
