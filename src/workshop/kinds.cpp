@@ -74,9 +74,10 @@ Value kind_of_job(const Value& job, const std::string& name) {
     for (const char* part : parts)
         if (const Value* there = job.member(part)) held = with(held, part, *there);
     for (const char* of_one : {"bridge.existing", "saddle.existing"}) held = without(held, of_one);
-    if (const Value* strings = held.member("strings"); strings && strings->array())
-        for (std::size_t i = 0; i < strings->array()->size(); ++i) // fitted to one set of strings
-            held = without(held, "strings[" + std::to_string(i) + "].stretch_stiffness_n");
+    const Value* strings = job.member("strings");
+    const std::size_t count = strings && strings->array() ? strings->array()->size() : 0;
+    for (std::size_t i = 0; i < count; ++i) // fitted to one set of strings
+        held = without(held, "strings[" + std::to_string(i) + "].stretch_stiffness_n");
     Value kind = with(with(Value(Value::Object{}), "name", name), "job", held);
     const auto read = read_job(job_of_kind({{}, name, held}, name));
     if (!read.problems.empty() && !read.job) throw InputError(read.problems.front());

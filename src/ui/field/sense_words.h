@@ -15,7 +15,8 @@ QString question_about(const State& state, ReadThing thing, std::size_t string, 
 /// A question is asked once: the same answer again is meant.
 class AskedOnce {
 public:
-    /// Whether the question is to be put. @param question "" where there is none @param answer what it is about
+    /// Whether the question is to be put. @param question "" where there is none @param answer what it is
+    /// about
     bool must_ask(const QString& question, const QString& answer) {
         const bool asks = !question.isEmpty() && answer != asked_;
         asked_ = asks ? answer : QString();

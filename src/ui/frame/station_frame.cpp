@@ -111,7 +111,8 @@ void StationFrame::take(std::size_t string, const ReadingWay& way, const Written
 
 void StationFrame::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
-    pages_->setFixedHeight(height() < 520 ? 128 : pages_height()); // the drawing comes first where room is short
+    pages_->setFixedHeight(height() < 520 ? 128
+                                          : pages_height()); // the drawing comes first where room is short
 }
 
 bool StationFrame::eventFilter(QObject* watched, QEvent* event) {

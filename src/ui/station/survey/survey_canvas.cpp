@@ -203,22 +203,23 @@ void SurveyCanvas::show_leaves(ValueField* field, Read what) {
 
 /// What a number as found is off the one wanted, with what the gauge may be off; "" where one is missing.
 QString SurveyCanvas::off_words(Read what) const {
-    const Unit unit = unit_of(state(), what);
+    const Unit read_in = unit_of(state(), what);
+    const bool fractions =
+        read_in == Unit::sixty_fourths; // what lies between two of them is told in thousandths
+    const Unit unit = fractions ? Unit::thou : read_in;
     const auto found = as_found(state(), what, view_.string);
     const auto target = wanted(state(), what, view_.string);
-    QString words;
+    QStringList words;
     if (found && target) {
         const double off_mm = *found - *target;
-        const QString amount =
-            length_number(std::abs(off_mm), unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
-        words = (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + amount;
+        words << (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
+                     length_number(std::abs(off_mm), unit);
     }
-    const auto known = gauge_for(state(), what, view_.gauges).u_mm();
-    if (!known) return words;
-    const double u_mm = *known;
-    const QString doubt =
-        QStringLiteral("\u00b1\u00a0") + (unit == Unit::mm ? number_text(u_mm, 3) : length_short(u_mm, unit));
-    return words.isEmpty() ? doubt : words + QLatin1Char(' ') + doubt;
+    if (const auto u_mm = gauge_for(state(), what, view_.gauges).u_mm())
+        words << QStringLiteral("\u00b1\u00a0") +
+                     (unit == Unit::mm ? number_text(*u_mm, 3) : length_short(*u_mm, unit));
+    if (fractions && !words.isEmpty()) words << unit_text(unit);
+    return words.join(QLatin1Char(' '));
 }
 
 void SurveyCanvas::lay_out_readings(const Place& p) {
