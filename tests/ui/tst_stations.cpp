@@ -4,6 +4,7 @@
 #include "ui/look/texts.h"
 
 #include <QClipboard>
+#include <QPointer>
 #include <QToolButton>
 
 using namespace fm;
@@ -41,6 +42,26 @@ private Q_SLOTS:
         QVERIFY(window()->view().placing);
         press(Qt::Key_P);
         QVERIFY(!window()->view().placing);
+    }
+
+    void a_station_not_seen_for_long_is_made_anew_as_it_was_left() {
+        press(Qt::Key_5, Qt::AltModifier);
+        press(Qt::Key_3, Qt::ControlModifier); // its third page
+        canvas()->setFocus();
+        for (int i = 0; i < 3; ++i) press_on(canvas(), Qt::Key_Plus);
+        const PartCanvas::Sight left = canvas()->sight();
+        QVERIFY(left.zoom > 1);
+        QCOMPARE(frame()->pages()->page(), 2);
+        const QPointer<PartCanvas> before(canvas());
+        for (const Qt::Key other : {Qt::Key_6, Qt::Key_4, Qt::Key_2, Qt::Key_3, Qt::Key_1})
+            press(other, Qt::AltModifier);
+        QTRY_VERIFY(!before); // what it took is given back
+        press(Qt::Key_5, Qt::AltModifier);
+        QCOMPARE(frame()->pages()->page(), 2);
+        QCOMPARE(canvas()->sight().zoom, left.zoom);
+        QCOMPARE(canvas()->sight().pan, left.pan);
+        press_on(canvas(), Qt::Key_0);
+        QCOMPARE(canvas()->sight().zoom, 1.0);
     }
 
     void every_number_is_the_solved_one() {

@@ -49,7 +49,7 @@ LoadedFile load_file(const QString& path) {
                           Severity::error,
                           {},
                           {static_cast<double>(file.size()), static_cast<double>(most)}});
-    const QByteArray text = file.read(most + 1); // it may grow while it is read
+    const QByteArray text = file.read(std::min(file.size(), most) + 1); // it may grow while it is read
     if (file.error() != QFileDevice::NoError)
         refuse("file_not_readable", path, {file.errorString().toStdString()});
     return {text, mark_of(text)};

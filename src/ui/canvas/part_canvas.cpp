@@ -218,8 +218,12 @@ void PartCanvas::zoom_by(double factor) {
 }
 
 void PartCanvas::zoom_home() {
-    zoom_ = 1.0;
-    pan_ = {};
+    set_sight({});
+}
+
+void PartCanvas::set_sight(const Sight& sight) {
+    zoom_ = sight.zoom;
+    pan_ = sight.pan;
     refresh();
 }
 

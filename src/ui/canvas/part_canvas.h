@@ -25,6 +25,13 @@ public:
     void refresh();
     void zoom_by(double factor);
     void zoom_home();
+    /// How it is looked at: kept while a station is let go.
+    struct Sight {
+        double zoom = 1;
+        QPointF pan;
+    };
+    Sight sight() const { return {zoom_, pan_}; }
+    void set_sight(const Sight& sight);
     /// Waits for two clicks on the drawing and tells where they were.
     void ask_two_points();
     /// From the mm of the drawing a background lies behind to the widget.

@@ -15,10 +15,15 @@
 #include <QHBoxLayout>
 #include <QMimeData>
 #include <QSettings>
+#include <QTimer>
 #include <QToolButton>
 #include <QUrl>
 
 namespace fm {
+
+namespace {
+constexpr std::size_t most_kept_stations = 4; // each takes up to 7 MB
+} // namespace
 
 MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent) {
     setWindowTitle(tr("Fair Measure"));
@@ -171,7 +176,17 @@ void MainWindow::refresh() {
     page->refresh();
     if (StationFrame* drawn = page->frame()) {
         drawn->show_table(view_.table);
-        if (const auto left = pages_left_.extract(view_.station)) drawn->pages()->show_page(left.mapped());
+        if (const auto left = left_.extract(view_.station)) {
+            drawn->pages()->show_page(left.mapped().page);
+            const std::vector<PartCanvas*> drawings = drawn->canvases();
+            for (std::size_t i = 0; i < drawings.size(); ++i) drawings[i]->set_sight(left.mapped().sights[i]);
+        }
+    }
+    if (view_.page == Page::station && (seen_.empty() || seen_.front() != view_.station)) {
+        std::erase(seen_, view_.station);
+        seen_.insert(seen_.begin(), view_.station);
+        // Once what led here has ended.
+        QTimer::singleShot(0, this, [this] { let_go_out_of_sight(most_kept_stations); });
     }
     if (bench_) bench_->refresh();
     for (const auto& [which, button] : page_buttons_) button->setChecked(view_.page == which);
@@ -316,7 +331,7 @@ void MainWindow::apply_theme(bool evening) {
     set_theme(evening);
     const QString style = style_sheet_of(theme());
     const bool other = qApp->styleSheet() != style;
-    if (other) let_go_out_of_sight(); // what nobody sees need not be dressed
+    if (other) let_go_out_of_sight(0); // what nobody sees need not be dressed
     // One sheet in another's place is found for every widget by itself: four times as long as none, then one.
     if (other) qApp->setStyleSheet(QString());
     qApp->setPalette(palette_of(theme()));

@@ -143,8 +143,8 @@ private:
         QWidget* holder = nullptr;
     };
     Held held(WindowPage* page);
-    /// Stations out of sight are made anew as they are gone to.
-    void let_go_out_of_sight();
+    /// Stations out of sight but the `kept` seen last are made anew as they are gone to, as they were left.
+    void let_go_out_of_sight(std::size_t kept);
     WindowPage* made_page(Page page);
     void connect_page(WindowPage* page);
     /// What fills the window now.
@@ -231,7 +231,13 @@ private:
     StringWay* way_ = nullptr;
     std::array<Held, station_count> stations_;
     std::map<Page, Held> pages_;
-    std::map<Station, int> pages_left_; ///< which page of a station was open when it was let go
+    std::vector<Station> seen_; ///< stations gone to, the newest first
+    /// How a station stood when it was let go: its page, and how each of its drawings was looked at.
+    struct Left {
+        int page;
+        std::vector<PartCanvas::Sight> sights;
+    };
+    std::map<Station, Left> left_;
     BenchView* bench_ = nullptr;        ///< over everything, while it is open
     std::vector<QWidget*> lists_;       ///< beside the stations
     QStackedWidget* middle_ = nullptr;

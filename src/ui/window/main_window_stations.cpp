@@ -20,13 +20,19 @@ WindowPage* MainWindow::station(Station station) {
     return made.page;
 }
 
-void MainWindow::let_go_out_of_sight() {
+void MainWindow::let_go_out_of_sight(std::size_t kept) {
     // Not those that hold what is in no job yet: a half-written line of the record, the sheets picked.
     for (const Station each : {Station::survey, Station::neck, Station::strings, Station::saddle,
                                Station::bridge, Station::intonation}) {
         Held& made = stations_[static_cast<std::size_t>(each)];
         if (!made.page || made.holder == middle_->currentWidget()) continue;
-        if (StationFrame* frame = made.page->frame()) pages_left_[each] = frame->pages()->page();
+        if (std::find(seen_.begin(), seen_.end(), each) - seen_.begin() < static_cast<std::ptrdiff_t>(kept))
+            continue;
+        if (StationFrame* frame = made.page->frame()) {
+            Left left{frame->pages()->page(), {}};
+            for (const PartCanvas* drawing : frame->canvases()) left.sights.push_back(drawing->sight());
+            left_[each] = std::move(left);
+        }
         std::erase(lists_, made.page->beside());
         delete made.holder;
         made = {};
