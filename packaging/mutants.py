@@ -132,8 +132,7 @@ def main():
         waiting.put(site)
     survivors, counted, lock = [], [0], threading.Lock()
 
-    def work(number):
-        tree = Tree(number)
+    def work(tree):
         while True:
             with lock:
                 if counted[0] >= words.count or waiting.empty():
@@ -151,7 +150,8 @@ def main():
                 if not noticed:
                     survivors.append(told)
 
-    workers = [threading.Thread(target=work, args=(number,)) for number in range(words.workers)]
+    trees = [Tree(number) for number in range(words.workers)]  # not in their threads: what is wrong there ends it all
+    workers = [threading.Thread(target=work, args=(tree,)) for tree in trees]
     for worker in workers:
         worker.start()
     for worker in workers:
