@@ -3,7 +3,10 @@
 #include "common/run.h"
 #include "common/window.h"
 #include "ui/station/saddle/saddle_canvas.h"
+#include "ui/view/plan_picture.h"
 #include "workshop/schedule.h"
+
+#include <QToolButton>
 
 using namespace fm;
 using namespace fm::test;
@@ -51,6 +54,100 @@ private Q_SLOTS:
                 }
                 QVERIFY(numbers > 60);
             }
+    }
+
+    /// What the picture draws are the plan's own numbers, in the way the job reads them; one key away are the
+    /// tables.
+    void the_plan_is_drawn() {
+        for (const char* job : {"kittiwake", "curlew", "lantern"}) {
+            window_.again(job);
+            window_->show_plan(true);
+            if (!window_.state().plan) continue;
+            const PlanPicture* picture = window_->plan()->picture();
+            QVERIFY(picture->isVisible() && !window_->plan()->page()->isVisible());
+            const Design& design = window_.state().job.design;
+            const Plan made = *plan(design, window_.state().written, window_.state().job.readings,
+                                    window_->plan()->order());
+            QCOMPARE(picture->story().columns.size(), std::size_t(4));
+            for (const PlanColumn& column : picture->story().columns) {
+                if (column.step != SetupStep::saddle && column.step != SetupStep::nut) continue;
+                const bool saddle = column.step == SetupStep::saddle;
+                const ReadingWay way = saddle ? action_way(design) : nut_way(design);
+                const After& after = saddle ? made.saddle.after : made.nut.after;
+                QCOMPARE(column.marks.size(), design.strings.size());
+                for (std::size_t i = 0; i < column.marks.size(); ++i) {
+                    const PlanMark& mark = column.marks[i];
+                    QCOMPARE(mark.after.has_value(), after[i].has_value());
+                    if (after[i]) QCOMPARE(*mark.after, way.of(*after[i]));
+                    QCOMPARE(*mark.wanted, way.of(window_.state().written.strings[i]));
+                    if (saddle && mark.off_mm) QCOMPARE(mark.off_mm, made.saddle.take_off_mm[i]);
+                    if (mark.off_mm) QVERIFY(mark.u_mm && *mark.u_mm > 0);
+                }
+                QCOMPARE(column.does_something, saddle ? !made.saddle.left() : !made.nut.left());
+            }
+        }
+        window_.again("kittiwake");
+        window_->show_plan(true);
+        window_.press(Qt::Key_L);
+        QVERIFY(window_->plan()->page()->isVisible() && !window_->plan()->picture()->isVisible());
+        window_.press(Qt::Key_L);
+        QVERIFY(window_->plan()->picture()->isVisible());
+    }
+
+    /// Its buttons lead to the bench, and what is next to its own; both by the keyboard, too.
+    void its_buttons_lead_to_the_bench() {
+        const auto button = [this](const QString& name) -> QToolButton* {
+            for (QToolButton* each : window_->plan()->picture()->findChildren<QToolButton*>())
+                if (each->isVisible() && (each->accessibleName() == name || each->text() == name))
+                    return each;
+            return nullptr;
+        };
+        click_on(button(QStringLiteral("Nut: at the bench")));
+        QVERIFY(window_->bench()->isVisible());
+        QCOMPARE(window_->bench()->worker().part(), BenchPart::nut);
+        window_->bench()->leave();
+        QVERIFY(window_->view().page == Page::plan);
+        QToolButton* next = button(QStringLiteral("To the bench"));
+        QVERIFY(next);
+        next->setFocus(Qt::TabFocusReason);
+        QTest::keyClick(next, Qt::Key_Space);
+        QVERIFY(window_->bench()->isVisible());
+        const PlanStory& story = window_->plan()->picture()->story();
+        QCOMPARE(std::optional(window_->bench()->worker().part()), part_of(story.columns[*story.next].step));
+        window_->bench()->leave();
+        click_on(button(QStringLiteral("Intonation: the station")));
+        QCOMPARE(window_->view().station, Station::intonation);
+        QVERIFY(window_->view().page == Page::station);
+    }
+
+    /// In every job, size, language of numbers and theme nothing of it is cut: as small as it gets it is
+    /// drawn.
+    void it_is_drawn_whole_in_every_size() {
+        for (const QSize size : {QSize(1024, 700), QSize(1280, 800)})
+            for (const char* job : {"kittiwake", "curlew", "lantern", "teal"}) {
+                window_.again(job);
+                window_->resize(size);
+                window_->show_plan(true);
+                QApplication::processEvents();
+                const PlanPicture* picture = window_->plan()->picture();
+                if (!picture->isVisible()) continue;
+                for (const QToolButton* each : picture->findChildren<QToolButton*>())
+                    if (each->isVisible()) QVERIFY(picture->rect().contains(each->geometry()));
+                const QImage drawn = window_->plan()->picture()->grab().toImage();
+                QVERIFY(!drawn.isNull());
+            }
+    }
+
+    /// What a stop hides is not drawn either.
+    void a_stop_hides_its_step() {
+        Value low = window_->session().document();
+        for (int i = 0; i < 4; ++i)
+            low = with(low, "readings[0].strings[" + std::to_string(i) + "].action12_mm", 1.0);
+        QVERIFY(window_->session().commit(QStringLiteral("low"), low).empty());
+        for (const PlanColumn& column : window_->plan()->picture()->story().columns) {
+            if (column.step == SetupStep::saddle) QVERIFY(column.marks.empty() && column.figure.isEmpty());
+            if (column.step == SetupStep::nut) QVERIFY(!column.marks.empty());
+        }
     }
 
     void the_order_changes_what_comes_second() {
@@ -252,6 +349,17 @@ private Q_SLOTS:
         window_.again("groundswell");
         window_->show_plan(true);
         QVERIFY(text().contains(QStringLiteral("survey")));
+        QVERIFY(window_->plan()->page()->isVisible());
+        window_->show_verdict(true);
+        VerdictView* verdict = window_->verdict();
+        for (const VerdictView::Part part :
+             {VerdictView::Part::nut, VerdictView::Part::saddle, VerdictView::Part::relief}) {
+            verdict->choose_part(part);
+            QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("Read it at the survey")));
+        }
+        Q_EMIT verdict->page()->anchorClicked(QUrl(QStringLiteral("go:survey")));
+        QCOMPARE(window_->view().station, Station::survey);
+        QVERIFY(window_->view().page == Page::station);
     }
 
 private:

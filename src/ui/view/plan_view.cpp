@@ -6,8 +6,10 @@
 #include "job/read/story.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/view/plan_words.h"
 #include "workshop/schedule.h"
 
+#include <QHBoxLayout>
 #include <QScrollBar>
 #include <QSettings>
 #include <QTime>
@@ -41,18 +43,32 @@ PlanView::PlanView(Session& session, QWidget* parent)
     : WindowPage(parent), session_(session),
       choice_(
           new ChoiceRow(tr("Order"), {{tr("neck, saddle, nut"), {}, {}}, {tr("neck, nut, saddle"), {}, {}}})),
-      stop_(new StopBar(session)), page_(new QTextBrowser) {
+      shown_(new ChoiceRow(
+          tr("Shown"), {{tr("drawn"), {}, QStringLiteral("L")}, {tr("as tables"), {}, QStringLiteral("L")}})),
+      stop_(new StopBar(session)), stack_(new QStackedWidget), picture_(new PlanPicture(session)),
+      page_(new QTextBrowser) {
     order_ = static_cast<PlanOrder>(std::clamp(QSettings().value(order_key).toInt(), 0, 1));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
-    column->addWidget(choice_);
+    auto* choices = new QHBoxLayout;
+    choices->setSpacing(24);
+    choices->addWidget(choice_);
+    choices->addWidget(shown_);
+    choices->addStretch(1);
+    column->addLayout(choices);
     column->addWidget(stop_);
     connect(stop_, &StopBar::refused, this, &PlanView::refused);
     page_->setOpenLinks(false);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(tr("The plan"));
-    column->addWidget(page_, 1);
+    picture_->setFocusPolicy(Qt::StrongFocus);
+    stack_->addWidget(picture_);
+    stack_->addWidget(page_);
+    column->addWidget(stack_, 1);
+    connect(picture_, &PlanPicture::bench_asked, this, &PlanView::bench_asked);
+    connect(picture_, &PlanPicture::station_asked, this, &PlanView::station_asked);
+    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_table(index == 1); });
     connect(choice_, &ChoiceRow::picked, this,
             [this](int index) { choose_order(static_cast<PlanOrder>(index)); });
     connect(page_, &QTextBrowser::anchorClicked, this, [this](const QUrl& url) {
@@ -79,14 +95,25 @@ void PlanView::refresh() {
     if (!session_.is_open()) return;
     choice_->set_chosen(static_cast<int>(order_));
     stop_->refresh();
-    const int scrolled = page_->verticalScrollBar()->value();
-    page_->setHtml(html());
-    page_->verticalScrollBar()->setValue(scrolled);
-}
-
-QString PlanView::html() const {
     const State& state = session_.state();
     const auto made = plan(state.job.design, state.written, state.job.readings, order_);
+    picture_->show_story(made ? plan_story(state, *made, session_.workshop().tables()) : PlanStory{});
+    const int scrolled = page_->verticalScrollBar()->value();
+    page_->setHtml(html(made));
+    page_->verticalScrollBar()->setValue(scrolled);
+    shown_->setVisible(made.has_value());
+    shown_->set_chosen(table_ ? 1 : 0);
+    stack_->setCurrentWidget(made && !table_ ? static_cast<QWidget*>(picture_) : page_);
+}
+
+void PlanView::show_table(bool shown) {
+    table_ = shown;
+    refresh();
+    take_focus();
+}
+
+QString PlanView::html(const std::optional<Plan>& made) const {
+    const State& state = session_.state();
     if (!made)
         return QStringLiteral("<p>%1 <a href='go:survey'>%2</a></p>")
             .arg(
@@ -197,115 +224,14 @@ QString PlanView::off_words(const Plan& made, BenchPart part, std::size_t i) con
     return off;
 }
 
-QString PlanView::saddle_words(const SaddleStep& step) const {
-    const Unit unit = session_.state().job.units.gap();
-    if (step.left())
-        return tr("Left as found: what is missing or too much is within the gauge, or was left by choice.");
-    if (step.choice == SaddleChoice::renew)
-        return tr("A new saddle, to the heights wanted: its sheet is at Sheets.");
-    if (step.screws_mm) {
-        const SaddleDesign& by = session_.state().job.design.saddle;
-        const auto way = [&](double mm) {
-            const QString turns = by.screw_pitch_mm
-                                      ? QStringLiteral(" (%1)").arg(turns_text(mm, by.screw_pitch_mm))
-                                      : QString();
-            return (mm < 0 ? tr("%1 up").arg(length_with_unit(-mm, unit))
-                           : tr("%1 down").arg(length_with_unit(mm, unit))) +
-                   turns;
-        };
-        return tr("Screws: %1 at the bass, %2 at the treble.")
-            .arg(way(step.screws_mm->bass_mm), way(step.screws_mm->treble_mm));
-    }
-    if (session_.state().job.design.saddle.by_screws())
-        return tr("Every saddle goes down by its own screw, by the amount in its row; minus is up.");
-    if (step.cut.pack_mm > 0)
-        return tr("Packing under the saddle of %1, or a new one.")
-            .arg(length_with_unit(step.cut.pack_mm, unit));
-    return tr("Off its bottom in one: %1 at the bass string, %2 at the treble string; what a string still "
-              "has is "
-              "taken off the top.")
-        .arg(length_with_unit(step.cut.bottom_mm.bass_mm, unit),
-             length_with_unit(step.cut.bottom_mm.treble_mm, unit));
-}
-
 QString PlanView::amounts(const Plan& made, BenchPart part) const {
-    const Unit unit = session_.state().job.units.gap();
-    const QString caution =
-        QStringLiteral("<br><span style='color:%1'>%2</span></p>").arg(theme().caption.name());
-    if (part == BenchPart::relief) {
-        if (!session_.state().found.relief)
-            return QStringLiteral("<p>") + tr("The relief was not read yet: it is left as it is.") +
-                   QStringLiteral("</p>");
-        if (made.relief.left())
-            return QStringLiteral("<p>") +
-                   tr("Left as found: %1 ± %2, under a string held at frets %3 and %4. Heights are wanted "
-                      "over "
-                      "the neck as it stands.")
-                       .arg(length_with_unit(made.relief.from->depth_mm, unit),
-                            length_short(made.relief.u_mm, unit))
-                       .arg(made.relief.from->from_fret)
-                       .arg(made.relief.from->to_fret) +
-                   QStringLiteral("</p>");
-        const double less_mm = made.relief.from->depth_mm - *made.relief.to_mm;
-        const QString way =
-            less_mm > 0 ? tr("↻ tighten the rod, less relief") : tr("↺ loosen the rod, more relief");
-        const auto turn =
-            rod_turn_eighths(session_.state().job.design, session_.state().job.readings, less_mm);
-        return QStringLiteral("<p>") +
-               tr("From %1 to %2, under a string held at frets %3 and %4: %5%6.")
-                   .arg(length_with_unit(made.relief.from->depth_mm, unit),
-                        length_with_unit(*made.relief.to_mm, unit))
-                   .arg(made.relief.from->from_fret)
-                   .arg(made.relief.from->to_fret)
-                   .arg(way, turn && *turn != 0
-                                 ? tr(", about %1/8 of a turn by this rod's own log").arg(std::abs(*turn))
-                                 : QString()) +
-               caution.arg(tr("Small turns; stop when it binds. A neck moves on after the wrench is put "
-                              "down: read again in an hour."));
-    }
-    if (part == BenchPart::saddle) {
-        const bool screws = session_.state().job.design.saddle.by_screws();
-        return QStringLiteral("<p>") + saddle_words(made.saddle) +
-               caution.arg(
-                   session_.state().job.design.saddle.height_by == HeightBy::posts
-                       ? tr("Posts are never turned under tension: slacken, turn, tune, read again.")
-                   : screws
-                       ? tr("Strings under tension: mind the eyes. Slacken before a screw is turned, tune, "
-                            "read again.")
-                       : tr("Slacken the strings first. Dust: mask and extraction. Follow your tools' "
-                            "instructions and local rules."));
-    }
-    const NutDecision& decision = made.nut.decision;
-    QString words;
-    switch (decision.choice) {
-    case NutChoice::leave:
-        words =
-            tr("Left as found: no slot is off by more than its gauges can tell, or it was left by choice.");
-        break;
-    case NutChoice::below:
-        words = tr("%1 off the nut's bottom in one; then file what still stands too high.")
-                    .arg(length_with_unit(decision.below_mm, unit));
-        break;
-    case NutChoice::file:
-        words =
-            tr("File the slots; each with a file of its own width, stopping two standard deviations early.");
-        break;
-    case NutChoice::shim:
-        words = tr("Shim of %1 under the whole nut, then file what stands too high.")
-                    .arg(length_with_unit(decision.shim_mm.value_or(0), unit));
-        break;
-    case NutChoice::fill:
-        words = tr("Fill %1 slots proud, let it cure, cut them anew.").arg(decision.fill.size());
-        break;
-    case NutChoice::choose:
-        words = tr("A shim of %1, or filling: decide at the nut.")
-                    .arg(length_with_unit(decision.shim_mm.value_or(0), unit));
-        break;
-    case NutChoice::replace: words = tr("A new nut: its sheet and the order of cuts are at Sheets."); break;
-    }
-    return QStringLiteral("<p>") + words + QStringLiteral(" <a href='go:nut'>%1</a>").arg(tr("Why")) +
-           caution.arg(tr("Files away from the hand; dust: mask; instant glue: fumes, eyes, fingers. Follow "
-                          "your tools' instructions and local rules."));
+    const State& state = session_.state();
+    QString html = QStringLiteral("<p>") + step_words(state, made, part);
+    if (part == BenchPart::nut) html += QStringLiteral(" <a href='go:nut'>%1</a>").arg(tr("Why"));
+    const QString caution = step_caution(state, made, part);
+    if (!caution.isEmpty())
+        html += QStringLiteral("<br><span style='color:%1'>%2</span>").arg(theme().caption.name(), caution);
+    return html + QStringLiteral("</p>");
 }
 
 /// Where what is read now is not what was foretold before anything was touched, and why that may be.

@@ -4,20 +4,26 @@
 #include "ui/field/stop_bar.h"
 #include "ui/frame/window_page.h"
 #include "ui/state/session.h"
+#include "ui/view/plan_picture.h"
 
+#include <QStackedWidget>
 #include <QTextBrowser>
 
 namespace fm {
 
-/// The plan: step after step what to do, how much, what the gauges should read afterwards, how long it takes.
+/// The plan: step after step what to do, how much, what the gauges should read afterwards, how long it takes;
+/// drawn, and one key away as tables.
 class PlanView : public WindowPage {
     Q_OBJECT
 public:
     explicit PlanView(Session& session, QWidget* parent = nullptr);
     void refresh() override;
-    void take_focus() override { page_->setFocus(); }
+    void take_focus() override { stack_->currentWidget()->setFocus(); }
     bool shows_numbers() const override { return false; }
     QTextBrowser* page() { return page_; }
+    PlanPicture* picture() { return picture_; }
+    bool table_shown() const { return table_; }
+    void show_table(bool shown);
     StopBar* stop_bar() { return stop_; }
     PlanOrder order() const { return order_; }
     void choose_order(PlanOrder order);
@@ -27,19 +33,22 @@ Q_SIGNALS:
     void station_asked(const QString& word);
 
 private:
-    QString html() const;
+    QString html(const std::optional<Plan>& made) const;
     QString step_html(const Plan& plan, int number, BenchPart part) const;
     QString amounts(const Plan& plan, BenchPart part) const;
     QString off_words(const Plan& made, BenchPart part, std::size_t string) const;
-    QString saddle_words(const SaddleStep& step) const;
     QString told_apart(const Plan& plan, BenchPart part) const;
     QString schedule_html(const Plan& plan) const;
     QString shown(const std::optional<double>& mm, LengthKind kind = LengthKind::gap) const;
 
     Session& session_;
     PlanOrder order_ = PlanOrder::neck_saddle_nut;
+    bool table_ = false;
     ChoiceRow* choice_;
+    ChoiceRow* shown_;
     StopBar* stop_;
+    QStackedWidget* stack_;
+    PlanPicture* picture_;
     QTextBrowser* page_;
 };
 

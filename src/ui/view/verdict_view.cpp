@@ -77,6 +77,9 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     column->addWidget(parts_);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(tr("The verdict"));
+    page_->setOpenLinks(false);
+    connect(page_, &QTextBrowser::anchorClicked, this,
+            [this](const QUrl& url) { Q_EMIT station_asked(url.toString().section(QLatin1Char(':'), 1)); });
     column->addWidget(page_, 1);
     column->addWidget(nut_ways_);
     column->addWidget(saddle_ways_);
@@ -263,8 +266,8 @@ QString VerdictView::nut_ways_html(const NutStep& step) const {
 
 QString VerdictView::nut_html() const {
     const State& state = session_.state();
+    if (!state.nut) return not_read(nut_verdict_text(state));
     QString html = QStringLiteral("<p>%1</p>").arg(nut_verdict_text(state));
-    if (!state.nut) return html;
     const NutStep& step = state.nut->step;
     html += QStringLiteral("<table cellspacing='0'>") +
             row({tr("string"), tr("gap read"), tr("stands"), tr("±"), tr("width"), tr("slot")}, "th");
@@ -341,11 +344,16 @@ QString VerdictView::screws_html(const SaddleStep& step) const {
                            tr("Strings under tension: mind the eyes. Slacken before a screw is turned."));
 }
 
+/// Where there is nothing to judge: why, and the way to where it is read.
+QString VerdictView::not_read(const QString& why) {
+    return QStringLiteral("<p>%1 <a href='go:survey' style='color:%2'>%3</a></p>")
+        .arg(why, theme().yours.name(), tr("Read it at the survey."));
+}
+
 QString VerdictView::saddle_html() const {
     const State& state = session_.state();
     if (!state.plan)
-        return QStringLiteral("<p>%1</p>")
-            .arg(tr("Nothing read yet: with gap and action of a string the saddle is judged here."));
+        return not_read(tr("Nothing read yet: with gap and action of a string the saddle is judged here."));
     const SaddleStep& step = state.plan->saddle;
     const Unit unit = state.job.units.gap();
     if (state.job.design.saddle.by_screws()) return screws_html(step);
@@ -385,8 +393,8 @@ QString VerdictView::saddle_html() const {
 QString VerdictView::relief_html() const {
     const State& state = session_.state();
     if (!state.plan)
-        return QStringLiteral("<p>%1</p>")
-            .arg(tr("Nothing read yet: with gap and action of a string, and the relief, it is judged here."));
+        return not_read(
+            tr("Nothing read yet: with gap and action of a string, and the relief, it is judged here."));
     const ReliefStep& step = state.plan->relief;
     const Unit unit = state.job.units.gap();
     QStringList lines;

@@ -31,7 +31,11 @@ public:
     void decide(int way, const QString& reason);
     QStringList ways() const;
 
+Q_SIGNALS:
+    void station_asked(const QString& word);
+
 private:
+    static QString not_read(const QString& why);
     QString nut_html() const;
     QString saddle_html() const;
     QString relief_html() const;

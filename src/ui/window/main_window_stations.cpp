@@ -48,14 +48,16 @@ WindowPage* MainWindow::page(Page page) {
 WindowPage* MainWindow::made_page(Page page) {
     switch (page) {
     case Page::board: return new FretBoard(session_, view_);
-    case Page::verdict: return new VerdictView(session_);
+    case Page::verdict: {
+        auto* verdict = new VerdictView(session_);
+        connect(verdict, &VerdictView::station_asked, this, &MainWindow::go_to_named);
+        return verdict;
+    }
     case Page::station: break;
     case Page::plan: {
         auto* plan = new PlanView(session_);
         connect(plan, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
-        connect(plan, &PlanView::station_asked, this, [this](const QString& word) {
-            if (const auto asked = of_word<Station>(word.toStdString())) choose_station(*asked);
-        });
+        connect(plan, &PlanView::station_asked, this, &MainWindow::go_to_named);
         return plan;
     }
     case Page::heard: {
@@ -65,6 +67,10 @@ WindowPage* MainWindow::made_page(Page page) {
     }
     }
     return nullptr;
+}
+
+void MainWindow::go_to_named(const QString& station) {
+    if (const auto asked = of_word<Station>(station.toStdString())) choose_station(*asked);
 }
 
 WindowPage* MainWindow::shown() {

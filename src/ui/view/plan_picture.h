@@ -1,0 +1,56 @@
+#pragma once
+#include "ui/state/session.h"
+#include "ui/view/plan_story.h"
+
+#include <QTime>
+#include <QToolButton>
+#include <QWidget>
+
+#include <functional>
+#include <utility>
+
+namespace fm {
+
+/// The plan drawn: steps from left to right, in each the strings side by side: a ring where a gauge read,
+/// a dot where it should read then, a dash where it is wanted, hatched what comes off; under them the time it
+/// takes, and what is next.
+class PlanPicture : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlanPicture(Session& session, QWidget* parent = nullptr);
+    void show_story(PlanStory story);
+    const PlanStory& story() const { return story_; }
+    QSize minimumSizeHint() const override { return {600, 360}; }
+
+Q_SIGNALS:
+    void bench_asked(fm::BenchPart part);
+    void station_asked(const QString& word);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    QRectF column_rect(std::size_t column) const;
+    QRectF plot_rect(std::size_t column) const;
+    void lay_out();
+    void go(std::size_t column);
+    QString spoken() const;
+    QString number(double value, const PlanColumn& column) const;
+    void paint_column(QPainter& painter, std::size_t column) const;
+    static std::pair<double, double> reach(const PlanColumn& step);
+    void paint_marks(QPainter& painter, std::size_t column) const;
+    void paint_mark(QPainter& painter, const PlanColumn& step, const PlanMark& mark, double x, double each,
+                    const std::function<double(double)>& y_of) const;
+    QString amount_text(double mm) const;
+    void paint_amount(QPainter& painter, const PlanMark& mark, const QRectF& box, bool sure) const;
+    void paint_time(QPainter& painter) const;
+    void paint_next(QPainter& painter) const;
+
+    Session& session_;
+    PlanStory story_;
+    std::vector<QToolButton*> buttons_; ///< one a column
+    QToolButton* next_;
+};
+
+} // namespace fm
