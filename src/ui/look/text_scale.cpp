@@ -16,20 +16,19 @@ constexpr const char* said =
     "FAIR_MEASURE_TEXT_SCALE";       // set once followed: the program begins again only once
 constexpr double usual_px = 12;      // nine points at 96 dots an inch
 constexpr double usual_to_px = 15.5; // and eleven points: what desktops call normal
-constexpr double least_width = 1000; // of the window
-constexpr double least_height = 660;
 constexpr double most = 2.5;
 constexpr const char* kept_key = "text_size";
 } // namespace
 
 namespace {
 
-/// How much larger everything may be for the window still to fit the screen.
-double room_for_scale(const QApplication& app) {
+/// How much larger everything may be for a window of that size still to fit the screen.
+double room_for_scale(const QApplication& app, QSize window) {
     const bool drawn_only = QGuiApplication::platformName() == QLatin1String("offscreen");
     const QSize screen = app.primaryScreen() && !drawn_only ? app.primaryScreen()->availableSize() : QSize();
     if (screen.isEmpty()) return most;
-    return std::max(1.0, std::min({screen.width() / least_width, screen.height() / least_height, most}));
+    return std::max(1.0, std::min({1.0 * screen.width() / window.width(),
+                                   1.0 * screen.height() / window.height(), most}));
 }
 
 } // namespace
@@ -38,7 +37,7 @@ double wanted_text_scale(const QApplication& app) {
     const double px = QFontInfo(QApplication::font()).pixelSize();
     if (px <= usual_to_px) return 1.0;
     const double wanted = std::round(px / usual_px * 4.0) / 4.0;
-    return std::max(1.0, std::min(wanted, room_for_scale(app)));
+    return std::max(1.0, std::min(wanted, room_for_scale(app, whole_window)));
 }
 
 int text_size_now() {
@@ -67,7 +66,8 @@ void follow_text_scale(const QApplication& app, char** argv) {
     const bool drawn_only =
         QGuiApplication::platformName() == QLatin1String("offscreen"); // for nobody's eyes
     const int chosen = drawn_only ? 0 : QSettings().value(QLatin1String(kept_key)).toInt();
-    const double scale = chosen > 0 ? std::min(chosen / 100.0, room_for_scale(app)) : wanted_text_scale(app);
+    const double scale =
+        chosen > 0 ? std::min(chosen / 100.0, room_for_scale(app, least_window)) : wanted_text_scale(app);
     if (scale < 1.05) return;
     qputenv(said, QByteArray::number(scale));
     qputenv("QT_SCALE_FACTOR", QByteArray::number(scale));

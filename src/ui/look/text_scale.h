@@ -1,5 +1,7 @@
 #pragma once
 
+#include <QSize>
+
 #include <array>
 #include <string>
 #include <vector>
@@ -21,10 +23,13 @@ void keep_text_size(int percent);
 /// The next larger or smaller of these.
 int text_size_beside(int percent, int steps);
 
+/// The least window that shows all that is in it, and the least at all: it shows a part at a time.
+inline constexpr QSize whole_window(1024, 700);
+inline constexpr QSize least_window(640, 440);
+
 /// Everything follows the size of the desktop's text: where it is not the usual one, the program begins again
-/// with the whole interface enlarged. A size a person chose goes before it, as far as
-/// the window still fits the screen. Returns if there is nothing to
-/// change.
+/// with the whole interface enlarged, as far as the window fits the screen whole. A size a person chose goes
+/// before it, as far as the screen shows a part to work in. Returns if there is nothing to change.
 void follow_text_scale(const QApplication& app, char** argv);
 
 /// Begins the program again with these words, in the text size that is kept now. Returns only if it cannot.

@@ -145,6 +145,8 @@ QHeaderView::section:vertical { border: none; color: $ink; }
 QTableCornerButton::section { background: $list; border: none; border-bottom: 1px solid $hairline; }
 QScrollBar:vertical { background: $list; width: 10px; } QScrollBar::handle:vertical { background: $hairline; min-height: 32px; }
 QScrollBar::add-line:vertical, QScrollBar::sub-line:vertical { height: 0; }
+QScrollBar:horizontal { background: $list; height: 10px; } QScrollBar::handle:horizontal { background: $hairline; min-width: 32px; }
+QScrollBar::add-line:horizontal, QScrollBar::sub-line:horizontal { width: 0; }
 )");
     const std::pair<const char*, QColor> colours[] = {
         {"$hairline", theme.hairline}, {"$caption", theme.caption}, {"$warning", theme.warning},

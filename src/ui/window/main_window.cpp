@@ -4,6 +4,7 @@
 #include "job/edits/edits.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/keep_typed.h"
+#include "ui/look/text_scale.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
@@ -14,6 +15,7 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMimeData>
+#include <QScrollArea>
 #include <QSettings>
 #include <QTimer>
 #include <QToolButton>
@@ -23,13 +25,28 @@ namespace fm {
 
 namespace {
 constexpr std::size_t most_kept_stations = 4; // each takes up to 7 MB
+
+/// What is moved about under the window's frame: as large as that, and no smaller than all of it needs.
+class MovedAbout : public QWidget {
+public:
+    explicit MovedAbout(QWidget* held) : held_(held) {
+        held->setParent(this);
+        setMinimumSize(whole_window - QSize(0, 34)); // the menus
+    }
+
+protected:
+    void resizeEvent(QResizeEvent*) override { held_->setGeometry(rect()); }
+
+private:
+    QWidget* held_;
+};
 } // namespace
 
 MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent) {
     setWindowTitle(tr("Fair Measure"));
     setAcceptDrops(true);
     resize(1280, 800);
-    setMinimumSize(1000, 660);
+    setMinimumSize(least_window);
     session_.set_workshop(std::move(workshop));
     build();
     build_menus();
@@ -67,7 +84,16 @@ void MainWindow::build() {
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
     across->addLayout(right, 1);
-    setCentralWidget(centre);
+    // Enlarged text may leave the window less room than it needs: then it is moved about under its frame.
+    auto* frame = new QScrollArea;
+    frame->setFrameShape(QFrame::NoFrame);
+    frame->setWidgetResizable(true);
+    frame->setFocusPolicy(Qt::NoFocus);
+    frame->setWidget(new MovedAbout(centre));
+    connect(qApp, &QApplication::focusChanged, frame, [frame](QWidget*, QWidget* now) {
+        if (now && frame->widget()->isAncestorOf(now)) frame->ensureWidgetVisible(now, 24, 24);
+    });
+    setCentralWidget(frame);
 }
 
 void MainWindow::connect_parts() {
@@ -421,10 +447,10 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
             event->accept();
             return true;
         }
-        // On a pitch, the letters of notes begin to write one.
-        const bool note =
-            key->key() >= Qt::Key_A && key->key() <= Qt::Key_G && key->modifiers() == Qt::NoModifier;
-        if (note && session_.is_open() && shown()->takes_letters(watched)) {
+        // On a pitch the letters of notes begin to write one, on what was heard those of its words.
+        const bool letter = typed.size() == 1 && typed[0].isLetter() &&
+                            (key->modifiers() == Qt::NoModifier || key->modifiers() == Qt::ShiftModifier);
+        if (letter && session_.is_open() && shown()->takes_letter(watched, typed[0].toLower())) {
             event->accept();
             return true;
         }
