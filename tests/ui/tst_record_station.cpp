@@ -72,6 +72,60 @@ private Q_SLOTS:
         QCOMPARE(window_.state().job.readings.size(), before + 7);
     }
 
+    /// Words of an ear give a direction and no amount; a tuner's cents replace them, and they those.
+    void what_is_heard_gives_a_direction() {
+        window_.again("curlew");
+        window_.press(Qt::Key_7, Qt::AltModifier);
+        const auto cell = [this](int row, int column) {
+            return window_->intonation()->table()->model()->index(row, column).data().toString();
+        };
+        const auto move = [&](int row) { return cell(row, IntonationModel::read_column + 2); };
+        type_cents(0, "a bit sharp");
+        QCOMPARE(cell(0, IntonationModel::read_column), QStringLiteral("a bit sharp"));
+        QCOMPARE(move(0), QStringLiteral("longer"));
+        type_cents(1, "Way too  FLAT");
+        QCOMPARE(cell(1, IntonationModel::read_column), QStringLiteral("way flat"));
+        QCOMPARE(move(1), QStringLiteral("shorter"));
+        type_cents(2, "in tune");
+        QCOMPARE(move(2), QStringLiteral("there"));
+        const auto& readings = window_.state().job.readings;
+        QCOMPARE(readings.back().strings[2].heard, (std::vector<HeardReading>{{12, PitchHeard::in_tune}}));
+        QCOMPARE(written_json(window_->session().document()).find("\"cents\""), std::string::npos);
+        bool told = false; // in the story, as it was said
+        for (const StoryLine& line : story_of(window_.state().job))
+            for (const Message& says : line.says)
+                told = told || english(says).find("way flat at fret 12, by ear") != std::string::npos;
+        QVERIFY(told);
+        type_cents(0, "3");
+        QCOMPARE(cell(0, IntonationModel::read_column), QStringLiteral("+3.0"));
+        QVERIFY(move(0) != QStringLiteral("longer"));
+        type_cents(0, "flat");
+        QCOMPARE(move(0), QStringLiteral("shorter"));
+        type_cents(3, "rather sharp");
+        QVERIFY2(window_->intonation()->table()->said().contains(QStringLiteral("a bit sharp")),
+                 qPrintable(window_->intonation()->table()->said()));
+        key(Qt::Key_Escape);
+        for (int step = 0; step < 5; ++step) key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(cell(0, IntonationModel::read_column), QStringLiteral("·"));
+    }
+
+    /// Numbers in a line fill the column downwards, up to the first that is none.
+    void a_line_of_numbers_fills_the_column() {
+        window_.again("curlew");
+        window_.press(Qt::Key_7, Qt::AltModifier);
+        const auto before = window_.state().job.readings.size();
+        type_cents(1, "1.5 -2 +3");
+        const auto& readings = window_.state().job.readings;
+        QCOMPARE(readings.size(), before + 3);
+        QCOMPARE(readings.back().strings[3].cents, (std::vector<CentsReading>{{12, 3.0}}));
+        EntryTable* table = window_->intonation()->table();
+        QCOMPARE(table->currentIndex().row(), 4);
+        type_cents(0, "0.5; 250; 2");
+        QCOMPARE(window_.state().job.readings.size(), before + 4);
+        QVERIFY(table->said().contains(QStringLiteral("allowed")));
+        QCOMPARE(table->currentIndex().row(), 1);
+    }
+
     /// The crown's place is typed beside the cents; only with it a fit is offered; new strings begin anew and
     /// what was read stays to be seen.
     void a_crown_is_measured_and_new_strings_begin_anew() {

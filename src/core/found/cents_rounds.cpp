@@ -71,6 +71,7 @@ private:
         for (CentsRead& read : string.reads)
             if (!only || read.state == *only) read.counts = false;
         string.moves = 0;
+        string.heard.clear();
     }
     /// A number changed since it was read last. Cents and heights both as left belong together.
     static void stands_otherwise(CentsOfString& string, const ReadingEntry& entry) {
@@ -85,6 +86,7 @@ private:
         if (read.crown_moved_mm) {
             string.moved_mm += *read.crown_moved_mm;
             ++string.moves;
+            string.heard.clear();
             if (string.crown_mm) *string.crown_mm += *read.crown_moved_mm;
             if (last.crown.mm) *last.crown.mm += *read.crown_moved_mm;
         }
@@ -101,9 +103,16 @@ private:
         const bool filed = entry.bench && entry.bench->wanted_mm != 0 && entry.bench->string == i;
         if (last.crown.changed_by(read.crown_found_mm, crown_u_mm) || filed) begin(string);
         if (read.crown_found_mm) string.crown_mm = read.crown_found_mm;
-        for (const CentsReading& each : read.cents)
+        for (const CentsReading& each : read.cents) {
             string.reads.push_back(
                 {each.fret, each.cents, read.cents_against, entry.state, string.moved_mm, true});
+            string.heard.erase(each.fret);
+        }
+        for (const HeardReading& each : read.heard) { // said after the tuner, it stands for it
+            string.heard[each.fret] = each.heard;
+            for (CentsRead& before : string.reads)
+                if (before.fret == each.fret) before.counts = false;
+        }
     }
 
     std::vector<CentsOfString> all_;

@@ -2,6 +2,7 @@
 // Which of a tuner's readings count together. Source: docs/mathematics.md, "Which cents count together".
 #include "core/found/readings.h"
 
+#include <map>
 #include <optional>
 #include <vector>
 
@@ -18,9 +19,10 @@ struct CentsRead {
 };
 
 struct CentsOfString {
-    std::vector<CentsRead> reads; ///< in the order they count, those that do not count any more too
-    double moved_mm = 0;          ///< of its crown, by all moves written down
-    int moves = 0;                ///< since the round began
+    std::vector<CentsRead> reads;    ///< in the order they count, those that do not count any more too
+    double moved_mm = 0;             ///< of its crown, by all moves written down
+    int moves = 0;                   ///< since the round began
+    std::map<int, PitchHeard> heard; ///< by fret, where no tuner was read and no crown moved since
     std::optional<double>
         crown_mm; ///< from fret 12 to its crown now, measured and moved since [along the string]
 };

@@ -48,6 +48,23 @@ struct CentsReading {
     friend bool operator==(const CentsReading&, const CentsReading&) = default;
 };
 
+/// What an ear said of one fretted note: a direction and no amount.
+enum class PitchHeard { way_flat, flat, bit_flat, in_tune, bit_sharp, sharp, way_sharp };
+constexpr std::array<std::string_view, 7> words_of(PitchHeard) {
+    return {"way_flat", "flat", "bit_flat", "in_tune", "bit_sharp", "sharp", "way_sharp"};
+}
+/// +1 sharp, −1 flat, 0 in tune.
+constexpr int side_of(PitchHeard heard) {
+    return heard == PitchHeard::in_tune ? 0 : heard > PitchHeard::in_tune ? 1 : -1;
+}
+
+struct HeardReading {
+    int fret = 12;
+    PitchHeard heard = PitchHeard::in_tune;
+
+    friend bool operator==(const HeardReading&, const HeardReading&) = default;
+};
+
 struct StringReadings {
     std::optional<double> open_gap_fret1_mm;
     std::optional<double> pressed_gap_mm;
@@ -58,6 +75,7 @@ struct StringReadings {
     SlotSeen slot;
     std::vector<CentsReading> cents;
     CentsAgainst cents_against = CentsAgainst::open;
+    std::vector<HeardReading> heard;
     std::optional<double> crown_moved_mm; ///< before these readings; + lengthens
     // Of a reading that says itself how sure it is, between two leaves.
     std::optional<double> nut_u_mm;

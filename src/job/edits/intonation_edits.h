@@ -34,6 +34,10 @@ IntonationWay read_intonation(Reader& root);
 [[nodiscard]] Value with_crowns_moved(const Value& document,
                                       const std::vector<std::optional<double>>& moved_mm,
                                       std::string_view when);
+/// What an ear said of a note, without an amount. Said again in the same sitting it is a correction.
+[[nodiscard]] Value with_pitch_heard(const Value& document, std::size_t strings, std::size_t string,
+                                     const HeardReading& reading, std::string_view sitting,
+                                     std::string_view when);
 /// From fret 12 to a crown as it stands, measured along the string. Typed again in the same sitting it is a
 /// correction.
 [[nodiscard]] Value with_crown_found(const Value& document, std::size_t strings, std::size_t string,

@@ -11,16 +11,17 @@ namespace fm {
 
 namespace {
 
-std::vector<CentsReading> read_cents(Reader& reader, int frets) {
-    std::vector<CentsReading> list;
-    Reader cents = reader.object("cents", false);
-    for (const std::string& key : cents.keys()) {
+/// The frets that name the members of an object, each with what `read` makes of it, in their order.
+template <class Each, class Read>
+std::vector<Each> read_by_fret(Reader members, int frets, const Read& read) {
+    std::vector<Each> list;
+    for (const std::string& key : members.keys()) {
         int fret = 0;
         const auto [end, error] = std::from_chars(key.data(), key.data() + key.size(), fret);
         if (error != std::errc() || end != key.data() + key.size() || fret < 1 || fret > frets)
-            cents.fault("not_a_fret", key, {frets});
+            members.fault("not_a_fret", key, {frets});
         else
-            list.push_back({fret, cents.number(key, {-200.0, 200.0})});
+            list.push_back({fret, read(members, key)});
     }
     std::sort(list.begin(), list.end(), [](const auto& a, const auto& b) { return a.fret < b.fret; });
     return list;
@@ -79,7 +80,13 @@ StringReadings read_string_readings(Reader& reader, int frets) {
     read.slot = read_slot(reader);
     read.crown_found_mm = reader.number_if("crown_found_mm", {50.0, 1000.0});
     read.crown_moved_mm = reader.number_if("crown_moved_mm", {-30.0, 30.0});
-    read.cents = read_cents(reader, frets);
+    read.cents = read_by_fret<CentsReading>(reader.object("cents", false), frets,
+                                            [](Reader& cents, const std::string& fret) {
+                                                return cents.number(fret, {-200.0, 200.0});
+                                            });
+    read.heard = read_by_fret<HeardReading>(
+        reader.object("heard", false), frets,
+        [](Reader& heard, const std::string& fret) { return heard.choice<PitchHeard>(fret); });
     read.cents_against = reader.choice_or("cents_against", CentsAgainst::open);
     return read;
 }
@@ -117,21 +124,39 @@ std::optional<BenchWork> read_bench(Reader& entry, int strings) {
 
 } // namespace
 
+/// Only a plain name: a picture lies in the job's own folder.
+std::string read_photo(Reader& reader) {
+    std::string photo = reader.text_or("photo", "");
+    if (photo.find_first_of("/\\") != std::string::npos)
+        reader.fault("not_a_plain_name", "photo", {photo.substr(0, 40)});
+    return photo;
+}
+
+namespace {
+
+SurveyFinding read_finding(Reader& reader) {
+    return {reader.choice_if<SurveyMark>("state"), reader.text_or("note", ""), read_photo(reader)};
+}
+
+} // namespace
+
 std::vector<SurveyFinding> read_survey(Reader& root) {
     std::vector<SurveyFinding> findings;
     Reader survey = root.object("survey", false);
     for (const SurveyPoint& point : survey_points()) {
-        SurveyFinding finding;
         Reader reader = survey.object(point.word, false);
-        finding.mark = reader.choice_if<SurveyMark>("state");
-        finding.note = reader.text_or("note", "");
-        finding.photo = reader.text_or("photo", "");
-        // Only a plain name: a picture lies in the job's own folder.
-        if (finding.photo.find_first_of("/\\") != std::string::npos)
-            reader.fault("not_a_plain_name", "photo", {finding.photo.substr(0, 40)});
-        findings.push_back(std::move(finding));
+        findings.push_back(read_finding(reader));
     }
     return findings;
+}
+
+std::vector<OwnPoint> read_own_points(Reader& root) {
+    std::vector<OwnPoint> points;
+    for (Reader& reader : root.objects("survey_own", 0, 30, false)) {
+        points.push_back({reader.text_or("name", ""), read_finding(reader)});
+        if (points.back().name.empty()) reader.fault("key_missing", "name");
+    }
+    return points;
 }
 
 std::vector<ReadingEntry> read_readings(Reader& root, const Design& design) {

@@ -95,6 +95,9 @@ std::vector<Message> reading_says(const Job& job, const ReadingEntry& entry) {
                                 {design.string_name(i), LengthMm{std::abs(*read.crown_moved_mm)}}));
         for (const CentsReading& each : read.cents)
             says.push_back(note("story.cents", {design.string_name(i), each.cents, each.fret}));
+        for (const HeardReading& each : read.heard)
+            says.push_back(note(("story.heard." + std::string(word_of(each.heard))).c_str(),
+                                {design.string_name(i), each.fret}));
     }
     if (nut > 0) says.push_back(note("story.nut_read", {nut}));
     if (saddle > 0) says.push_back(note("story.saddle_read", {saddle}));

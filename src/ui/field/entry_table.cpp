@@ -8,8 +8,30 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QKeyEvent>
+#include <QRegularExpression>
+
+#include <algorithm>
 
 namespace fm {
+
+namespace {
+
+/// The parts of a text that fills several cells: numbers side by side, or what begins as one, parted by
+/// semicolons; one where it is for one cell.
+QStringList line_of(const QString& text) {
+    static const QRegularExpression number(QStringLiteral("^[+\u2212-]?\\d*[.,]?\\d+$"));
+    static const QRegularExpression begins(QStringLiteral("^[<>+\u2212-]?\\s*[.,]?\\d"));
+    const bool parted = text.contains(QLatin1Char(';'));
+    QStringList parts;
+    for (const QString& part : text.simplified().split(QLatin1Char(parted ? ';' : ' '), Qt::SkipEmptyParts))
+        parts << part.trimmed();
+    const bool line = std::all_of(parts.begin(), parts.end(), [parted](const QString& part) {
+        return (parted ? begins : number).match(part).hasMatch();
+    });
+    return line ? parts : QStringList{text};
+}
+
+} // namespace
 
 CellEditor::CellEditor(QWidget* parent) : QLineEdit(parent) {
     setProperty("pencil", true);
@@ -40,21 +62,29 @@ void EntryTable::refuse(const QString& why) {
 }
 
 void EntryTable::paste() {
-    const QModelIndex from = currentIndex();
-    const QStringList lines =
-        QGuiApplication::clipboard()->text().split(QLatin1Char('\n'), Qt::SkipEmptyParts);
-    for (int line = 0; line < lines.size(); ++line) {
-        const QStringList cells = lines[line].split(QLatin1Char('\t'));
+    QList<QStringList> rows;
+    for (const QString& line :
+         QGuiApplication::clipboard()->text().split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+        rows << line.split(QLatin1Char('\t'));
+    fill(currentIndex(), rows);
+}
+
+bool EntryTable::fill(const QModelIndex& from, const QList<QStringList>& rows) {
+    const int first = from.row();
+    const int column = from.column();
+    for (int line = 0; line < rows.size(); ++line) {
+        const QStringList& cells = rows[line];
         for (int cell = 0; cell < cells.size(); ++cell) {
-            const QModelIndex at = model()->index(from.row() + line, from.column() + cell);
+            const QModelIndex at = model()->index(first + line, column + cell);
             if (!(at.flags() & Qt::ItemIsEditable)) continue; // none, or one that is worked out
             refused_ = false;
             pasting_ = at;
             model()->setData(at, cells[cell].trimmed(), Qt::EditRole);
             pasting_ = QModelIndex();
-            if (refused_) return;
+            if (refused_) return false;
         }
     }
+    return true;
 }
 
 void EntryTable::keyPressEvent(QKeyEvent* event) {
@@ -64,8 +94,10 @@ void EntryTable::keyPressEvent(QKeyEvent* event) {
 
 void EntryTable::closeEditor(QWidget* editor, QAbstractItemDelegate::EndEditHint hint) {
     echo_.hide();
-    // What was kept may have laid the list anew, and its cells are given back by then.
-    if (!editor->property("given back").toBool()) QTableView::closeEditor(editor, hint);
+    // What was kept may have laid the list anew, and its cells are given back by then: with them went the
+    // focus.
+    if (!editor->property("given back").toBool()) return QTableView::closeEditor(editor, hint);
+    if (isVisible() && window()->isActiveWindow()) setFocus();
 }
 
 void EntryTable::begin() {
@@ -130,6 +162,19 @@ bool CellDelegate::eventFilter(QObject* watched, QEvent* event) {
     switch (static_cast<QKeyEvent*>(event)->key()) {
     case Qt::Key_Return:
     case Qt::Key_Enter: {
+        if (const QStringList line = line_of(editor->text()); table_->fills_ && line.size() > 1) {
+            QList<QStringList> rows;
+            for (const QString& each : line) rows << QStringList{each};
+            const QPersistentModelIndex from(table_->currentIndex());
+            editor->setModified(false);
+            Q_EMIT closeEditor(editor, NoHint);
+            if (table_->fill(from, rows) && from.isValid()) {
+                const int last = table_->model()->rowCount() - 1;
+                const int next = std::min(from.row() + static_cast<int>(rows.size()), last);
+                table_->setCurrentIndex(table_->model()->index(next, from.column()));
+            }
+            return true;
+        }
         table_->entered_ = true;
         const bool kept = keep_and_close(editor);
         table_->entered_ = false;

@@ -24,7 +24,7 @@ inline constexpr int confirm_role = Qt::UserRole + 100;
 /// down keep what was typed and go down, the arrow up keeps and goes up, Tab keeps and goes on to the next
 /// cell that can be set, leaving keeps, Esc gives back. Text that was not touched writes nothing; what is
 /// refused stays to be mended, marked, with its reason under it, and the old value stands when the cell is
-/// left.
+/// left. Several numbers in a line, parted by spaces or semicolons, fill the column downwards.
 class EntryTable : public QTableView {
     Q_OBJECT
 public:
@@ -36,6 +36,8 @@ public:
     void paste();
     /// Ctrl+V is left to the window the table stands in.
     void let_others_paste() { pastes_ = false; }
+    /// Numbers in a line are one cell's text: a name, say.
+    void keep_lines_whole() { fills_ = false; }
     /// What is said under the cell now, "" for nothing.
     QString said() const { return echo_.words(); }
 
@@ -46,12 +48,15 @@ protected:
 private:
     /// Opens the current cell where it can be set.
     void begin();
+    /// Rows of texts from that cell on, up to the first that is refused. @returns whether all were taken
+    bool fill(const QModelIndex& from, const QList<QStringList>& rows);
     friend class CellDelegate;
 
     Echo echo_;
     CellEditor* keeping_ = nullptr;
     bool refused_ = false;
     bool pastes_ = true;
+    bool fills_ = true;
     QPersistentModelIndex pasting_; ///< the cell that is being pasted into
     bool entered_ = false;          ///< what is kept is kept by Enter
 };

@@ -29,8 +29,8 @@ public:
     virtual bool lists_strings() { return frame() != nullptr; }
     /// Whether it shows computed numbers, whose working stands beneath.
     virtual bool shows_numbers() const { return true; }
-    /// Whether letters typed there write something, and are no shortcuts.
-    virtual bool takes_letters(const QObject*) { return false; }
+    /// Whether that letter, in lower case, begins to write something there, and is no shortcut.
+    virtual bool takes_letter(const QObject*, QChar) { return false; }
     /// Drawn larger or smaller; 0: the whole of it again.
     virtual void zoom(double) {}
     /// More on a string's number, beside its working.

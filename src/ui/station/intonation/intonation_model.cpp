@@ -17,6 +17,48 @@ QString signed_text(double value, int decimals) {
 }
 } // namespace
 
+namespace {
+
+QString heard_text(PitchHeard heard) {
+    switch (heard) {
+    case PitchHeard::way_flat: return IntonationModel::tr("way flat");
+    case PitchHeard::flat: return IntonationModel::tr("flat");
+    case PitchHeard::bit_flat: return IntonationModel::tr("a bit flat");
+    case PitchHeard::in_tune: return IntonationModel::tr("in tune");
+    case PitchHeard::bit_sharp: return IntonationModel::tr("a bit sharp");
+    case PitchHeard::sharp: return IntonationModel::tr("sharp");
+    case PitchHeard::way_sharp: return IntonationModel::tr("way sharp");
+    }
+    return {};
+}
+
+/// What was said of a note: the words the window shows, or as people say them.
+std::optional<PitchHeard> heard_of(const QString& text) {
+    const QString said = text.simplified().toLower();
+    for (std::size_t i = 0; i < words_of(PitchHeard{}).size(); ++i)
+        if (said == heard_text(static_cast<PitchHeard>(i)).toLower()) return static_cast<PitchHeard>(i);
+    if (said == QLatin1String("ok") || said == QLatin1String("fine")) return PitchHeard::in_tune;
+    const bool flat = said.endsWith(QLatin1String("flat"));
+    if (!flat && !said.endsWith(QLatin1String("sharp"))) return std::nullopt;
+    const QString how = said.chopped(flat ? 4 : 5).trimmed();
+    if (how.isEmpty()) return flat ? PitchHeard::flat : PitchHeard::sharp;
+    for (const char* much : {"way", "way too", "very", "much", "far too"})
+        if (how == QLatin1String(much)) return flat ? PitchHeard::way_flat : PitchHeard::way_sharp;
+    for (const char* little : {"a bit", "bit", "a little", "slightly", "a touch", "a hair"})
+        if (how == QLatin1String(little)) return flat ? PitchHeard::bit_flat : PitchHeard::bit_sharp;
+    return std::nullopt;
+}
+
+} // namespace
+
+bool IntonationModel::begins_heard(QChar letter) {
+    static const QString english = QStringLiteral("abfimosvw");
+    if (english.contains(letter)) return true;
+    for (std::size_t i = 0; i < words_of(PitchHeard{}).size(); ++i)
+        if (heard_text(static_cast<PitchHeard>(i)).startsWith(letter, Qt::CaseInsensitive)) return true;
+    return false;
+}
+
 IntonationModel::IntonationModel(const Session& session, QObject* parent)
     : QAbstractTableModel(parent), session_(session) {}
 
@@ -77,6 +119,7 @@ QString IntonationModel::cell(std::size_t i, int column) const {
     const Job& job = session_.state().job;
     if (column == string_column) return QString::fromStdString(job.design.string_name(i));
     if (column == read_column) {
+        if (const auto heard = shown_heard(i)) return heard_text(*heard);
         const CentsRead* read = shown_read(i);
         return read ? signed_text(read->cents, 1) : QStringLiteral("·");
     }
@@ -85,13 +128,22 @@ QString IntonationModel::cell(std::size_t i, int column) const {
         return length_number(*rounds_[i].crown_mm, job.units.along())
             .replace(QLatin1Char('\n'), QLatin1Char(' '));
     }
-    if (i >= advice_.size() || !advice_[i]) return QStringLiteral("–");
+    if (i >= advice_.size() || !advice_[i]) {
+        const auto heard = column == move_column && fret_ == 12 ? shown_heard(i) : std::nullopt;
+        if (!heard) return QStringLiteral("–");
+        return side_of(*heard) == 0 ? tr("there") : side_of(*heard) > 0 ? tr("longer") : tr("shorter");
+    }
     if (column == off_column) return signed_text(advice_[i]->off_cents, 1);
     if (advice_[i]->there && job.intonation.by != MoveBy::line) return tr("there");
     if (advice_[i]->read_again && job.intonation.by != MoveBy::line) return tr("again");
     const double mm = moves_mm_[i].value_or(0);
     return (mm > 0 ? QStringLiteral("+") : QString()) +
            length_number(mm, job.units.small()).replace(QLatin1Char('\n'), QLatin1Char(' '));
+}
+
+std::optional<PitchHeard> IntonationModel::shown_heard(std::size_t i) const {
+    const auto heard = rounds_[i].heard.find(fret_);
+    return heard == rounds_[i].heard.end() ? std::nullopt : std::optional(heard->second);
 }
 
 const CentsRead* IntonationModel::shown_read(std::size_t i) const {
@@ -107,6 +159,7 @@ const CentsRead* IntonationModel::shown_read(std::size_t i) const {
 QString IntonationModel::tip(std::size_t i, int column) const {
     const Unit unit = session_.state().job.units.small();
     if (column == read_column) {
+        if (shown_heard(i)) return tr("Heard: a direction and no amount. A tuner's cents say how far.");
         const CentsRead* read = shown_read(i);
         if (read && !read->counts)
             return tr("Read before strings, heights or crown were changed: kept, not used. Read again.");
@@ -137,6 +190,7 @@ QVariant IntonationModel::data(const QModelIndex& index, int role) const {
     case Qt::TextAlignmentRole:
         return int(Qt::AlignVCenter | (index.column() == 0 ? Qt::AlignLeft : Qt::AlignRight));
     case Qt::ForegroundRole:
+        if (index.column() == read_column && shown_heard(i)) return theme().yours;
         if (const CentsRead* read = shown_read(i); index.column() == read_column && read && !read->counts)
             return theme().caption;
         if (index.column() == crown_column) return theme().yours;
@@ -178,6 +232,10 @@ bool IntonationModel::take_crown(int string, const QString& text) {
 }
 
 bool IntonationModel::take_cents(int string, const QString& text) {
+    if (const auto said = heard_of(text)) {
+        Q_EMIT heard(string, *said);
+        return true;
+    }
     bool good = false;
     double cents = QLocale().toDouble(QString(text).remove(QLatin1Char('+')), &good);
     if (!good)
@@ -186,7 +244,10 @@ bool IntonationModel::take_cents(int string, const QString& text) {
                     .replace(QLatin1Char(','), QLatin1Char('.'))
                     .toDouble(&good);
     if (!good || !(std::abs(cents) <= most_cents)) {
-        Q_EMIT not_understood(tr("%1 is no reading in cents; allowed is −200 to 200").arg(text.left(20)));
+        Q_EMIT not_understood(
+            tr("%1 is no reading in cents; allowed is −200 to 200, or flat, a bit sharp, way "
+               "sharp, in tune")
+                .arg(text.left(20)));
         return false;
     }
     Q_EMIT typed(string, cents);

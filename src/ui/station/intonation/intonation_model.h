@@ -22,6 +22,9 @@ public:
     const std::optional<LineAdvice>& line() const { return line_; }
     const std::optional<NutAdvice>& nut() const { return nut_; }
 
+    /// Whether a word of what can be heard begins with that letter.
+    static bool begins_heard(QChar letter);
+
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
@@ -31,6 +34,7 @@ public:
 
 Q_SIGNALS:
     void typed(int string, double cents);
+    void heard(int string, fm::PitchHeard heard);
     void crown_measured(int string, double mm);
     void not_understood(const QString& why);
 
@@ -38,6 +42,8 @@ private:
     QString cell(std::size_t string, int column) const;
     /// What was read last at this fret: what counts, else what did.
     const CentsRead* shown_read(std::size_t string) const;
+    /// What was heard of it at this fret since a tuner was read; nothing where nothing was.
+    std::optional<PitchHeard> shown_heard(std::size_t string) const;
     bool take_crown(int string, const QString& text);
     bool take_cents(int string, const QString& text);
     QString tip(std::size_t string, int column) const;

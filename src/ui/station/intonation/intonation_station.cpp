@@ -210,6 +210,13 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
                with_cents(session_.document(), job.design.strings.size(), i, {fret_, cents},
                           job.intonation.against, session_.sitting().toStdString(), time_of_record()));
     });
+    connect(model_, &IntonationModel::heard, this, [this](int string, PitchHeard heard) {
+        const auto i = static_cast<std::size_t>(string);
+        const Job& job = session_.state().job;
+        commit(tr("%1: heard at fret %2").arg(QString::fromStdString(job.design.string_name(i))).arg(fret_),
+               with_pitch_heard(session_.document(), job.design.strings.size(), i, {fret_, heard},
+                                session_.sitting().toStdString(), time_of_record()));
+    });
     connect(model_, &IntonationModel::crown_measured, this, [this](int string, double mm) {
         const auto i = static_cast<std::size_t>(string);
         const Job& job = session_.state().job;
@@ -219,6 +226,11 @@ IntonationStation::IntonationStation(Session& session, const ViewState& view, QW
                with_crown_found(session_.document(), job.design.strings.size(), i, mm,
                                 session_.sitting().toStdString(), time_of_record()));
     });
+}
+
+bool IntonationStation::takes_letter(const QObject* watched, QChar letter) {
+    return watched == table_ && table_->currentIndex().column() == IntonationModel::read_column &&
+           IntonationModel::begins_heard(letter);
 }
 
 QWidget* IntonationStation::build_panel() {
@@ -237,7 +249,9 @@ QWidget* IntonationStation::build_panel() {
     table_->setShowGrid(false);
     table_->setItemDelegate(new CellDelegate(table_));
     table_->setTabKeyNavigation(false);
-    table_->setToolTip(tr("Type what the tuner reads, in cents, + sharp; Enter goes on to the next string"));
+    table_->setToolTip(
+        tr("Type what the tuner reads, in cents, + sharp, or what you hear: flat, a bit sharp; Enter "
+           "goes on to the next string"));
     column->addWidget(table_, 1);
     moved_ = plain_button(tr("Moved, tuned"),
                           tr("The crowns were moved as the list says: the next round begins (Ctrl+Enter)"));

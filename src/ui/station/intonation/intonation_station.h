@@ -37,6 +37,8 @@ private:
 class IntonationStation : public WindowPage {
     Q_OBJECT
 public:
+    /// What is heard is typed in words.
+    bool takes_letter(const QObject* watched, QChar letter) override;
     IntonationStation(Session& session, const ViewState& view, QWidget* parent = nullptr);
     void refresh() override;
     void take_focus() override { table_->setFocus(); }

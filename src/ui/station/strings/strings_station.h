@@ -18,7 +18,10 @@ public:
     void refresh() override;
     void take_focus() override { table_->setFocus(); }
     bool lists_strings() override { return true; }
-    bool takes_letters(const QObject* watched) override { return watched == table_ && on_pitch(); }
+    /// On a pitch, those of notes.
+    bool takes_letter(const QObject* watched, QChar letter) override {
+        return watched == table_ && on_pitch() && letter >= QLatin1Char('a') && letter <= QLatin1Char('g');
+    }
     EntryTable* table() { return table_; }
     StringsModel* model() { return model_; }
     QString total() const { return total_->text(); }
