@@ -74,6 +74,7 @@ CommandResult check_command(const Words& words) {
         if (state->plan) add(state->plan->notes);
         add(moved_by_defaults(document, state->job.design, state->written));
         add(survey_doubts(state->job.survey));
+        add(own_point_notes(state->job.own_points));
         add(assumed_notes(state->job.design));
         if (state->job.read_only())
             problems.push_back({"newer_version", Severity::note, "version", {state->job.version}});

@@ -1,4 +1,6 @@
-#include "common/window.h"
+#include "common/hands.h"
+#include "job/edits/begun_from.h"
+#include "sheet/words/owner_words.h"
 
 #include <QImage>
 #include <QToolButton>
@@ -124,6 +126,85 @@ private Q_SLOTS:
         const Value held = with(read, "readings[0].strings[0].pressed_fret", other == 2 ? 3 : 2);
         QVERIFY(window()->session().commit(QStringLiteral("x"), held).empty());
         QVERIFY2(gap->text().contains(QStringLiteral("21")), qPrintable(gap->text()));
+    }
+
+    /// A point of one's own is named, marked, noted, taken away; what was found goes to the owner's page.
+    void a_point_of_ones_own() {
+        press(Qt::Key_1, Qt::ControlModifier);
+        const auto typed = [this](const QString& key, const QString& words) {
+            auto* field = window()->survey()->findChild<TextField*>(key);
+            QVERIFY2(field && field->isVisible(), qPrintable(key));
+            click_on(field);
+            QTest::keyClicks(field, words);
+            QTest::keyClick(field, Qt::Key_Return);
+        };
+        typed(QStringLiteral("survey.own"), QStringLiteral("smell <b>of smoke</b>"));
+        QCOMPARE(state().job.own_points.size(), std::size_t(1));
+        QVERIFY(window()->survey()->findChild<TextField*>(QStringLiteral("survey.own"))->text().isEmpty());
+        typed(QStringLiteral("survey.own"), QStringLiteral("strap buttons"));
+        const auto option = [this](const QString& row, const QString& name) -> QToolButton* {
+            for (ChoiceRow* each : window()->survey()->findChildren<ChoiceRow*>())
+                if (each->label() == row && each->isVisible())
+                    for (QToolButton* button : each->findChildren<QToolButton*>())
+                        if (button->text() == name) return button;
+            return nullptr;
+        };
+        QApplication::processEvents(); // laid out
+        click_on(option(QStringLiteral("strap buttons"), QStringLiteral("found")));
+        QCOMPARE(state().job.own_points[1].finding.mark, std::optional(SurveyMark::found));
+        typed(QStringLiteral("survey_own[1].note"), QStringLiteral("lower one loose"));
+        QCOMPARE(state().job.own_points[1].finding.note, std::string("lower one loose"));
+        const auto found = owner_words(state().job, [](double) { return std::string(); }).found;
+        QVERIFY(std::find(found.begin(), found.end(), "strap buttons: lower one loose") != found.end());
+        QCOMPARE(own_point_notes(state().job.own_points).size(), std::size_t(1));
+        // Away and back; a job of the same instrument begins without.
+        QApplication::processEvents();
+        const auto away = [this]() -> QToolButton* {
+            for (QToolButton* each : window()->survey()->findChildren<QToolButton*>())
+                if (each->isVisible() && each->accessibleName().startsWith(QStringLiteral("smell")) &&
+                    each->text() == QStringLiteral("away"))
+                    return each;
+            return nullptr;
+        };
+        click_on(away());
+        QCOMPARE(state().job.own_points.size(), std::size_t(1));
+        QCOMPARE(state().job.own_points[0].name, std::string("strap buttons"));
+        QApplication::processEvents();
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(state().job.own_points.size(), std::size_t(2));
+        QVERIFY(!same_instrument(window()->session().document(), "x", 0).member("survey_own"));
+    }
+
+    /// Every string's slot has a picture of its own, which moves with its string.
+    void a_picture_of_a_slot() {
+        QTemporaryDir elsewhere;
+        const QString shot = elsewhere.filePath(QStringLiteral("shot.png"));
+        QImage image(320, 200, QImage::Format_RGB32);
+        image.fill(Qt::darkYellow);
+        QVERIFY(image.save(shot));
+        press(Qt::Key_2, Qt::ControlModifier);
+        window()->choose_string(1);
+        window()->survey()->pages()->take_slot_photo(shot);
+        QCOMPARE(state().job.slot_photos[1], std::string("slot-2.png"));
+        QVERIFY(QFile::exists(window_->path("lantern.files/slot-2.png")));
+        const auto away = [this]() -> QToolButton* {
+            for (auto* photo : window()->survey()->findChildren<PhotoButton*>())
+                for (auto* button : photo->findChildren<QToolButton*>())
+                    if (button->text() == QStringLiteral("no picture") && button->isVisible()) return button;
+            return nullptr;
+        };
+        QVERIFY(away());
+        window()->choose_string(0);
+        QVERIFY(!away());
+        window()->strings()->add_string(); // before it
+        QCOMPARE(state().job.slot_photos[2], std::string("slot-2.png"));
+        press(Qt::Key_Z, Qt::ControlModifier);
+        window()->choose_string(1);
+        click_on(away());
+        QVERIFY(state().job.slot_photos[1].empty());
+        press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(state().job.slot_photos[1], std::string("slot-2.png"));
+        QVERIFY(!find(same_instrument(window()->session().document(), "x", 0), "strings[1].photo"));
     }
 
     void a_picture_goes_into_the_jobs_folder_and_with_its_copy() {

@@ -34,6 +34,20 @@ std::vector<Message> survey_doubts(const std::vector<SurveyFinding>& findings) {
     return doubts;
 }
 
+std::vector<Message> own_point_notes(const std::vector<OwnPoint>& points) {
+    std::vector<Message> notes;
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        const SurveyFinding& finding = points[i].finding;
+        const std::string where = "survey_own[" + std::to_string(i) + "]";
+        const std::string words = points[i].name + (finding.note.empty() ? "" : ": " + finding.note);
+        if (finding.mark == SurveyMark::found)
+            notes.push_back({"own_point_found", Severity::note, where, {words}});
+        if (finding.mark == SurveyMark::doubtful)
+            notes.push_back({"own_point_doubtful", Severity::note, where, {words}});
+    }
+    return notes;
+}
+
 std::optional<std::size_t> unsafe_finding(const std::vector<SurveyFinding>& findings) {
     for (std::size_t i = 0; i < findings.size(); ++i)
         if (findings[i].mark == SurveyMark::found && survey_points()[i].weight == SurveyWeight::unsafe)

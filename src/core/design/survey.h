@@ -43,8 +43,17 @@ struct SurveyFinding {
     std::string photo; ///< a file in the job's folder of pictures
 };
 
+/// What a person looks at besides: it has a name, no place and no weight.
+struct OwnPoint {
+    std::string name;
+    SurveyFinding finding;
+};
+
 /// What the findings mean, the gravest first; one finding a point, in their order.
 std::vector<Message> survey_doubts(const std::vector<SurveyFinding>& findings);
+
+/// What was found or is doubtful at points of one's own, a note each.
+std::vector<Message> own_point_notes(const std::vector<OwnPoint>& points);
 
 /// The first finding that makes a set-up unsafe: its place among the points.
 std::optional<std::size_t> unsafe_finding(const std::vector<SurveyFinding>& findings);

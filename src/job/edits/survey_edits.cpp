@@ -62,6 +62,43 @@ Value with_survey_text(const Value& document, const SurveyPoint& point, std::str
     return with(document, place, text);
 }
 
+namespace {
+
+std::string own_key(std::size_t place) {
+    return "survey_own[" + std::to_string(place) + "]";
+}
+
+} // namespace
+
+Value with_own_point(const Value& document, const std::string& name) {
+    const Value* list = find(document, "survey_own");
+    Value::Array points = list && list->array() ? *list->array() : Value::Array{};
+    points.push_back(with(Value(Value::Object{}), "name", name));
+    return with(document, "survey_own", std::move(points));
+}
+
+Value without_own_point(const Value& document, std::size_t place) {
+    const Value* list = find(document, "survey_own");
+    if (!list || !list->array() || place >= list->array()->size()) return document;
+    Value::Array points = *list->array();
+    points.erase(points.begin() + static_cast<std::ptrdiff_t>(place));
+    return points.empty() ? without(document, "survey_own") : with(document, "survey_own", std::move(points));
+}
+
+Value with_own_mark(const Value& document, std::size_t place, SurveyMark mark) {
+    return with(document, own_key(place) + ".state", std::string(word_of(mark)));
+}
+
+Value with_own_note(const Value& document, std::size_t place, const std::string& note) {
+    const std::string key = own_key(place) + ".note";
+    return note.empty() ? without(document, key) : with(document, key, note);
+}
+
+Value with_slot_photo(const Value& document, std::size_t string, const std::string& photo) {
+    const std::string key = "strings[" + std::to_string(string) + "].photo";
+    return photo.empty() ? without(document, key) : with(document, key, photo);
+}
+
 Value with_found_reading(const Value& document, std::size_t strings, const FoundReading& reading,
                          std::string_view when) {
     const Value::Array& entries = written_readings(document);

@@ -19,6 +19,14 @@ namespace fm {
 [[nodiscard]] Value with_survey_text(const Value& document, const SurveyPoint& point, std::string_view key,
                                      const std::string& text);
 
+/// A point of one's own more, not looked at yet; one less; what was seen at one, and the words about it.
+[[nodiscard]] Value with_own_point(const Value& document, const std::string& name);
+[[nodiscard]] Value without_own_point(const Value& document, std::size_t place);
+[[nodiscard]] Value with_own_mark(const Value& document, std::size_t place, SurveyMark mark);
+[[nodiscard]] Value with_own_note(const Value& document, std::size_t place, const std::string& note);
+/// A picture of a string's slot, by its name in the job's folder; "" takes it away.
+[[nodiscard]] Value with_slot_photo(const Value& document, std::size_t string, const std::string& photo);
+
 /// What one reading as found sets.
 struct FoundReading {
     /// Places within the entry and what stands there: "strings[2].action12_mm", "relief", "humidity_pct"; the

@@ -20,12 +20,22 @@ namespace fm {
 
 constexpr int newest_job_version = 1;
 
+struct NamedFile {
+    double mm = 0;
+    std::string name;
+};
+
 /// The shop's own things that a job is cut with.
 struct Tools {
     std::vector<double> nut_files_mm;
     std::vector<double> feelers_mm;
     std::vector<double> shims_mm;
     std::vector<double> radius_blocks_mm;
+    std::vector<NamedFile> nut_file_names = {}; ///< what the shop calls some of its files
+    bool usual_files = false;                   ///< the files are what a shop usually has, not yet this one's
+
+    /// What the shop calls a file of that width; "" where it has no name for it.
+    std::string_view name_of_file(double width_mm) const;
 };
 
 /// The lists of tools a job has of its own; what it does not name is the shop's.
@@ -39,6 +49,7 @@ struct OwnTools {
 struct Job {
     std::string title;
     std::string owner;
+    std::string kind; ///< that it began from, or became: a shipped one's word, or a shop's name; "" for none
     int version = newest_job_version;
     double a4_hz = 440;
     bool left_handed = false;
@@ -46,6 +57,8 @@ struct Job {
     Units units;          ///< of each kind of length
     Design design;
     std::vector<SurveyFinding> survey; ///< one a point, in the order of survey_points()
+    std::vector<OwnPoint> own_points;
+    std::vector<std::string> slot_photos; ///< of each string's slot, a file in the job's folder; "" for none
     ReadingLog readings;
     std::vector<PrintedSheets> sheets;       ///< what was printed, in order
     IntonationWay intonation;                ///< how cents are read and crowns moved

@@ -223,6 +223,7 @@ void put_fret_plane(Job& job, std::vector<Message>& problems) {
 void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     job.title = root.text_or("title", "");
     job.owner = root.text_or("owner", "");
+    job.kind = root.text_or("kind", "");
     root.whole_or("defaults", 1, 1,
                   1000); // what was taken for what it does not say (job/read/old_defaults.h)
     job.a4_hz = root.number_or("a4_hz", 440.0, {200.0, 900.0});
@@ -232,11 +233,14 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
     Reader units = root.object("units", false);
     for (std::size_t kind = 0; kind < job.units.each.size(); ++kind)
         job.units.each[kind] = units.choice_or(words_of(LengthKind{})[kind], job.units.each[kind]);
+    job.units.tension = units.choice_or("tension", job.units.tension);
     Design& design = job.design;
     read_neck(root, design);
     int own_course = -1; // counts down: never a number a file may hold
-    for (Reader& reader : root.objects("strings", 1, 14, true))
+    for (Reader& reader : root.objects("strings", 1, 14, true)) {
         design.strings.emplace_back(), read_string(reader, own_course--, job.a4_hz, design);
+        job.slot_photos.push_back(read_photo(reader));
+    }
     if (design.strings.empty()) return;
     read_nut(root, design);
     read_saddle(root, design);
@@ -255,6 +259,7 @@ void read_whole(Reader& root, Job& job, std::vector<Message>& problems) {
                       choices.choice_if<NutChoice>("nut")};
     if (design.choices.nut == NutChoice::choose) choices.fault("choose_not_chosen", "nut");
     job.survey = read_survey(root);
+    job.own_points = read_own_points(root);
     for (std::size_t i = 0; i < job.survey.size(); ++i)
         if (survey_points()[i].word == "rod_stuck")
             design.neck.rod_stuck = job.survey[i].mark == SurveyMark::found;

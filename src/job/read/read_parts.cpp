@@ -129,8 +129,18 @@ OwnTools read_tools(Reader tools) {
 }
 
 Tools tools_with(const Tools& shops, const OwnTools& own) {
-    return {own.nut_files_mm.value_or(shops.nut_files_mm), own.feelers_mm.value_or(shops.feelers_mm),
-            own.shims_mm.value_or(shops.shims_mm), own.radius_blocks_mm.value_or(shops.radius_blocks_mm)};
+    return {own.nut_files_mm.value_or(shops.nut_files_mm),
+            own.feelers_mm.value_or(shops.feelers_mm),
+            own.shims_mm.value_or(shops.shims_mm),
+            own.radius_blocks_mm.value_or(shops.radius_blocks_mm),
+            shops.nut_file_names,
+            shops.usual_files && !own.nut_files_mm};
+}
+
+std::string_view Tools::name_of_file(double width_mm) const {
+    for (const NamedFile& file : nut_file_names)
+        if (file.mm == width_mm) return file.name;
+    return {};
 }
 
 std::optional<std::size_t> read_replaces(Reader& entry, std::size_t place) {

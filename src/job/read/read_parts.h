@@ -27,6 +27,9 @@ void read_bridge(Reader& root, Design& design);
 /// itself
 std::optional<std::size_t> read_replaces(Reader& entry, std::size_t place);
 std::vector<SurveyFinding> read_survey(Reader& root);
+std::vector<OwnPoint> read_own_points(Reader& root);
+/// A picture's name under "photo"; "" for none.
+std::string read_photo(Reader& reader);
 std::vector<ReadingEntry> read_readings(Reader& root, const Design& design);
 
 } // namespace fm

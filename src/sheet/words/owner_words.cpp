@@ -29,6 +29,11 @@ public:
             any = true;
             bullet(sheet_sentence(points[i].name_id()) + (finding.note.empty() ? "" : ": " + finding.note));
         }
+        for (const OwnPoint& point : job_.own_points) {
+            if (point.finding.mark != SurveyMark::found) continue;
+            any = true;
+            bullet(point.name + (point.finding.note.empty() ? "" : ": " + point.finding.note));
+        }
         if (story_.relief_mm.found) {
             any = true;
             bullet(with_values(translate("sheet", "The neck was bowed by %1."),

@@ -207,17 +207,20 @@ QString SurveyCanvas::off_words(Read what) const {
     const bool fractions =
         read_in == Unit::sixty_fourths; // what lies between two of them is told in thousandths
     const Unit unit = fractions ? Unit::thou : read_in;
+    const auto amount = [&](double mm) {
+        return fractions ? number_text(mm / mm_per(unit), 0) : length_number(mm, unit);
+    };
     const auto found = as_found(state(), what, view_.string);
     const auto target = wanted(state(), what, view_.string);
     QStringList words;
     if (found && target) {
         const double off_mm = *found - *target;
-        words << (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
-                     length_number(std::abs(off_mm), unit);
+        words << (off_mm < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + amount(std::abs(off_mm));
     }
     if (const auto u_mm = gauge_for(state(), what, view_.gauges).u_mm())
-        words << QStringLiteral("\u00b1\u00a0") +
-                     (unit == Unit::mm ? number_text(*u_mm, 3) : length_short(*u_mm, unit));
+        words << QStringLiteral("\u00b1\u00a0") + (unit == Unit::mm ? number_text(*u_mm, 3)
+                                                   : fractions      ? amount(*u_mm)
+                                                                    : length_short(*u_mm, unit));
     if (fractions && !words.isEmpty()) words << unit_text(unit);
     return words.join(QLatin1Char(' '));
 }

@@ -5,16 +5,12 @@
 #include "job/document/pictures.h"
 #include "job/edits/edits.h"
 #include "job/edits/survey_edits.h"
-#include "sheet/drawing/picture_file.h"
 #include "ui/look/flow_layout.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/station/survey/survey_readings.h"
 
-#include <QDesktopServices>
-#include <QFileDialog>
 #include <QToolButton>
-#include <QUrl>
 #include <QVBoxLayout>
 
 #include <array>
@@ -26,7 +22,6 @@ namespace {
 /// Gauges a height over a fret is read with.
 constexpr std::array gap_gauges{"feeler", "caliper", "dial", "light", "half_mm_rule", "rule_64ths"};
 constexpr std::array units{Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths};
-constexpr QSize thumbnail{92, 58};
 /// What the buttons of a point mean, by the key that means the same: nothing, fine, doubtful, found.
 constexpr std::array mark_keys{0, 1, 3, 2};
 
@@ -59,28 +54,23 @@ void SurveyPages::add_walk_page() {
     connect(note_, &TextField::entered, this, [this](const QString& words) {
         commit(tr("note"), with_survey_text(session_.document(), point(), "note", words.toStdString()));
     });
-    photo_ = new QToolButton;
-    photo_->setProperty("plain", true);
-    photo_->setIconSize(thumbnail);
-    connect(photo_, &QToolButton::clicked, this, [this] {
-        if (photo_shown_.isEmpty())
-            choose_photo();
-        else
-            QDesktopServices::openUrl(QUrl::fromLocalFile(photo_shown_));
-    });
-    photo_away_ = new QToolButton;
-    photo_away_->setText(tr("no picture"));
-    photo_away_->setProperty("plain", true);
-    photo_away_->setToolTip(tr("The point goes without its picture; the file stays in the job's folder"));
-    connect(photo_away_, &QToolButton::clicked, this, [this] {
+    photo_ = new PhotoButton;
+    connect(photo_, &PhotoButton::chosen, this, &SurveyPages::take_photo);
+    connect(photo_, &PhotoButton::taken_away, this, [this] {
         commit(tr("no picture"), with_survey_text(session_.document(), point(), "photo", {}));
     });
-    add_page(tr("Look"), {mark_, labelled(note_, tr("note")), boxed({photo_, photo_away_})});
+    own_ = new OwnPointsList(session_);
+    connect(own_, &OwnPointsList::changed, this, &SurveyPages::commit);
+    add_page(tr("Look"), {mark_, labelled(note_, tr("note")), photo_, own_});
 }
 
 void SurveyPages::add_slots_page() {
     slot_ = seen_row();
-    add_page(tr("Slots"), {slot_});
+    slot_photo_ = new PhotoButton;
+    connect(slot_photo_, &PhotoButton::chosen, this, &SurveyPages::take_slot_photo);
+    connect(slot_photo_, &PhotoButton::taken_away, this,
+            [this] { commit(tr("no picture"), with_slot_photo(session_.document(), view_.string, {})); });
+    add_page(tr("Slots"), {slot_, slot_photo_});
 }
 
 void SurveyPages::add_gauges_page() {
@@ -114,18 +104,21 @@ void SurveyPages::list_gauges() {
     relief_gauge_ = row(tr("Relief read with"), QStringLiteral("relief"));
 }
 
-/// Heights the shop wants by way of playing, each a button.
+/// Heights the shop wants by way of playing, each a button: those for this job's kind, and those for all that
+/// have no like among them.
 void SurveyPages::list_heights() {
     qDeleteAll(heights_->findChildren<QToolButton*>(QString(), Qt::FindDirectChildrenOnly));
-    for (const ShopHeights& heights : session_.workshop().heights()) {
+    for (const ShopHeights& heights : heights_for(session_.workshop().heights(), session_.state().job.kind)) {
         const Units& in = session_.state().job.units;
-        QToolButton* button =
-            plain_button(QString::fromStdString(heights.name).left(40),
-                         tr("Wanted: %1 and %2 over fret 1, %3 and %4 over fret 12, bass and treble")
-                             .arg(length_with_unit(heights.gap_mm.bass_mm, in.gap()),
-                                  length_with_unit(heights.gap_mm.treble_mm, in.gap()),
-                                  length_with_unit(heights.action_mm.bass_mm, in.action()),
-                                  length_with_unit(heights.action_mm.treble_mm, in.action())));
+        QString name = QString::fromStdString(heights.name);
+        if (session_.state().job.kind.empty() && !heights.kind.empty())
+            name += QStringLiteral(", ") + QString::fromStdString(heights.kind);
+        QToolButton* button = plain_button(
+            name.left(40), tr("Wanted: %1 and %2 over fret 1, %3 and %4 over fret 12, bass and treble")
+                               .arg(length_with_unit(heights.gap_mm.bass_mm, in.gap()),
+                                    length_with_unit(heights.gap_mm.treble_mm, in.gap()),
+                                    length_with_unit(heights.action_mm.bass_mm, in.action()),
+                                    length_with_unit(heights.action_mm.treble_mm, in.action())));
         connect(button, &QToolButton::clicked, this, [this, heights] { set_heights(heights); });
         heights_->layout()->addWidget(button);
     }
@@ -197,7 +190,13 @@ void SurveyPages::add_units_page() {
                         with(session_.document(), key, std::string(word_of(unit)))};
         });
     }
-    add_page(tr("Units"), {unit_, units_[0], units_[1], units_[2], units_[3]});
+    tension_ = new ChoiceRow(tr("Tension"), {{tr("newton"), {}, {}}, {tr("pounds"), {}, {}}});
+    picks(tension_, [this](int index) -> Picked {
+        const auto unit = static_cast<TensionUnit>(index);
+        return Pick{unit == TensionUnit::pound ? tr("tension in pounds") : tr("tension in newton"),
+                    with(session_.document(), "units.tension", std::string(word_of(unit)))};
+    });
+    add_page(tr("Units"), {unit_, units_[0], units_[1], units_[2], units_[3], tension_});
 }
 
 void SurveyPages::add_playing_page() {
@@ -238,50 +237,30 @@ void SurveyPages::mark(int mark) {
     commit(names[static_cast<std::size_t>(mark)], with_survey_mark(session_.document(), point(), chosen));
 }
 
-void SurveyPages::choose_photo() {
-    const QString path = QFileDialog::getOpenFileName(
-        this, tr("A picture of it"), {}, tr("Pictures (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)"));
-    if (!path.isEmpty()) take_photo(path);
+void SurveyPages::take_photo(const QString& path) {
+    keep_photo(path, QString::fromLatin1(point().word.data(), static_cast<qsizetype>(point().word.size())),
+               [this](const std::string& name) {
+                   return with_survey_text(session_.document(), point(), "photo", name);
+               });
 }
 
-void SurveyPages::take_photo(const QString& path) {
+void SurveyPages::take_slot_photo(const QString& path) {
+    keep_photo(path, QStringLiteral("slot-%1").arg(view_.string + 1), [this](const std::string& name) {
+        return with_slot_photo(session_.document(), view_.string, name);
+    });
+}
+
+/// @param word the picture is called by @param named what the job becomes with a picture of that name
+void SurveyPages::keep_photo(const QString& path, const QString& word,
+                             const std::function<Value(const std::string&)>& named) {
     if (session_.read_only()) return;
     if (const QString fault = picture_fault(path); !fault.isEmpty()) return Q_EMIT refused(fault);
     try {
-        const QString name = copy_picture(
-            path, session_.pictures(),
-            QString::fromLatin1(point().word.data(), static_cast<qsizetype>(point().word.size())));
-        commit(tr("picture"), with_survey_text(session_.document(), point(), "photo", name.toStdString()));
+        const QString name = copy_picture(path, session_.pictures(), word);
+        commit(tr("picture"), named(name.toStdString()));
     } catch (const InputError& error) {
         Q_EMIT refused(message_text(error.message(), session_.state().job.units));
     }
-}
-
-void SurveyPages::show_photo(const QString& name) {
-    const QString path = name.isEmpty() ? QString() : session_.pictures() + QLatin1Char('/') + name;
-    photo_away_->setVisible(!name.isEmpty());
-    if (path == photo_shown_ && !photo_->text().isEmpty()) return;
-    photo_shown_ = path;
-    photo_->setText(name.isEmpty() ? tr("a picture…") : name);
-    photo_->setToolTip(name.isEmpty() ? tr("Keep a picture of it in the job's folder; or drop one here")
-                                      : tr("Show the picture"));
-    photo_->setAccessibleName(photo_->toolTip());
-    show_thumbnail({});
-    photo_reading_.stop();
-    if (name.isEmpty()) return;
-    photo_reading_.ask([path](const std::atomic<bool>&) { return read_picture(path, thumbnail.width()); },
-                       [this, name](const PictureFile& picture) {
-                           show_thumbnail(picture.image);
-                           if (picture.image.isNull()) {
-                               photo_->setText(tr("%1 cannot be shown").arg(name));
-                               photo_->setToolTip(picture.fault);
-                           }
-                       });
-}
-
-void SurveyPages::show_thumbnail(const QImage& image) {
-    photo_->setIcon(image.isNull() ? QIcon() : QIcon(QPixmap::fromImage(image)));
-    photo_->setToolButtonStyle(image.isNull() ? Qt::ToolButtonTextOnly : Qt::ToolButtonIconOnly);
 }
 
 /// What the shop has may be another by now.
@@ -292,9 +271,9 @@ void SurveyPages::show_shop() {
         gauges_shown_ = gauges;
         list_gauges();
     }
-    std::vector<std::string> heights;
-    for (const ShopHeights& each : session_.workshop().heights()) heights.push_back(each.name);
-    heights_->parentWidget()->setVisible(!heights.empty());
+    std::vector<std::string> heights{session_.state().job.kind};
+    for (const ShopHeights& each : session_.workshop().heights()) heights.push_back(each.name + each.kind);
+    heights_->parentWidget()->setVisible(heights.size() > 1);
     if (heights == heights_shown_) return;
     heights_shown_ = heights;
     list_heights();
@@ -306,7 +285,10 @@ void SurveyPages::show_state() {
     mark_->set_chosen(
         static_cast<int>(std::find(mark_keys.begin(), mark_keys.end(), key) - mark_keys.begin()));
     note_->show_words(QString::fromStdString(finding().note));
-    show_photo(QString::fromStdString(finding().photo));
+    photo_->show_photo(session_.pictures(), QString::fromStdString(finding().photo));
+    slot_photo_->show_photo(session_.pictures(), QString::fromStdString(state.job.slot_photos[view_.string]));
+    for (PhotoButton* photo : {photo_, slot_photo_}) photo->set_read_only(session_.read_only());
+    own_->refresh();
     show_seen(slot_);
     show_shop();
     const auto show_gauge = [&](ChoiceRow* row, Read what) {
@@ -333,6 +315,7 @@ void SurveyPages::show_state() {
     unit_->set_chosen(plain ? place_of(state.job.unit) : -1);
     for (std::size_t kind = 0; kind < units_.size(); ++kind)
         units_[kind]->set_chosen(place_of(state.job.units.each[kind]));
+    tension_->set_chosen(static_cast<int>(state.job.units.tension));
 }
 
 } // namespace fm

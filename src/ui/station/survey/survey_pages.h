@@ -1,9 +1,8 @@
 #pragma once
+#include "ui/field/photo_button.h"
 #include "ui/field/text_field.h"
-#include "ui/look/off_thread.h"
 #include "ui/page/part_pages.h"
-
-class QToolButton;
+#include "ui/station/survey/own_points.h"
 
 namespace fm {
 
@@ -16,6 +15,8 @@ public:
     void mark(int mark);
     /// Keeps a picture of the chosen point in the job's folder.
     void take_photo(const QString& path);
+    /// The same of the chosen string's slot.
+    void take_slot_photo(const QString& path);
 
 Q_SIGNALS:
     void point_stepped(int by);
@@ -36,20 +37,18 @@ private:
     void add_job_page();
     void add_units_page();
     void add_playing_page();
-    void choose_photo();
-    void show_photo(const QString& name);
-    void show_thumbnail(const QImage& image);
+    void keep_photo(const QString& path, const QString& word,
+                    const std::function<Value(const std::string&)>& named);
     TextField* text(const char* key, const QString& name, int width);
     const SurveyPoint& point() const { return survey_points()[view_.point]; }
     const SurveyFinding& finding() const { return session_.state().job.survey[view_.point]; }
 
     ChoiceRow* mark_ = nullptr;
     TextField* note_ = nullptr;
-    QToolButton* photo_ = nullptr;
-    QToolButton* photo_away_ = nullptr;
-    OffThread photo_reading_{this};
-    QString photo_shown_; ///< path of the picture on the button
+    PhotoButton* photo_ = nullptr;
+    OwnPointsList* own_ = nullptr;
     SeenRow* slot_ = nullptr;
+    PhotoButton* slot_photo_ = nullptr;
     QWidget* gauges_ = nullptr;
     QWidget* heights_ = nullptr; ///< buttons of the shop's wanted heights
     std::vector<std::string> gauges_shown_;
@@ -63,6 +62,7 @@ private:
     ChoiceRow* hand_ = nullptr;
     ChoiceRow* unit_ = nullptr;
     std::array<ChoiceRow*, 4> units_{};
+    ChoiceRow* tension_ = nullptr;
 };
 
 } // namespace fm
