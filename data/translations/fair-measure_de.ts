@@ -2444,10 +2444,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>%1, %2: %3</translation>
     </message>
     <message>
-        <source>%1 is no reading in cents; allowed is −200 to 200</source>
-        <translation>%1 ist keine Messung in Cent; erlaubt ist −200 bis 200</translation>
-    </message>
-    <message>
         <source>From fret 12 to the crown, measured along the string</source>
         <translation>Vom 12. Bund bis zur Krone, an der Saite entlang gemessen</translation>
     </message>
@@ -2478,6 +2474,50 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>again</source>
         <translation>neu</translation>
+    </message>
+    <message>
+        <source>way flat</source>
+        <translation>viel zu tief</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>zu tief</translation>
+    </message>
+    <message>
+        <source>a bit flat</source>
+        <translation>etwas zu tief</translation>
+    </message>
+    <message>
+        <source>in tune</source>
+        <translation>stimmt</translation>
+    </message>
+    <message>
+        <source>a bit sharp</source>
+        <translation>etwas zu hoch</translation>
+    </message>
+    <message>
+        <source>sharp</source>
+        <translation>zu hoch</translation>
+    </message>
+    <message>
+        <source>way sharp</source>
+        <translation>viel zu hoch</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>länger</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <translation>kürzer</translation>
+    </message>
+    <message>
+        <source>Heard: a direction and no amount. A tuner&apos;s cents say how far.</source>
+        <translation>Gehört: eine Richtung und kein Betrag. Die Cent eines Stimmgeräts sagen, wie weit.</translation>
+    </message>
+    <message>
+        <source>%1 is no reading in cents; allowed is −200 to 200, or flat, a bit sharp, way sharp, in tune</source>
+        <translation>%1 ist keine Ablesung in Cent; erlaubt ist −200 bis 200, oder zu tief, etwas zu hoch, viel zu hoch, stimmt</translation>
     </message>
 </context>
 <context>
@@ -2545,10 +2585,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Cents and moves</source>
         <translation>Cent und Wege</translation>
-    </message>
-    <message>
-        <source>Type what the tuner reads, in cents, + sharp; Enter goes on to the next string</source>
-        <translation>Tippen, was das Stimmgerät zeigt, in Cent, + zu hoch; Eingabe geht zur nächsten Saite</translation>
     </message>
     <message>
         <source>Moved, tuned</source>
@@ -2665,6 +2701,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>The design sets it forward; what each further tenth gains of all errors, in cents: %1.</source>
         <translation>Der Entwurf setzt ihn vor; was jedes weitere Zehntel an allen Fehlern gewinnt, in Cent: %1.</translation>
+    </message>
+    <message>
+        <source>%1: heard at fret %2</source>
+        <translation>%1: am Bund %2 gehört</translation>
+    </message>
+    <message>
+        <source>Type what the tuner reads, in cents, + sharp, or what you hear: flat, a bit sharp; Enter goes on to the next string</source>
+        <translation>Tippe, was das Stimmgerät zeigt, in Cent, + zu hoch, oder was du hörst: zu tief, etwas zu hoch; Enter geht zur nächsten Saite</translation>
     </message>
 </context>
 <context>
@@ -3541,6 +3585,22 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>%1 is one of the kinds to begin from now.</source>
         <translation>%1 ist nun eine der Arten, mit denen man beginnt.</translation>
+    </message>
+    <message>
+        <source>kind: %1</source>
+        <translation>Art: %1</translation>
+    </message>
+    <message>
+        <source>Now: %1. What was measured and read stayed; the rest is assumed.</source>
+        <translation>Jetzt: %1. Was gemessen und abgelesen war, blieb; der Rest ist angenommen.</translation>
+    </message>
+    <message>
+        <source>Of another &amp;kind</source>
+        <translation>Von anderer &amp;Art</translation>
+    </message>
+    <message>
+        <source>What is assumed, chosen and wanted becomes the kind&apos;s; what was measured and read stays</source>
+        <translation>Angenommenes, Gewähltes und Ziele werden die der Art; Gemessenes und Abgelesenes bleibt</translation>
     </message>
 </context>
 <context>
@@ -4437,6 +4497,62 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Verdict</source>
         <translation>Urteil</translation>
     </message>
+    <message>
+        <source>This nut</source>
+        <translation>Dieser Sattel</translation>
+    </message>
+    <message>
+        <source>from a blank</source>
+        <translation>aus Rohling</translation>
+    </message>
+    <message>
+        <source>cut here; filed, filled, shimmed or made anew</source>
+        <translation>hier gemacht; gefeilt, gefüllt, unterlegt oder neu</translation>
+    </message>
+    <message>
+        <source>bought, slotted</source>
+        <translation>gekauft, gekerbt</translation>
+    </message>
+    <message>
+        <source>its slots are cut: lowered from below first</source>
+        <translation>seine Kerben sind da: zuerst von unten tiefer</translation>
+    </message>
+    <message>
+        <source>locking</source>
+        <translation>klemmend</translation>
+    </message>
+    <message>
+        <source>never filed: up on shims, down at its seat by a repairer</source>
+        <translation>nie gefeilt: hoch auf Unterlagen, tiefer am Auflager in der Werkstatt</translation>
+    </message>
+    <message>
+        <source>nut from a blank</source>
+        <translation>Sattel aus Rohling</translation>
+    </message>
+    <message>
+        <source>nut bought and slotted</source>
+        <translation>Sattel gekauft und gekerbt</translation>
+    </message>
+    <message>
+        <source>locking nut</source>
+        <translation>Klemmsattel</translation>
+    </message>
+    <message>
+        <source>step the shims are rounded up to</source>
+        <translation>Schritt, auf den Unterlagen gerundet werden</translation>
+    </message>
+    <message>
+        <source>shims in steps of</source>
+        <translation>Unterlagen je</translation>
+    </message>
+    <message>
+        <source>packing found under the nut</source>
+        <translation>Unterlage, die unter dem Sattel lag</translation>
+    </message>
+    <message>
+        <source>packed with</source>
+        <translation>unterlegt mit</translation>
+    </message>
 </context>
 <context>
     <name>fm::NutStation</name>
@@ -4471,6 +4587,57 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>T, H</source>
         <translation>T, H</translation>
+    </message>
+</context>
+<context>
+    <name>fm::OwnPointsList</name>
+    <message>
+        <source>a point of your own to look at</source>
+        <translation>ein eigener Punkt zum Ansehen</translation>
+    </message>
+    <message>
+        <source>a point of your own…</source>
+        <translation>ein eigener Punkt …</translation>
+    </message>
+    <message>
+        <source>point %1</source>
+        <translation>Punkt %1</translation>
+    </message>
+    <message>
+        <source>fine</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>doubtful</source>
+        <translation>fraglich</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>gefunden</translation>
+    </message>
+    <message>
+        <source>note on %1</source>
+        <translation>Notiz zu %1</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>away</source>
+        <translation>weg</translation>
+    </message>
+    <message>
+        <source>%1 is not looked at any more</source>
+        <translation>%1 wird nicht mehr angesehen</translation>
+    </message>
+    <message>
+        <source>%1: seen</source>
+        <translation>%1: gesehen</translation>
+    </message>
+    <message>
+        <source>without %1</source>
+        <translation>ohne %1</translation>
     </message>
 </context>
 <context>
@@ -4623,6 +4790,41 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::PhotoButton</name>
+    <message>
+        <source>no picture</source>
+        <translation>kein Bild</translation>
+    </message>
+    <message>
+        <source>It goes without its picture; the file stays in the job&apos;s folder</source>
+        <translation>Es geht ohne sein Bild; die Datei bleibt im Ordner des Auftrags</translation>
+    </message>
+    <message>
+        <source>A picture of it</source>
+        <translation>Ein Bild davon</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</translation>
+    </message>
+    <message>
+        <source>a picture…</source>
+        <translation>ein Bild …</translation>
+    </message>
+    <message>
+        <source>Keep a picture of it in the job&apos;s folder</source>
+        <translation>Ein Bild davon im Ordner des Auftrags behalten</translation>
+    </message>
+    <message>
+        <source>Show the picture</source>
+        <translation>Das Bild zeigen</translation>
+    </message>
+    <message>
+        <source>%1 cannot be shown</source>
+        <translation>%1 lässt sich nicht zeigen</translation>
+    </message>
+</context>
+<context>
     <name>fm::PlacingCanvas</name>
     <message>
         <source>Drawing of the bridge&apos;s place</source>
@@ -4727,6 +4929,69 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>nut to %1, treble</source>
         <translation>Sattel bis %1, Diskant</translation>
+    </message>
+</context>
+<context>
+    <name>fm::PlanPicture</name>
+    <message>
+        <source>The plan, drawn</source>
+        <translation>Der Plan, gezeichnet</translation>
+    </message>
+    <message>
+        <source>bench</source>
+        <translation>Bank</translation>
+    </message>
+    <message>
+        <source>%1: at the bench</source>
+        <translation>%1: an der Bank</translation>
+    </message>
+    <message>
+        <source>%1: the station</source>
+        <translation>%1: die Station</translation>
+    </message>
+    <message>
+        <source>To the bench</source>
+        <translation>An die Bank</translation>
+    </message>
+    <message>
+        <source>To the intonation</source>
+        <translation>Zur Intonation</translation>
+    </message>
+    <message>
+        <source>Next: %1</source>
+        <translation>Als Nächstes: %1</translation>
+    </message>
+    <message>
+        <source>leave</source>
+        <translation>lassen</translation>
+    </message>
+    <message>
+        <source>Nothing is left to do: read once more, and write the record.</source>
+        <translation>Nichts mehr zu tun: noch einmal messen und das Protokoll schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 %2 min</source>
+        <translation>%1 %2 min</translation>
+    </message>
+    <message>
+        <source>+ %1 while %2: %3</source>
+        <translation>+ %1, während %2: %3</translation>
+    </message>
+    <message>
+        <source>%1 min of work, ready at %2 if begun now; written down %3 min</source>
+        <translation>%1 min Arbeit, um %2 fertig, wenn jetzt begonnen; aufgeschrieben %3 min</translation>
+    </message>
+    <message>
+        <source>± %1 each</source>
+        <translation>je ± %1</translation>
+    </message>
+    <message>
+        <source>± %1 to %2</source>
+        <translation>± %1 bis %2</translation>
+    </message>
+    <message>
+        <source>go</source>
+        <translation>hin</translation>
     </message>
 </context>
 <context>
@@ -4979,6 +5244,130 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Posts are never turned under tension: slacken, turn, tune, read again.</source>
         <translation>Bolzen werden nie unter Spannung gedreht: entspannen, drehen, stimmen, neu ablesen.</translation>
     </message>
+    <message>
+        <source>over fret 1</source>
+        <translation>über Bund 1</translation>
+    </message>
+    <message>
+        <source>over fret 12</source>
+        <translation>über Bund 12</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>held at %1</source>
+        <translation>gehalten am %1.</translation>
+    </message>
+    <message>
+        <source>capo at 1</source>
+        <translation>Kapo am 1.</translation>
+    </message>
+    <message>
+        <source>Neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>relief, held at %1 and %2</source>
+        <translation>Halskrümmung, gehalten an %1 und %2</translation>
+    </message>
+    <message>
+        <source>can be turned back</source>
+        <translation>lässt sich zurückdrehen</translation>
+    </message>
+    <message>
+        <source>can be taken out again</source>
+        <translation>lässt sich wieder herausnehmen</translation>
+    </message>
+    <message>
+        <source>what is off stays off</source>
+        <translation>was weg ist, bleibt weg</translation>
+    </message>
+    <message>
+        <source>Intonation</source>
+        <translation>Intonation</translation>
+    </message>
+    <message>
+        <source>cents at fret 12</source>
+        <translation>Cent am 12. Bund</translation>
+    </message>
+    <message>
+        <source>can be moved back</source>
+        <translation>lässt sich zurückschieben</translation>
+    </message>
+    <message>
+        <source>Last of all: fret 12 of every string against a tuner.</source>
+        <translation>Zuletzt: der 12. Bund jeder Saite gegen ein Stimmgerät.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 read with the heights as they are.</source>
+        <translation>%1 von %2 gemessen bei den Höhen, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>a new one</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>%1 bass, %2 treble</source>
+        <translation>%1 Bass, %2 Diskant</translation>
+    </message>
+    <message>
+        <source>each its own</source>
+        <translation>jede für sich</translation>
+    </message>
+    <message>
+        <source>pack %1</source>
+        <translation>unterlegen %1</translation>
+    </message>
+    <message>
+        <source>shim %1</source>
+        <translation>Unterlage %1</translation>
+    </message>
+    <message>
+        <source>shim %1, or fill</source>
+        <translation>Unterlage %1, oder füllen</translation>
+    </message>
+    <message>
+        <source>%1 from below</source>
+        <translation>%1 von unten</translation>
+    </message>
+    <message>
+        <source>fill %1</source>
+        <translation>%1 füllen</translation>
+    </message>
+    <message>
+        <source>file, %1 at most</source>
+        <translation>feilen, höchstens %1</translation>
+    </message>
+    <message>
+        <source>exposed %1 → %2</source>
+        <translation>frei %1 → %2</translation>
+    </message>
+    <message>
+        <source>breaks %1° → %2°</source>
+        <translation>knickt %1° → %2°</translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation>Gezeigt</translation>
+    </message>
+    <message>
+        <source>drawn</source>
+        <translation>gezeichnet</translation>
+    </message>
+    <message>
+        <source>as tables</source>
+        <translation>als Tabellen</translation>
+    </message>
+    <message>
+        <source>shimmed</source>
+        <translation>unterlegt</translation>
+    </message>
 </context>
 <context>
     <name>fm::Preferences</name>
@@ -5065,6 +5454,42 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>hard</source>
         <translation>hart</translation>
+    </message>
+    <message>
+        <source>Tension</source>
+        <translation>Spannung</translation>
+    </message>
+    <message>
+        <source>newton</source>
+        <translation>Newton</translation>
+    </message>
+    <message>
+        <source>pounds</source>
+        <translation>Pfund</translation>
+    </message>
+    <message>
+        <source>At the bench and on paper</source>
+        <translation>An der Bank und auf Papier</translation>
+    </message>
+    <message>
+        <source>Near enough in tune, once the tuner&apos;s ± is allowed for</source>
+        <translation>Nahe genug gestimmt, das ± des Stimmgeräts abgezogen</translation>
+    </message>
+    <message>
+        <source>Sounds when a string is there</source>
+        <translation>Töne, wenn eine Saite stimmt</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>an</translation>
+    </message>
+    <message>
+        <source>Paper</source>
+        <translation>Papier</translation>
     </message>
 </context>
 <context>
@@ -5364,6 +5789,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Gap over fret 1 with the string held down at fret %1, as found</source>
         <translation>Lücke über Bund 1, die Saite an Bund %1 gedrückt, wie gefunden</translation>
+    </message>
+    <message>
+        <source>Nothing yet. What is read, decided, filed, moved and printed comes here by itself, in order; a note is written below.</source>
+        <translation>Noch nichts. Was gemessen, entschieden, gefeilt, verschoben und gedruckt wird, kommt von selbst hierher, der Reihe nach; eine Notiz wird unten geschrieben.</translation>
     </message>
 </context>
 <context>
@@ -6447,10 +6876,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Saiten</translation>
     </message>
     <message>
-        <source>%1 N in all</source>
-        <translation>%1 N zusammen</translation>
-    </message>
-    <message>
         <source>Fill the low or wide slots</source>
         <translation>Tiefe oder weite Kerben füllen</translation>
     </message>
@@ -6882,6 +7307,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>printed</source>
         <translation>gedruckt</translation>
     </message>
+    <message>
+        <source>%1 %2 in all</source>
+        <translation>%1 %2 zusammen</translation>
+    </message>
 </context>
 <context>
     <name>fm::StopBar</name>
@@ -7016,10 +7445,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Masse, g/m</translation>
     </message>
     <message>
-        <source>tension, N</source>
-        <translation>Spannung, N</translation>
-    </message>
-    <message>
         <source>stress, MPa</source>
         <translation>Kernzug, MPa</translation>
     </message>
@@ -7078,6 +7503,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1 %2 confirmed</source>
         <translation>%1 %2 bestätigt</translation>
+    </message>
+    <message>
+        <source>tension, %1</source>
+        <translation>Spannung, %1</translation>
     </message>
 </context>
 <context>
@@ -7175,10 +7604,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>einzelne Saiten</translation>
     </message>
     <message>
-        <source>total tension %1 N</source>
-        <translation>gesamt %1 N</translation>
-    </message>
-    <message>
         <source>Add one</source>
         <translation>Eine mehr</translation>
     </message>
@@ -7241,6 +7666,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>New strings</source>
         <translation>Neue Saiten</translation>
+    </message>
+    <message>
+        <source>total tension %1 %2</source>
+        <translation>gesamt %1 %2</translation>
     </message>
 </context>
 <context>
@@ -7440,10 +7869,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>kein Bild</translation>
     </message>
     <message>
-        <source>The point goes without its picture; the file stays in the job&apos;s folder</source>
-        <translation>Der Punkt bleibt ohne Bild; die Datei bleibt im Ordner des Auftrags</translation>
-    </message>
-    <message>
         <source>Look</source>
         <translation>Ansehen</translation>
     </message>
@@ -7576,32 +8001,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>%1: gefunden</translation>
     </message>
     <message>
-        <source>A picture of it</source>
-        <translation>Ein Bild davon</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.webp *.bmp *.gif *.tif *.tiff)</translation>
-    </message>
-    <message>
         <source>picture</source>
         <translation>Bild</translation>
-    </message>
-    <message>
-        <source>a picture…</source>
-        <translation>ein Bild …</translation>
-    </message>
-    <message>
-        <source>Keep a picture of it in the job&apos;s folder; or drop one here</source>
-        <translation>Ein Bild davon im Ordner des Auftrags aufheben; oder eines hierher ziehen</translation>
-    </message>
-    <message>
-        <source>Show the picture</source>
-        <translation>Das Bild zeigen</translation>
-    </message>
-    <message>
-        <source>%1 cannot be shown</source>
-        <translation>%1 lässt sich nicht zeigen</translation>
     </message>
     <message>
         <source>Hand</source>
@@ -7682,6 +8083,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1: doubtful</source>
         <translation>%1: zweifelhaft</translation>
+    </message>
+    <message>
+        <source>Tension</source>
+        <translation>Spannung</translation>
+    </message>
+    <message>
+        <source>newton</source>
+        <translation>Newton</translation>
+    </message>
+    <message>
+        <source>pounds</source>
+        <translation>Pfund</translation>
+    </message>
+    <message>
+        <source>tension in pounds</source>
+        <translation>Spannung in Pfund</translation>
+    </message>
+    <message>
+        <source>tension in newton</source>
+        <translation>Spannung in Newton</translation>
     </message>
 </context>
 <context>
@@ -8350,6 +8771,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>bears behind the front edge: file it down there</source>
         <translation>liegt hinter der Vorderkante auf: dort tiefer feilen</translation>
+    </message>
+    <message>
+        <source>Read it at the survey.</source>
+        <translation>Beim Befund messen.</translation>
     </message>
 </context>
 <context>
@@ -12011,6 +12436,46 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>a bound at character {0}: only a reading can be more or less than a leaf</source>
         <translation>eine Schranke bei Zeichen {0}: nur eine Messung kann mehr oder weniger als ein Blatt sein</translation>
     </message>
+    <message>
+        <source>found: {0}</source>
+        <translation>gefunden: {0}</translation>
+    </message>
+    <message>
+        <source>to be looked at again: {0}</source>
+        <translation>nochmals anzusehen: {0}</translation>
+    </message>
+    <message>
+        <source>that kind has {0} strings; what was measured and read here is of {1}</source>
+        <translation>jene Art hat {0} Saiten; was hier gemessen und abgelesen ist, sind {1}</translation>
+    </message>
+    <message>
+        <source>{0}: way flat at fret {1}, by ear</source>
+        <translation>{0}: viel zu tief am Bund {1}, nach Gehör</translation>
+    </message>
+    <message>
+        <source>{0}: flat at fret {1}, by ear</source>
+        <translation>{0}: zu tief am Bund {1}, nach Gehör</translation>
+    </message>
+    <message>
+        <source>{0}: a bit flat at fret {1}, by ear</source>
+        <translation>{0}: etwas zu tief am Bund {1}, nach Gehör</translation>
+    </message>
+    <message>
+        <source>{0}: in tune at fret {1}, by ear</source>
+        <translation>{0}: stimmt am Bund {1}, nach Gehör</translation>
+    </message>
+    <message>
+        <source>{0}: a bit sharp at fret {1}, by ear</source>
+        <translation>{0}: etwas zu hoch am Bund {1}, nach Gehör</translation>
+    </message>
+    <message>
+        <source>{0}: sharp at fret {1}, by ear</source>
+        <translation>{0}: zu hoch am Bund {1}, nach Gehör</translation>
+    </message>
+    <message>
+        <source>{0}: way sharp at fret {1}, by ear</source>
+        <translation>{0}: viel zu hoch am Bund {1}, nach Gehör</translation>
+    </message>
 </context>
 <context>
     <name>sense</name>
@@ -13537,10 +14002,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Sattelfeilen</translation>
     </message>
     <message>
-        <source>Widths of the files for slots. Every slot is given the one that fits.</source>
-        <translation>Breiten der Feilen für Kerben. Jede Kerbe bekommt, die passt.</translation>
-    </message>
-    <message>
         <source>Feelers</source>
         <translation>Fühlerlehren</translation>
     </message>
@@ -13803,6 +14264,58 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>near enough, cents</source>
         <translation>nahe genug, Cent</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>Einlage</translation>
+    </message>
+    <message>
+        <source>called</source>
+        <translation>heißt</translation>
+    </message>
+    <message>
+        <source>Widths of the files for slots, and what you call them. Every slot is given the one that fits.</source>
+        <translation>Breiten der Feilen für Kerben, und wie sie heißen. Jede Kerbe bekommt, die passt.</translation>
+    </message>
+    <message>
+        <source>on (nylon, bass, …; none: all)</source>
+        <translation>auf (Nylon, Bass, …; leer: alle)</translation>
+    </message>
+    <message>
+        <source>Hands at the bench</source>
+        <translation>Hände an der Bank</translation>
+    </message>
+    <message>
+        <source>What was learned of the hand: how much of a pass asked for it takes. Emptied it is learned anew.</source>
+        <translation>Was von der Hand gelernt wurde: wie viel eines verlangten Zuges sie nimmt. Geleert wird neu gelernt.</translation>
+    </message>
+    <message>
+        <source>nut: passes seen</source>
+        <translation>Sattel: Züge gesehen</translation>
+    </message>
+    <message>
+        <source>nut: takes, of 1 asked for</source>
+        <translation>Sattel: nimmt, von 1 verlangt</translation>
+    </message>
+    <message>
+        <source>nut: give or take</source>
+        <translation>Sattel: mehr oder weniger</translation>
+    </message>
+    <message>
+        <source>saddle: passes seen</source>
+        <translation>Einlage: Züge gesehen</translation>
+    </message>
+    <message>
+        <source>saddle: takes, of 1 asked for</source>
+        <translation>Einlage: nimmt, von 1 verlangt</translation>
+    </message>
+    <message>
+        <source>saddle: give or take</source>
+        <translation>Einlage: mehr oder weniger</translation>
     </message>
 </context>
 <context>

@@ -32,4 +32,13 @@ Value kind_of_job(const Value& job, const std::string& name);
 /// none.
 [[nodiscard]] Value job_of_kind(const InstrumentKind& kind, const std::string& title);
 
+/// What a job of that kind is called in the job file: a shipped one by its word.
+const std::string& word_of_kind(const InstrumentKind& kind);
+
+/// The job as one of another kind: what was measured on the instrument, what was read, done and decided
+/// stays; what was assumed, the choices and what is wanted are the kind's.
+/// @throws InputError (kind_other_strings) where readings, or gauges that were measured, are of another
+/// number of strings
+[[nodiscard]] Value with_kind(const Value& job, const InstrumentKind& kind);
+
 } // namespace fm

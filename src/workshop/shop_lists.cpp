@@ -15,13 +15,25 @@ namespace fm {
 
 namespace {
 
-constexpr std::array<std::string_view, 2> parts{"nut", "saddle"};
+constexpr std::array<std::string_view, 2> parts{QT_TRANSLATE_NOOP("shop", "nut"),
+                                                QT_TRANSLATE_NOOP("shop", "saddle")};
 constexpr auto length = ShopCell::length;
 constexpr auto number = ShopCell::number;
 constexpr auto text = ShopCell::text;
 
+constexpr const char* size_key = "mm"; // of a length with a name beside it
+
 ShopList lengths(std::string_view key, const char* name, const char* told, LengthKind kind) {
-    return {key, name, told, {{"", QT_TRANSLATE_NOOP("shop", "size"), length, true, kind}}, true};
+    return {key, name, told, {{size_key, QT_TRANSLATE_NOOP("shop", "size"), length, true, kind}}, true};
+}
+
+/// The same with a name beside each.
+ShopList named_lengths(std::string_view key, std::string_view names, const char* name, const char* told,
+                       LengthKind kind) {
+    ShopList list = lengths(key, name, told, kind);
+    list.columns.push_back({"name", QT_TRANSLATE_NOOP("shop", "called"), text});
+    list.names = names;
+    return list;
 }
 
 ShopList operations(std::string_view key, const char* name) {
@@ -35,10 +47,11 @@ ShopList operations(std::string_view key, const char* name) {
 
 std::vector<ShopList> all_lists() {
     return {
-        lengths("nut_files_mm", QT_TRANSLATE_NOOP("shop", "Nut files"),
-                QT_TRANSLATE_NOOP("shop",
-                                  "Widths of the files for slots. Every slot is given the one that fits."),
-                LengthKind::small),
+        named_lengths("nut_files_mm", "nut_file_names", QT_TRANSLATE_NOOP("shop", "Nut files"),
+                      QT_TRANSLATE_NOOP("shop",
+                                        "Widths of the files for slots, and what you call them. Every "
+                                        "slot is given the one that fits."),
+                      LengthKind::small),
         lengths("feelers_mm", QT_TRANSLATE_NOOP("shop", "Feelers"),
                 QT_TRANSLATE_NOOP("shop", "Leaves to read gaps with, and to stop the file on."),
                 LengthKind::gap),
@@ -70,6 +83,7 @@ std::vector<ShopList> all_lists() {
          QT_TRANSLATE_NOOP("shop",
                            "By way of playing: what is wanted under the outer strings, to set a job by."),
          {{"name", QT_TRANSLATE_NOOP("shop", "played"), text, true},
+          {"kind", QT_TRANSLATE_NOOP("shop", "on (nylon, bass, …; none: all)"), text},
           {"gap_bass_mm", QT_TRANSLATE_NOOP("shop", "fret 1, bass"), length, true, LengthKind::gap},
           {"gap_treble_mm", QT_TRANSLATE_NOOP("shop", "treble"), length, true, LengthKind::gap},
           {"action_bass_mm", QT_TRANSLATE_NOOP("shop", "fret 12, bass"), length, true, LengthKind::action},
@@ -94,6 +108,7 @@ std::vector<ShopList> all_lists() {
          QT_TRANSLATE_NOOP("shop", "What each step takes, and the waits between them."),
          {{"", QT_TRANSLATE_NOOP("shop", "step"), text}, {"", QT_TRANSLATE_NOOP("shop", "minutes"), number}},
          false,
+         {},
          {{"setup_minutes.rod", QT_TRANSLATE_NOOP("shop", "truss rod"), number},
           {"setup_minutes.saddle_bottom", QT_TRANSLATE_NOOP("shop", "saddle's bottom"), number},
           {"setup_minutes.saddle_top", QT_TRANSLATE_NOOP("shop", "saddle's top, each string"), number},
@@ -106,11 +121,25 @@ std::vector<ShopList> all_lists() {
           {"setup_minutes.neck_settles", QT_TRANSLATE_NOOP("shop", "the neck settles"), number},
           {"setup_minutes.glue_cures", QT_TRANSLATE_NOOP("shop", "glue cures"), number},
           {"setup_minutes.strings_stretch", QT_TRANSLATE_NOOP("shop", "the strings stretch"), number}}},
+        {"bench.hands",
+         QT_TRANSLATE_NOOP("shop", "Hands at the bench"),
+         QT_TRANSLATE_NOOP("shop", "What was learned of the hand: how much of a pass asked for it takes. "
+                                   "Emptied it is learned anew."),
+         {{"", QT_TRANSLATE_NOOP("shop", "what"), text}, {"", QT_TRANSLATE_NOOP("shop", "value"), number}},
+         false,
+         {},
+         {{"bench.hands.nut.passes", QT_TRANSLATE_NOOP("shop", "nut: passes seen"), number},
+          {"bench.hands.nut.took", QT_TRANSLATE_NOOP("shop", "nut: takes, of 1 asked for"), number},
+          {"bench.hands.nut.scatter", QT_TRANSLATE_NOOP("shop", "nut: give or take"), number},
+          {"bench.hands.saddle.passes", QT_TRANSLATE_NOOP("shop", "saddle: passes seen"), number},
+          {"bench.hands.saddle.took", QT_TRANSLATE_NOOP("shop", "saddle: takes, of 1 asked for"), number},
+          {"bench.hands.saddle.scatter", QT_TRANSLATE_NOOP("shop", "saddle: give or take"), number}}},
         {"rate_per_hour",
          QT_TRANSLATE_NOOP("shop", "Money and allowances"),
          QT_TRANSLATE_NOOP("shop", "What an hour costs, and what a blank must be larger by."),
          {{"", QT_TRANSLATE_NOOP("shop", "what"), text}, {"", QT_TRANSLATE_NOOP("shop", "value"), number}},
          false,
+         {},
          {{"name", QT_TRANSLATE_NOOP("shop", "name of the shop"), text},
           {"rate_per_hour", QT_TRANSLATE_NOOP("shop", "an hour"), number},
           {"premium_share", QT_TRANSLATE_NOOP("shop", "on top, as a share"), number},
@@ -127,13 +156,15 @@ Value numbers(std::initializer_list<double> list) {
     return rows;
 }
 
-Value heights(const char* name, double gap_bass, double gap_treble, double action_bass,
-              double action_treble) {
-    return Value::Object{{"name", name},
-                         {"gap_bass_mm", gap_bass},
-                         {"gap_treble_mm", gap_treble},
-                         {"action_bass_mm", action_bass},
-                         {"action_treble_mm", action_treble}};
+Value heights(const char* name, double gap_bass, double gap_treble, double action_bass, double action_treble,
+              const char* kind = "") {
+    Value::Object row{{"name", name}};
+    if (*kind) row.emplace_back("kind", kind);
+    for (const auto& [key, mm] :
+         {std::pair("gap_bass_mm", gap_bass), std::pair("gap_treble_mm", gap_treble),
+          std::pair("action_bass_mm", action_bass), std::pair("action_treble_mm", action_treble)})
+        row.emplace_back(key, mm);
+    return row;
 }
 
 std::optional<double> plain_number(std::string_view text_of) {
@@ -161,10 +192,25 @@ const std::vector<ShopList>& shop_lists() {
     return lists;
 }
 
+const Value* shop_cell_of(const ShopList& list, const Value& row, const ShopColumn& column) {
+    if (list.of_numbers && !row.object()) return row.is_number() && column.key == size_key ? &row : nullptr;
+    return row.member(column.key);
+}
+
+Value with_shop_cell(const ShopList& list, const Value& row, const ShopColumn& column, const Value& cell) {
+    Value members{Value::Object{}};
+    for (const ShopColumn& each : list.columns) {
+        const Value* there = &each == &column ? &cell : shop_cell_of(list, row, each);
+        if (there && !there->is_null()) members = with(members, each.key, *there);
+    }
+    if (members.object()->empty()) return list.of_numbers ? Value() : members;
+    const Value* size = members.member(size_key);
+    return list.of_numbers && size && members.object()->size() == 1 ? *size : members;
+}
+
 bool is_whole(const ShopList& list, const Value& row) {
-    if (list.of_numbers) return row.is_number();
-    return std::all_of(list.columns.begin(), list.columns.end(), [&row](const ShopColumn& column) {
-        return !column.needed || row.member(column.key) != nullptr;
+    return std::all_of(list.columns.begin(), list.columns.end(), [&](const ShopColumn& column) {
+        return !column.needed || shop_cell_of(list, row, column) != nullptr;
     });
 }
 
@@ -176,8 +222,11 @@ Value usual_rows(const ShopList& list) {
     if (list.key == "shims_mm") return numbers({0.1, 0.2, 0.3, 0.5, 1.0});
     if (list.key == "radius_blocks_mm") return numbers({184, 241, 254, 305, 356, 406, 508});
     if (list.key == "heights")
-        return Value::Array{heights("low", 0.35, 0.25, 1.8, 1.4), heights("usual", 0.45, 0.32, 2.3, 1.8),
-                            heights("high", 0.55, 0.40, 3.0, 2.4), heights("slide", 1.0, 0.9, 4.5, 4.0)};
+        return Value::Array{
+            heights("low", 0.35, 0.25, 1.8, 1.4),          heights("usual", 0.45, 0.32, 2.3, 1.8),
+            heights("high", 0.55, 0.40, 3.0, 2.4),         heights("slide", 1.0, 0.9, 4.5, 4.0),
+            heights("low", 0.55, 0.40, 3.0, 2.5, "nylon"), heights("usual", 0.70, 0.50, 3.8, 3.2, "nylon"),
+            heights("low", 0.40, 0.30, 2.0, 1.6, "bass"),  heights("usual", 0.55, 0.40, 2.6, 2.1, "bass")};
     return Value::Array{};
 }
 
@@ -191,7 +240,17 @@ Value::Array shop_rows(const Value& document, const ShopList& list) {
         return rows;
     }
     const Value* there = find(document, list.key);
-    return there && there->array() ? *there->array() : Value::Array{};
+    Value::Array rows = there && there->array() ? *there->array() : Value::Array{};
+    const Value* names = list.names.empty() ? nullptr : find(document, list.names);
+    if (!names || !names->array()) return rows;
+    for (const Value& each : *names->array()) {
+        const Value* size = each.member(size_key);
+        const Value* name = each.member("name");
+        if (!size || !name || !name->text()) continue;
+        for (Value& row : rows)
+            if (row == *size) row = with_shop_cell(list, row, list.columns.back(), *name);
+    }
+    return rows;
 }
 
 namespace {
@@ -219,11 +278,23 @@ Value with_shop_rows(const Value& document, const ShopList& list, const Value::A
     for (const Value& row : rows)
         if (is_whole(list, row)) whole.push_back(row);
     if (list.of_numbers) {
+        const auto size = [&list](const Value& row) {
+            return shop_cell_of(list, row, list.columns.front())->number();
+        };
         std::stable_sort(whole.begin(), whole.end(),
-                         [](const Value& a, const Value& b) { return a.number() < b.number(); });
+                         [&size](const Value& a, const Value& b) { return size(a) < size(b); });
         whole.erase(std::unique(whole.begin(), whole.end(),
-                                [](const Value& a, const Value& b) { return a.number() == b.number(); }),
+                                [&size](const Value& a, const Value& b) { return size(a) == size(b); }),
                     whole.end());
+        Value::Array names;
+        for (Value& row : whole) {
+            if (row.is_number()) continue;
+            names.push_back(row);
+            row = *row.member(size_key);
+        }
+        if (!list.names.empty())
+            changed =
+                names.empty() ? without(changed, list.names) : with(changed, list.names, std::move(names));
     }
     if (whole.empty()) return with_mark(without(changed, list.key), list, false);
     // The usual set put where nothing stood; written once more as it stands it is the shop's own.
@@ -268,12 +339,11 @@ std::optional<Value> shop_cell(const ShopColumn& column, const std::string& type
 std::string csv_of(const ShopList& list, const Value::Array& rows) {
     std::string out;
     for (std::size_t c = 0; c < list.columns.size(); ++c)
-        out +=
-            (c > 0 ? "," : "") + (list.of_numbers ? std::string(list.key) : std::string(list.columns[c].key));
+        out += (c > 0 ? "," : "") + std::string(list.of_numbers && c == 0 ? list.key : list.columns[c].key);
     for (const Value& row : rows) {
         out += '\n';
         for (std::size_t c = 0; c < list.columns.size(); ++c) {
-            const Value* cell = list.of_numbers ? &row : row.member(list.columns[c].key);
+            const Value* cell = shop_cell_of(list, row, list.columns[c]);
             out += (c > 0 ? "," : "") + (cell ? csv_text(*cell) : std::string());
         }
     }
@@ -294,9 +364,9 @@ Value::Array rows_of_csv(const ShopList& list, std::string_view csv, const Units
         !cells.empty() && std::any_of(cells.front().begin(), cells.front().end(), names_a_column);
     if (headed) {
         for (const std::string& name : cells.front()) {
-            const ShopColumn* of = nullptr;
+            const ShopColumn* of = list.of_numbers && name == list.key ? &list.columns.front() : nullptr;
             for (const ShopColumn& column : list.columns)
-                if (column.key == name || (list.of_numbers && name == list.key)) of = &column;
+                if (column.key == name) of = &column;
             order.push_back(of);
         }
         cells.erase(cells.begin());
@@ -304,7 +374,7 @@ Value::Array rows_of_csv(const ShopList& list, std::string_view csv, const Units
         for (const ShopColumn& column : list.columns) order.push_back(&column);
     Value::Array rows;
     for (std::size_t r = 0; r < cells.size(); ++r) {
-        Value row = list.of_numbers ? Value() : Value(Value::Object{});
+        Value row;
         for (std::size_t c = 0; c < cells[r].size() && c < order.size(); ++c) {
             if (!order[c] || cells[r][c].empty()) continue;
             Message fault;
@@ -316,7 +386,7 @@ Value::Array rows_of_csv(const ShopList& list, std::string_view csv, const Units
                      Severity::error,
                      list.name,
                      {static_cast<int>(r + 1 + (headed ? 1 : 0)), order[c]->name, english(fault)}});
-            row = list.of_numbers ? *value : with(row, order[c]->key, *value);
+            row = with_shop_cell(list, row, *order[c], *value);
         }
         rows.push_back(std::move(row));
     }

@@ -30,12 +30,21 @@ struct ShopList {
     const char* name;     ///< English; translated in the context "shop"
     const char* told;     ///< what it is for
     std::vector<ShopColumn> columns;
-    bool of_numbers = false; ///< a list of plain lengths
+    /// A list of plain lengths in the file. A row is such a number; with a name beside it, which stands under
+    /// `names` in the file, an object of `mm` and `name`.
+    bool of_numbers = false;
+    std::string_view names = {};
     /// Not a list but single values of the file: its rows are these, whose key the first column says.
     std::vector<ShopColumn> values = {};
 };
 
 const std::vector<ShopList>& shop_lists();
+
+/// A cell of a row; nothing where it is empty.
+const Value* shop_cell_of(const ShopList& list, const Value& row, const ShopColumn& column);
+/// A row with another cell, null for an empty one; null where nothing is left of it.
+[[nodiscard]] Value with_shop_cell(const ShopList& list, const Value& row, const ShopColumn& column,
+                                   const Value& cell);
 
 /// Whether a row has all it needs.
 bool is_whole(const ShopList& list, const Value& row);

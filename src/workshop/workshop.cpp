@@ -7,6 +7,7 @@
 #include "job/document/reader.h"
 #include "job/read/read_parts.h"
 
+#include <QCoreApplication>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
@@ -119,8 +120,8 @@ ShopPrinter read_printer(Reader& item) {
 Hand read_hand(Reader hands, std::string_view key) {
     if (!hands.has(key)) return {};
     Reader hand = hands.object(key, true);
-    return {hand.whole("passes", 0, 1000000), hand.number("took", {0.05, 20.0}),
-            hand.number("scatter", {0.0, 10.0})};
+    return {hand.whole_or("passes", 0, 0, 1000000), hand.number_or("took", 1.0, {0.05, 20.0}),
+            hand.number_or("scatter", 0.0, {0.0, 10.0})};
 }
 
 BenchHabits read_bench(Reader& root) {
@@ -141,6 +142,7 @@ ShopHeights read_heights(Reader& item) {
     const Range gap = range_of("nut.height.bass_mm");
     const Range action = range_of("saddle.action.bass_mm");
     return {item.text_or("name", ""),
+            item.text_or("kind", ""),
             {item.number("gap_bass_mm", gap), item.number("gap_treble_mm", gap)},
             {item.number("action_bass_mm", action), item.number("action_treble_mm", action)}};
 }
@@ -152,6 +154,7 @@ Value read_new_jobs(Reader& root, const Value& document) {
     Reader units = reader.object("units", false);
     for (const std::string_view kind : words_of(LengthKind{}))
         if (units.has(kind)) (void)units.choice<Unit>(kind);
+    if (units.has("tension")) (void)units.choice<TensionUnit>("tension");
     if (reader.has("handed")) (void)reader.word("handed", {"right", "left"}, std::nullopt);
     Reader player = reader.object("player", false);
     if (player.has("hand")) (void)player.choice<PlayingHand>("hand");
@@ -200,7 +203,11 @@ void Workshop::read(const Value& document) {
         root.whole_or("version", newest_version, 1, newest_version);
     name_ = QString::fromStdString(root.text_or("name", ""));
     tools_ = tools_with({}, read_tools(root));
+    tools_.nut_file_names = sound_items<NamedFile>(root, "nut_file_names", 1000, faults_, [](Reader& item) {
+        return NamedFile{item.number("mm", {0.1, 10.0}), item.text_or("name", "")};
+    });
     usual_ = root.has("usual") ? root.texts("usual") : std::vector<std::string>();
+    tools_.usual_files = is_usual("nut_files_mm");
     tables_ = sound<ShopTables>(faults_, [&] { return read_tables(root); });
     tables_.setup = sound<SetupMinutes>(faults_, [&] { return read_setup(root); });
     string_sets_ = sound_items<ShopStringSet>(root, "string_sets", 200, faults_,
@@ -248,6 +255,27 @@ QString data_folder() {
     // The same for window and command line, whatever their programs are called.
     return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
            QStringLiteral("/fair-measure");
+}
+
+std::vector<ShopHeights> heights_for(const std::vector<ShopHeights>& all, const std::string& kind) {
+    if (kind.empty()) return all;
+    QString names = QString::fromStdString(kind);
+    for (const InstrumentKind& each : shipped_kinds())
+        if (each.word == kind)
+            names += QLatin1Char(' ') + QString::fromStdString(each.name) + QLatin1Char(' ') +
+                     QCoreApplication::translate("kinds", each.name.c_str());
+    const auto is_own = [&names](const ShopHeights& heights) {
+        return !heights.kind.empty() &&
+               names.contains(QString::fromStdString(heights.kind), Qt::CaseInsensitive);
+    };
+    std::vector<ShopHeights> found;
+    for (const ShopHeights& each : all)
+        if (is_own(each) ||
+            (each.kind.empty() && std::none_of(all.begin(), all.end(), [&](const auto& other) {
+                 return is_own(other) && other.name == each.name;
+             })))
+            found.push_back(each);
+    return found;
 }
 
 bool Workshop::is_usual(std::string_view list) const {

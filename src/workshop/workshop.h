@@ -81,6 +81,7 @@ struct ShopGauge {
 /// Heights wanted under the outer strings, by way of playing.
 struct ShopHeights {
     std::string name;
+    std::string kind;      ///< part of the names of the kinds it is for; "": all
     EdgeMargins gap_mm;    ///< open, over fret 1
     EdgeMargins action_mm; ///< open, over fret 12
 };
@@ -155,6 +156,11 @@ private:
     IntonationAim intonation_;
     std::vector<Message> faults_;
 };
+
+/// Those of the shop's wanted heights that are for a job of that kind: its own, and those for all that have
+/// no like of the same name among them. All, where nothing is known of the kind.
+/// @param kind as a job holds it
+std::vector<ShopHeights> heights_for(const std::vector<ShopHeights>& all, const std::string& kind);
 
 /// The tools a job is cut with: list by list its own, else the shop's.
 inline Tools tools_of(const Job& job, const Workshop& workshop) {

@@ -195,6 +195,43 @@ private Q_SLOTS:
         QVERIFY(state().job.readings.empty() && !state().job.design.neck.relief);
     }
 
+    /// The open job as one of another kind, by the menu: what was measured stays, and it is one step.
+    void a_job_becomes_one_of_another_kind() {
+        start();
+        begin(QStringLiteral("Flat top, six steel strings"));
+        keys(QStringLiteral("633"));
+        enter();
+        const Value before = window_->session().document();
+        const auto choose = [this](const QString& name) {
+            for (QMenu* menu : window_->findChildren<QMenu*>()) {
+                if (menu->title() != QStringLiteral("Of another &kind")) continue;
+                Q_EMIT menu->aboutToShow();
+                for (QAction* action : menu->actions())
+                    if (action->text() == name) return action->trigger();
+            }
+            QFAIL(qPrintable(name));
+        };
+        choose(QStringLiteral("Flat board, six nylon strings"));
+        QCOMPARE(state().job.kind, std::string("nylon_six"));
+        QCOMPARE(state().job.design.neck.scale_bass_mm, 633.0);
+        QVERIFY(!is_assumed(state().job.design, "neck.scale_mm"));
+        QVERIFY2(window_->notice().contains(QStringLiteral("What was measured")),
+                 qPrintable(window_->notice()));
+        key(Qt::Key_Escape);
+        window_->neck()->canvas()->setFocus();
+        key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(window_->session().document() == before);
+        key(Qt::Key_1, Qt::AltModifier);
+        EntryTable* found = window_->survey()->list()->table();
+        type_into(found, found->model()->index(0, 1), QStringLiteral("0.5"));
+        key(Qt::Key_Return);
+        const Value read = window_->session().document();
+        choose(QStringLiteral("Bass, four strings"));
+        QVERIFY2(window_->notice().contains(QStringLiteral("that kind has 4 strings")),
+                 qPrintable(window_->notice()));
+        QVERIFY(window_->session().document() == read);
+    }
+
     /// A set of strings put on an instrument nobody has read says how many it has.
     void a_set_defines_an_untouched_job() {
         copy_demo_workshop(dir_->path());

@@ -50,6 +50,59 @@ private Q_SLOTS:
         QCOMPARE(rows(), before);
     }
 
+    /// What a shop calls a file stands where the file is named; first the name or first the width.
+    void a_file_has_a_name_beside_its_width() {
+        const QString before = file_of_slot();
+        go("Nut files");
+        const double mm = width_of(before);
+        const auto row_of_it = [&] {
+            int row = 0;
+            while (row < rows() && std::abs(width_of(cell(row, 0)) - mm) > 1e-9) ++row;
+            return row;
+        };
+        type(row_of_it(), 1, QStringLiteral("the <b>blue</b> one"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().tools().name_of_file(mm), std::string_view("the <b>blue</b> one"));
+        QVERIFY2(file_of_slot().endsWith(QStringLiteral("\nthe <b>blue</b> one")),
+                 qPrintable(file_of_slot()));
+        const std::size_t files = kept().tools().nut_files_mm.size();
+        type(rows() - 1, 1, QStringLiteral("10 46")); // a name is no line of numbers
+        key(Qt::Key_Return);
+        QCOMPARE(kept().tools().nut_files_mm.size(), files);
+        QVERIFY(shop()->said().contains(QStringLiteral("marked cells")));
+        type(rows() - 2, 0, QStringLiteral("0.58"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().tools().name_of_file(0.58), std::string_view("10 46"));
+        QVERIFY(table()->hasFocus()); // though the list was laid anew
+        table()->setCurrentIndex(table()->model()->index(row_of_it(), 1));
+        key(Qt::Key_F2);
+        key(Qt::Key_A, Qt::ControlModifier);
+        key(Qt::Key_Backspace);
+        key(Qt::Key_Return);
+        QCOMPARE(kept().tools().name_of_file(mm), std::string_view());
+        QCOMPARE(file_of_slot(), before);
+        for (int step = 0; step < 4; ++step) key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(kept().tools().nut_files_mm.size(), files);
+    }
+
+    /// What was learned of a hand is seen, put right and forgotten.
+    void a_hand_is_seen_and_forgotten() {
+        keep_bench(window()->session().workshop().folder(), {{}, false, {12, 1.3, 0.2}, {}});
+        window()->session().set_workshop(kept());
+        go("Hands at the bench");
+        QCOMPARE(cell(0, 1), QStringLiteral("12"));
+        QCOMPARE(cell(1, 1), QStringLiteral("1.3"));
+        type(1, 1, QStringLiteral("1.1"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().bench().nut_hand.took, 1.1);
+        type(0, 1, QStringLiteral("0"));
+        key(Qt::Key_Return);
+        QCOMPARE(kept().bench().nut_hand.passes, 0);
+        type(1, 1, QStringLiteral("soft"));
+        key(Qt::Key_Return);
+        QVERIFY(shop()->said().contains(QStringLiteral("no number")));
+    }
+
     void rows_are_taken_out_and_a_usual_set_begins_anew() {
         go("Nut files");
         table()->selectAll();
@@ -140,7 +193,7 @@ private Q_SLOTS:
     void heights_of_the_shop_set_a_job() {
         go("Wanted heights");
         click_on(button(QStringLiteral("A usual set")));
-        QCOMPARE(kept().heights().size(), std::size_t(4));
+        QCOMPARE(kept().heights().size(), std::size_t(8));
         shop()->close();
         window()->activateWindow();
         QTRY_COMPARE(QApplication::activeWindow(), window());
@@ -199,8 +252,19 @@ private Q_SLOTS:
         click_on(option(asked, QStringLiteral("Text size (Ctrl+plus, Ctrl+minus, Ctrl+0)"),
                         QStringLiteral("150 %")));
         QCOMPARE(percent, 150);
+        click_on(option(asked, QStringLiteral("Near enough in tune, once the tuner's ± is allowed for"),
+                        QStringLiteral("3.0 ¢")));
+        QCOMPARE(kept().intonation().near_cents, 3.0);
+        click_on(option(asked, QStringLiteral("Sounds when a string is there"), QStringLiteral("on")));
+        QVERIFY(kept().bench().sounds && window()->session().workshop().bench().sounds);
+        click_on(option(asked, QStringLiteral("Paper"), QStringLiteral("Letter")));
+        window()->choose_station(Station::sheets);
+        for (const ChoiceRow* row : window()->sheets()->findChildren<ChoiceRow*>())
+            if (row->label() == QStringLiteral("Paper")) QCOMPARE(row->chosen(), 1);
+        click_on(option(asked, QStringLiteral("Tension"), QStringLiteral("newton")));
         asked->close();
         window()->begin_kind(0);
+        QCOMPARE(window_->state().job.units.tension, TensionUnit::newton);
         const Job& job = window_->state().job;
         QCOMPARE(job.unit, Unit::thou);
         QCOMPARE(job.units.action(), Unit::sixty_fourths);
@@ -238,6 +302,11 @@ private:
     Workshop kept() const { return Workshop(window()->session().workshop().folder()); }
     static bool contains(const std::vector<double>& list, double mm) {
         return std::find(list.begin(), list.end(), mm) != list.end();
+    }
+    QString cell(int row, int column) const { return table()->model()->index(row, column).data().toString(); }
+    /// In mm, of a number that may stand behind a sign and before a name.
+    static double width_of(const QString& text) {
+        return text.section(QLatin1Char('\n'), 0, 0).remove(QChar(0x2248)).toDouble();
     }
     QString file_of_slot() const { return window()->cut_list()->model()->index(0, 4).data().toString(); }
 

@@ -67,6 +67,26 @@ private Q_SLOTS:
             QCOMPARE(station()->total(), QStringLiteral("total tension %1 N").arg(number_text(total_n, 0)));
         }
     }
+    /// Where inches rule tension is told in pounds, unless the job says otherwise.
+    void tension_is_told_in_pounds_where_inches_rule() {
+        start("curlew");
+        const auto heading = [this] {
+            return station()
+                ->model()
+                ->headerData(static_cast<int>(Column::tension), Qt::Horizontal, Qt::DisplayRole)
+                .toString();
+        };
+        QCOMPARE(heading(), QStringLiteral("tension, N"));
+        press(Qt::Key_U); // inches
+        QCOMPARE(heading(), QStringLiteral("tension, lb"));
+        const double tension_n = *state().solution.strings[0].tension_n();
+        QCOMPARE(cell(0, Column::tension), number_text(tension_n / 4.4482216, 1));
+        QVERIFY2(station()->total().endsWith(QStringLiteral(" lb")), qPrintable(station()->total()));
+        const Value in_newton = with((*window_)->session().document(), "units.tension", std::string("N"));
+        QVERIFY((*window_)->session().commit(QStringLiteral("newton"), in_newton).empty());
+        QCOMPARE(heading(), QStringLiteral("tension, N"));
+        QCOMPARE(cell(0, Column::tension), number_text(tension_n, 1));
+    }
     void a_gauge_typed_changes_tension_and_total() {
         const double before = *state().solution.strings[2].tension_n();
         type(2, Column::diameter, ".034 in");

@@ -1,3 +1,5 @@
+#include "core/design/assumed.h"
+#include "job/edits/assumed_edits.h"
 #include "workshop/shop_lists.h"
 #include "workshop/workshop.h"
 
@@ -50,6 +52,77 @@ private Q_SLOTS:
         row = with(with(row, "height_mm", 9.0), "thickness_mm", 5.0);
         QVERIFY(is_whole(blanks, row));
         QVERIFY(shop_faults(with_shop_rows(empty(), blanks, {row})).empty());
+    }
+
+    void a_name_stands_beside_its_width() {
+        const ShopList& files = list_of("nut_files_mm");
+        Value named = with(with(Value(Value::Object{}), "mm", 0.41), "name", "fine");
+        const Value document = with_shop_rows(empty(), files, {Value(0.66), named});
+        QVERIFY(*find(document, "nut_files_mm") == Value(Value::Array{Value(0.41), Value(0.66)}));
+        QVERIFY(shop_faults(document).empty());
+        QVERIFY(Value(shop_rows(document, files)) == Value(Value::Array{named, Value(0.66)}));
+        QCOMPARE(csv_of(files, shop_rows(document, files)),
+                 std::string("nut_files_mm,name\n0.41,fine\n0.66,\n"));
+        QVERIFY(Value(rows_of_csv(files, "0.41,fine\n0.66\n", {})) ==
+                Value(Value::Array{named, Value(0.66)}));
+        QVERIFY(!find(with_shop_rows(document, files, {Value(0.41)}), "nut_file_names"));
+        QVERIFY(!is_whole(files, with(Value(Value::Object{}), "name", "fine")));
+        const Value wrong = with(document, "nut_file_names[0].mm", 41.0);
+        QVERIFY(!shop_faults(wrong).empty());
+    }
+
+    /// Heights for a kind win over those for all of the same name.
+    void heights_are_those_of_the_kind() {
+        const std::vector<ShopHeights> all{{"low", "", {}, {}},
+                                           {"high", "", {}, {}},
+                                           {"low", "nylon", {}, {}},
+                                           {"low", "bass", {}, {}},
+                                           {"slide", "Six Steel", {}, {}}};
+        const auto names = [&all](const char* kind) {
+            std::string said;
+            for (const ShopHeights& each : heights_for(all, kind)) said += each.name + each.kind + ' ';
+            return said;
+        };
+        QCOMPARE(names(""), std::string("low high lownylon lowbass slideSix Steel "));
+        QCOMPARE(names("nylon_six"), std::string("high lownylon "));
+        QCOMPARE(names("bass_five"), std::string("high lowbass "));
+        QCOMPARE(names("steel_six"), std::string("low high slideSix Steel "));
+        QCOMPARE(names("one of ours"), std::string("low high "));
+    }
+
+    /// Of another kind: what was measured and read stays, what was assumed is the kind's.
+    void a_job_becomes_another_kind() {
+        const auto kind = [](const char* word) {
+            for (const InstrumentKind& each : shipped_kinds())
+                if (each.word == word) return each;
+            return InstrumentKind{};
+        };
+        Value job = job_of_kind(kind("steel_six"), "mine");
+        job = with_confirmed(with(job, "neck.scale_mm", 633.0), "neck.scale_mm");
+        job = with(job, "owner", "somebody");
+        const Value other = with_kind(job, kind("nylon_six"));
+        const auto read = read_job(other);
+        QVERIFY(read.job);
+        QCOMPARE(read.job->design.neck.scale_bass_mm, 633.0);
+        QVERIFY(!is_assumed(read.job->design, "neck.scale_mm"));
+        QVERIFY(is_assumed(read.job->design, "neck.nut_width_mm"));
+        QCOMPARE(read.job->design.neck.nut_width_mm,
+                 find(kind("nylon_six").job, "neck.nut_width_mm")->number());
+        QCOMPARE(read.job->kind, std::string("nylon_six"));
+        QCOMPARE(read.job->owner, std::string("somebody"));
+        // There and back nothing is lost of what was measured.
+        const Value back = with_kind(other, kind("steel_six"));
+        QCOMPARE(find(back, "neck.scale_mm")->number(), 633.0);
+        // Another number of strings: only while nothing of the strings was measured or read.
+        QCOMPARE(read_job(with_kind(job, kind("bass_four"))).job->design.strings.size(), std::size_t(4));
+        const Value measured = with_confirmed(job, "strings[0].diameter_mm");
+        QVERIFY_EXCEPTION_THROWN((void)with_kind(measured, kind("bass_four")), InputError);
+        const Value seen =
+            with(job, "readings", Value::Array{with(Value(Value::Object{}), "state", "found")});
+        QVERIFY_EXCEPTION_THROWN((void)with_kind(seen, kind("bass_four")), InputError);
+        for (const InstrumentKind& from : shipped_kinds())
+            for (const InstrumentKind& to : shipped_kinds())
+                QVERIFY2(read_job(with_kind(job_of_kind(from, "x"), to)).job, to.name.c_str());
     }
 
     void lengths_stand_in_order_without_doubles() {

@@ -13,6 +13,7 @@ namespace fm {
 Units units_in(Unit unit) {
     Units units;
     units.each.fill(unit);
+    if (unit != Unit::mm) units.tension = TensionUnit::pound;
     if (unit == Unit::thou || unit == Unit::sixty_fourths)
         units.each[static_cast<std::size_t>(LengthKind::along)] = Unit::in;
     return units;

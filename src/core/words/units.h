@@ -20,9 +20,19 @@ constexpr std::array<std::string_view, 4> words_of(LengthKind) {
     return {"long", "small", "gap", "action"};
 }
 
-/// The unit each kind of length is thought of in.
+/// What a string's tension is told in. Inside, every force is in newtons.
+enum class TensionUnit { newton, pound };
+constexpr std::array<std::string_view, 2> words_of(TensionUnit) {
+    return {"N", "lb"};
+}
+constexpr double newtons_per(TensionUnit unit) {
+    return unit == TensionUnit::pound ? 4.4482216152605 : 1.0;
+}
+
+/// The unit each kind of length is thought of in, and tension.
 struct Units {
     std::array<Unit, 4> each{Unit::mm, Unit::mm, Unit::mm, Unit::mm};
+    TensionUnit tension = TensionUnit::newton;
 
     Unit of(LengthKind kind) const { return each[static_cast<std::size_t>(kind)]; }
     Unit along() const { return of(LengthKind::along); }
@@ -35,7 +45,7 @@ struct Units {
 };
 
 /// All kinds in one unit, but long ones in inches where it is thou or sixty-fourths: nobody counts a scale in
-/// them.
+/// them. Tension in pounds where inches rule.
 Units units_in(Unit unit);
 
 constexpr double mm_per_inch = 25.4;

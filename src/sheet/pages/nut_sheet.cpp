@@ -338,11 +338,14 @@ std::string file_words(const SheetPage& page, std::size_t string) {
     const NutDesign& nut = page.design().nut;
     const FileChoice file = file_for_slot(page.context().tools.nut_files_mm, one.diameter_mm,
                                           nut.slot_clearance_mm.of(one.wound), nut.file_over_mm);
+    const Tools& tools = page.context().tools;
+    std::string called(tools.name_of_file(file.width_mm));
+    if (!called.empty()) called = " " + called;
+    const std::string width = (tools.usual_files ? "\u2248" : "") + page.number(file.width_mm) + called;
     switch (file.fit) {
-    case FileFit::fits: return page.number(file.width_mm);
+    case FileFit::fits: return width;
     case FileFit::rock:
-        return page.number(file.width_mm) + " " +
-               with_values(translate("sheet", "rock %1"), page.number(file.short_mm));
+        return width + " " + with_values(translate("sheet", "rock %1"), page.number(file.short_mm));
     case FileFit::none: return translate("sheet", "none fits");
     case FileFit::unlisted: return translate("sheet", "not listed");
     }

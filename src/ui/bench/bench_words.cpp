@@ -45,7 +45,10 @@ QString file_words(const Session& session, std::size_t i) {
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
     if (file.fit == FileFit::unlisted) return BenchView::tr("the shop's files are not listed");
     if (file.fit == FileFit::none) return BenchView::tr("no file of the shop fits");
-    const QString width = length_short(file.width_mm, session.state().job.units.small());
+    QString width = length_short(file.width_mm, session.state().job.units.small());
+    if (const std::string_view name = session.tools().name_of_file(file.width_mm); !name.empty())
+        width +=
+            QStringLiteral(" (%1)").arg(QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size())));
     return file.fit == FileFit::fits ? BenchView::tr("file %1").arg(width)
                                      : BenchView::tr("file %1, rocked").arg(width);
 }

@@ -55,6 +55,14 @@ QString length_for_edit(double mm, Unit unit) {
     return text;
 }
 
+QString tension_number(double tension_n, const Units& units, int decimals) {
+    return number_text(tension_n / newtons_per(units.tension), decimals);
+}
+
+QString tension_unit_text(TensionUnit unit) {
+    return unit == TensionUnit::pound ? QStringLiteral("lb") : QStringLiteral("N");
+}
+
 QString unit_text(Unit unit) {
     const std::string_view word = word_of(unit);
     return QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size()));

@@ -21,6 +21,9 @@ QString length_short(double mm, Unit unit);
 /// What a field holds when it is edited: enough digits that nothing is lost to a person.
 QString length_for_edit(double mm, Unit unit);
 QString unit_text(Unit unit);
+/// A tension in the unit a job tells it in.
+QString tension_number(double tension_n, const Units& units, int decimals);
+QString tension_unit_text(TensionUnit unit);
 /// A length as a person types it, in mm; or what is not understood, and where.
 struct TypedLength {
     std::optional<double> mm;

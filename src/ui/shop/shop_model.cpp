@@ -48,8 +48,8 @@ const ShopColumn& ShopModel::column_of(const QModelIndex& index) const {
 const Value* ShopModel::cell(int row, int column) const {
     if (row >= static_cast<int>(rows_.size())) return nullptr;
     const Value& of = rows_[static_cast<std::size_t>(row)];
-    if (list_->of_numbers || is_values()) return of.is_null() ? nullptr : &of;
-    return of.member(list_->columns[static_cast<std::size_t>(column)].key);
+    if (is_values()) return of.is_null() ? nullptr : &of;
+    return shop_cell_of(*list_, of, list_->columns[static_cast<std::size_t>(column)]);
 }
 
 QString ShopModel::shown(const QModelIndex& index, bool to_edit) const {
@@ -59,6 +59,7 @@ QString ShopModel::shown(const QModelIndex& index, bool to_edit) const {
     if (!value) return {};
     const ShopColumn& column = column_of(index);
     if (column.cell == ShopCell::strings) return strings_shown(*value);
+    if (value->text() && column.cell == ShopCell::word) return said(value->text()->c_str());
     if (value->text()) return QString::fromStdString(*value->text());
     if (value->flag()) return *value->flag() ? tr("yes") : to_edit ? QString() : tr("no");
     if (!value->is_number()) return {};
@@ -134,17 +135,18 @@ Qt::ItemFlags ShopModel::flags(const QModelIndex& index) const {
 
 std::optional<Value> ShopModel::changed(const Value& row, const QModelIndex& index, const QString& text) {
     const ShopColumn& column = column_of(index);
-    const bool itself = list_->of_numbers || is_values();
-    if (text.isEmpty()) return itself ? Value() : without(row, column.key);
+    if (text.isEmpty()) return is_values() ? Value() : with_shop_cell(*list_, row, column, {});
     Message fault;
     std::string typed = text.toStdString();
     if (column.cell == ShopCell::flag && text.compare(tr("yes"), Qt::CaseInsensitive) == 0) typed = "yes";
+    for (const std::string_view word : column.words) // as it is called in the window's language
+        if (text.compare(said(std::string(word).c_str()), Qt::CaseInsensitive) == 0) typed = word;
     const auto value = shop_cell(column, typed, units_.of(column.length), fault);
     if (!value) {
         Q_EMIT not_understood(heading(index.column()) + QStringLiteral(": ") + message_text(fault));
         return std::nullopt;
     }
-    return itself ? *value : with(row.is_null() ? Value(Value::Object{}) : row, column.key, *value);
+    return is_values() ? *value : with_shop_cell(*list_, row, column, *value);
 }
 
 bool ShopModel::setData(const QModelIndex& index, const QVariant& value, int role) {

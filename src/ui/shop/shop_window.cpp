@@ -76,6 +76,7 @@ ShopWindow::ShopWindow(Session& session, QWidget* parent)
     table_->setModel(model_);
     table_->setItemDelegate(new CellDelegate(table_));
     table_->let_others_paste();
+    table_->keep_lines_whole();
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(30);
     table_->setShowGrid(false);
@@ -196,7 +197,11 @@ bool ShopWindow::keep(const ShopList& list, const Value::Array& rows) {
         return false;
     }
     Value::Array now = rows;
-    if (list.of_numbers) now = shop_rows(with_shop_rows(Value(Value::Object{}), list, rows), list);
+    if (list.of_numbers) { // in order, then what is not finished
+        now = shop_rows(with_shop_rows(Value(Value::Object{}), list, rows), list);
+        for (const Value& row : rows)
+            if (!is_whole(list, row)) now.push_back(row);
+    }
     shown_[&list] = std::move(now);
     Q_EMIT kept();
     if (&list == &this->list()) show_rows();

@@ -51,6 +51,8 @@ public:
     void begin_kind(int kind);
     /// Begins another job of the instrument of one that is kept.
     void begin_same(const QString& from);
+    /// The open job as one of another kind, in a step.
+    void change_kind(const InstrumentKind& kind);
     /// The workshop's jobs and what to begin from, in place of everything; or the open job again.
     void show_first(bool shown);
     FirstScreen* first() { return first_; }
@@ -146,6 +148,8 @@ private:
     /// Stations out of sight but the `kept` seen last are made anew as they are gone to, as they were left.
     void let_go_out_of_sight(std::size_t kept);
     WindowPage* made_page(Page page);
+    /// By the word of a link.
+    void go_to_named(const QString& station);
     void connect_page(WindowPage* page);
     /// What fills the window now.
     WindowPage* shown();
@@ -238,8 +242,8 @@ private:
         std::vector<PartCanvas::Sight> sights;
     };
     std::map<Station, Left> left_;
-    BenchView* bench_ = nullptr;        ///< over everything, while it is open
-    std::vector<QWidget*> lists_;       ///< beside the stations
+    BenchView* bench_ = nullptr;  ///< over everything, while it is open
+    std::vector<QWidget*> lists_; ///< beside the stations
     QStackedWidget* middle_ = nullptr;
     FirstScreen* first_ = nullptr;
     bool first_shown_ = false;

@@ -90,6 +90,12 @@ void MainWindow::show_preferences() {
         connect(preferences_, &Preferences::language_chosen, this, &MainWindow::language_chosen);
         connect(preferences_, &Preferences::text_size_chosen, this, &MainWindow::text_size_chosen);
         connect(preferences_, &Preferences::evening_chosen, this, &MainWindow::choose_evening);
+        connect(preferences_, &Preferences::paper_chosen, this, [this](bool letter) {
+            QSettings().setValue(QStringLiteral("paper"),
+                                 letter ? QStringLiteral("letter") : QStringLiteral("a4"));
+            if (stations_[static_cast<std::size_t>(Station::sheets)].page)
+                sheets()->choose_paper(letter ? Paper::letter : Paper::a4);
+        });
     }
     preferences_->show();
     preferences_->raise();

@@ -116,6 +116,18 @@ void MainWindow::begin_same(const QString& from) {
     }
 }
 
+void MainWindow::change_kind(const InstrumentKind& kind) {
+    try {
+        const QString name = FirstScreen::name_of(kind).left(80);
+        const auto problems = session_.commit(tr("kind: %1").arg(name), with_kind(session_.document(), kind));
+        say(problems.empty()
+                ? tr("Now: %1. What was measured and read stayed; the rest is assumed.").arg(name)
+                : session_.told(problems));
+    } catch (const InputError& error) {
+        say(message_text(error.message()));
+    }
+}
+
 void MainWindow::keep_kind(const QString& from) {
     const QString folder = session_.workshop().folder();
     try {

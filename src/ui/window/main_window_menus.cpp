@@ -99,6 +99,19 @@ void MainWindow::build_menus() {
         tr("The chosen string, and all that is said of it"), [this] {
             if (session_.is_open()) strings()->take_string_out();
         });
+    QMenu* kinds = edit->addMenu(tr("Of another &kind"));
+    kinds->menuAction()->setToolTip(
+        tr("What is assumed, chosen and wanted becomes the kind's; what was measured and read stays"));
+    connect(kinds, &QMenu::aboutToShow, this, [this, kinds] {
+        kinds->clear();
+        for (const InstrumentKind& kind : first_->offered()) {
+            QAction* action = kinds->addAction(FirstScreen::name_of(kind).left(80));
+            action->setCheckable(true);
+            action->setEnabled(session_.is_open());
+            action->setChecked(session_.is_open() && session_.state().job.kind == word_of_kind(kind));
+            connect(action, &QAction::triggered, this, [this, kind] { change_kind(kind); });
+        }
+    });
     add(edit, tr("&Copy the cut list"), QKeySequence(tr("Ctrl+Shift+C")),
         tr("Copy the cut list, or the board, as text and as a table"), [this] {
             if (view_.page == Page::board) return board()->copy();
@@ -280,7 +293,7 @@ void MainWindow::build_drawing_menu(QMenu* drawing) {
         });
     add(drawing, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
         tr("The values of this drawing as a table, or the drawing again"),
-        [this] { show_table(!view_.table); });
+        [this] { show_table(view_.page == Page::plan ? !plan()->table_shown() : !view_.table); });
     add(drawing, tr("Next &datum"), QKeySequence(Qt::Key_D),
         tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
         [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });

@@ -17,6 +17,7 @@ namespace fm {
 namespace {
 
 constexpr std::array units{Unit::mm, Unit::in, Unit::thou, Unit::sixty_fourths};
+constexpr std::array near_limits{1.0, 1.5, 2.0, 3.0, 5.0};
 constexpr std::array<const char*, 3> languages{"", "en", "de"};
 
 std::vector<ChoiceRow::Option> options_of(const QStringList& names) {
@@ -65,8 +66,26 @@ Preferences::Preferences(Session& session, QWidget* parent)
                           std::string(word_of(units[static_cast<std::size_t>(index)])));
         });
     }
+    tension_ = row(tr("Tension"), options_of({tr("newton"), tr("pounds")}));
+    connect(tension_, &ChoiceRow::picked, this, [this](int index) {
+        keep_new_jobs("units.tension", std::string(word_of(static_cast<TensionUnit>(index))));
+    });
     handed_ = row(tr("Played"), options_of({tr("right-handed"), tr("left-handed")}));
     hand_ = row(tr("The usual player's hand"), options_of({tr("soft"), tr("normal"), tr("hard")}));
+    heading(tr("At the bench and on paper"));
+    QStringList limits;
+    for (const double cents : near_limits) limits << QStringLiteral("%1 ¢").arg(number_text(cents, 1));
+    near_ = row(tr("Near enough in tune, once the tuner's ± is allowed for"), options_of(limits));
+    sounds_ = row(tr("Sounds when a string is there"), options_of({tr("off"), tr("on")}));
+    paper_ = row(tr("Paper"), options_of({QStringLiteral("A4"), QStringLiteral("Letter")}));
+    connect(near_, &ChoiceRow::picked, this, [this](int index) {
+        keep("intonation.near_cents", near_limits[static_cast<std::size_t>(index)]);
+    });
+    connect(sounds_, &ChoiceRow::picked, this, [this](int index) { keep("bench.sounds", index == 1); });
+    connect(paper_, &ChoiceRow::picked, this, [this](int index) {
+        Q_EMIT paper_chosen(index == 1);
+        show_kept();
+    });
     told_->setProperty("caption", true);
     told_->setWordWrap(true);
     told_->setTextFormat(Qt::PlainText);
@@ -84,7 +103,8 @@ Preferences::Preferences(Session& session, QWidget* parent)
         column->insertLayout(place, grid);
     };
     lay_out(1, {{language_, theme_}, {size_}});
-    lay_out(3, {{unit_, units_[0]}, {units_[1], units_[2]}, {units_[3], handed_}, {hand_}});
+    lay_out(5, {{near_}, {sounds_, paper_}});
+    lay_out(3, {{unit_, units_[0]}, {units_[1], units_[2]}, {units_[3], tension_}, {handed_, hand_}});
     resize(800, sizeHint().height());
     connect(language_, &ChoiceRow::picked, this, [this](int index) {
         Q_EMIT language_chosen(QLatin1String(languages[static_cast<std::size_t>(index)]));
@@ -129,18 +149,27 @@ void Preferences::show_kept() {
         each.each[kind] = of_word<Unit>(word(key.c_str(), "")).value_or(each.each[kind]);
         units_[kind]->set_chosen(place_in(units, each.each[kind]));
     }
+    each.tension = of_word<TensionUnit>(word("units.tension", "")).value_or(each.tension);
+    tension_->set_chosen(static_cast<int>(each.tension));
     unit_->set_chosen(each == units_in(unit) ? place_in(units, unit) : -1);
     handed_->set_chosen(word("handed", "right") == "left" ? 1 : 0);
     hand_->set_chosen(
         static_cast<int>(of_word<PlayingHand>(word("player.hand", "normal")).value_or(PlayingHand::normal)));
+    near_->set_chosen(place_in(near_limits, session_.workshop().intonation().near_cents));
+    sounds_->set_chosen(session_.workshop().bench().sounds ? 1 : 0);
+    const bool letter = QSettings().value(QStringLiteral("paper")).toString() == QLatin1String("letter");
+    paper_->set_chosen(letter ? 1 : 0);
 }
 
 void Preferences::keep_new_jobs(const std::string& key, const std::string& word) {
+    keep("new_jobs." + key, word.empty() ? Value() : Value(word));
+}
+
+void Preferences::keep(const std::string& key, const Value& value) {
     const QString& folder = session_.workshop().folder();
     try {
         change_shop(folder, [&](const Value& document) {
-            const std::string place = "new_jobs." + key;
-            return word.empty() ? without(document, place) : with(document, place, word);
+            return value.is_null() ? without(document, key) : with(document, key, value);
         });
         session_.set_workshop(Workshop(folder));
         told_->clear();

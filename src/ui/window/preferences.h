@@ -19,6 +19,7 @@ Q_SIGNALS:
     void language_chosen(const QString& language);
     void evening_chosen(bool evening);
     void text_size_chosen(int percent);
+    void paper_chosen(bool letter);
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -27,6 +28,8 @@ private:
     void show_kept();
     /// One key of what new jobs take over, "" taken away.
     void keep_new_jobs(const std::string& key, const std::string& word);
+    /// A value of the shop, at its key in workshop.json.
+    void keep(const std::string& key, const Value& value);
     ChoiceRow* row(const QString& label, const std::vector<ChoiceRow::Option>& options);
 
     Session& session_;
@@ -36,8 +39,12 @@ private:
     ChoiceRow* size_;
     ChoiceRow* unit_;
     std::array<ChoiceRow*, 4> units_{};
+    ChoiceRow* tension_;
     ChoiceRow* handed_;
     ChoiceRow* hand_;
+    ChoiceRow* near_;
+    ChoiceRow* sounds_;
+    ChoiceRow* paper_;
 };
 
 } // namespace fm

@@ -124,11 +124,13 @@ QString CutListModel::file_words(std::size_t i) const {
                       design.nut.slot_clearance_mm.of(string.wound), design.nut.file_over_mm);
     const Unit unit = session_.state().job.units.small();
     // What a shop usually has, and nobody said that this one has it.
-    const bool usual =
-        !session_.state().job.tools.nut_files_mm && session_.workshop().is_usual("nut_files_mm");
-    const QString assumed = usual ? QStringLiteral("\u2248") : QString();
+    const QString assumed = session_.tools().usual_files ? QStringLiteral("\u2248") : QString();
+    const std::string_view name = session_.tools().name_of_file(file.width_mm);
     switch (file.fit) {
-    case FileFit::fits: return assumed + length_number(file.width_mm, unit);
+    case FileFit::fits:
+        if (name.empty()) return assumed + length_number(file.width_mm, unit);
+        return assumed + length_short(file.width_mm, unit) + QLatin1Char('\n') +
+               QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
     case FileFit::rock:
         return assumed + length_short(file.width_mm, unit) + QLatin1Char('\n') + tr("rock it");
     case FileFit::none: return on_two_lines(tr("none fits"));

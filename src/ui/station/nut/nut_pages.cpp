@@ -103,10 +103,27 @@ void NutPages::add_seat_page() {
     material_ = material_row(QStringLiteral("nut.material"));
     seat_radius_box_ = labelled(field("nut.seat_radius_mm", tr("seat radius")), tr("seat radius"));
     const std::vector<QWidget*> blank = blank_parts("nut.blank", shown_blank);
-    add_page(tr("Seat"), {seat_, material_, seat_radius_box_,
-                          labelled(field("nut.headstock_angle_deg", tr("headstock angle")), tr("headstock")),
-                          labelled(field("nut.set_forward_mm", tr("front set forward")), tr("set forward")),
-                          blank[0], blank[1], blank[2]});
+    make_ =
+        new ChoiceRow(tr("This nut"),
+                      {{tr("from a blank"), tr("cut here; filed, filled, shimmed or made anew"), {}},
+                       {tr("bought, slotted"), tr("its slots are cut: lowered from below first"), {}},
+                       {tr("locking"), tr("never filed: up on shims, down at its seat by a repairer"), {}}});
+    picks(make_, [this](int index) -> Picked {
+        Value document = session_.document();
+        for (const auto& [key, is] :
+             {std::pair("nut.ready_slotted", index == 1), std::pair("nut.clamping", index == 2)})
+            document = is ? with(document, key, true) : without(document, key);
+        const std::array names{tr("nut from a blank"), tr("nut bought and slotted"), tr("locking nut")};
+        return Pick{names[static_cast<std::size_t>(index)], document};
+    });
+    shim_step_ =
+        labelled(field("nut.shim_step_mm", tr("step the shims are rounded up to")), tr("shims in steps of"));
+    add_page(tr("Seat"),
+             {make_, labelled(field("nut.packing_mm", tr("packing found under the nut")), tr("packed with")),
+              shim_step_, seat_, material_, seat_radius_box_,
+              labelled(field("nut.headstock_angle_deg", tr("headstock angle")), tr("headstock")),
+              labelled(field("nut.set_forward_mm", tr("front set forward")), tr("set forward")), blank[0],
+              blank[1], blank[2]});
 }
 
 void NutPages::add_behind_page() {
@@ -207,6 +224,8 @@ void NutPages::show_state() {
     top_->set_chosen(nut.fair_top ? 1 : 0);
     seat_->set_chosen(static_cast<int>(nut.seat));
     seat_radius_box_->setVisible(nut.seat == Seat::curved);
+    make_->set_chosen(nut.clamping ? 2 : nut.ready_slotted ? 1 : 0);
+    shim_step_->setVisible(nut.clamping);
     show_material(material_, nut.material);
     show_seen(seen_);
     posts_->set_chosen(nut.posts.empty() ? 0 : 1);

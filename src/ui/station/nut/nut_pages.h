@@ -33,6 +33,8 @@ private:
     ChoiceRow* top_ = nullptr;
     ChoiceRow* seat_ = nullptr;
     ChoiceRow* material_ = nullptr;
+    ChoiceRow* make_ = nullptr;
+    QWidget* shim_step_ = nullptr;
     ChoiceRow* posts_ = nullptr;
     SeenRow* seen_ = nullptr;
     ChoiceRow* zero_ = nullptr;

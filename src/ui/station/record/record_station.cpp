@@ -57,6 +57,16 @@ RecordStation::RecordStation(Session& session, QWidget* parent)
     story_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     story_->setAccessibleName(tr("The story, in order"));
     column->addWidget(story_, 1);
+    empty_ =
+        new QLabel(tr("Nothing yet. What is read, decided, filed, moved and printed comes here by itself, in "
+                      "order; a note is written below."));
+    empty_->setWordWrap(true);
+    empty_->setProperty("caption", true);
+    empty_->setAlignment(Qt::AlignTop);
+    empty_->setAttribute(Qt::WA_TransparentForMouseEvents);
+    auto* over = new QVBoxLayout(story_->viewport());
+    over->setContentsMargins(14, 12, 14, 12);
+    over->addWidget(empty_);
     column->addWidget(build_entry());
     panel_ = build_panel();
     connect(story_, &QListWidget::currentRowChanged, this, &RecordStation::show_chosen);
@@ -224,6 +234,7 @@ void RecordStation::refresh() {
         told << (when.isEmpty() ? QString() : when + QStringLiteral("   ")) + words_of_line(line, job.units);
     }
     show_lines(*story_, told);
+    empty_->setVisible(lines_.empty());
     story_->setCurrentRow(row < story_->count() ? row : -1);
     story_->scrollToBottom();
     const double minutes = minutes_worked(job.record);

@@ -48,6 +48,7 @@ private:
     std::vector<StoryLine> lines_;
     QLabel* facts_;
     QListWidget* story_;
+    QLabel* empty_; ///< over the list while nothing is in it: what comes there
     ChoiceRow* kind_ = nullptr;
     QLineEdit* text_ = nullptr;
     QLineEdit* reason_ = nullptr;

@@ -54,7 +54,7 @@ QVariant StringsModel::headerData(int section, Qt::Orientation orientation, int 
     case Column::wound: return tr("make");
     case Column::core: return tr("core") + unit;
     case Column::mass: return tr("mass, g/m");
-    case Column::tension: return tr("tension, N");
+    case Column::tension: return tr("tension, %1").arg(tension_unit_text(session_.state().job.units.tension));
     case Column::stress: return tr("stress, MPa");
     }
     return {};
@@ -87,7 +87,8 @@ QString StringsModel::text(const QModelIndex& index) const {
     case Column::wound: return make_words(made);
     case Column::core: return length(solved.make_up.core_mm);
     case Column::mass: return number_text(solved.make_up.unit_mass_g_m, 3);
-    case Column::tension: return solved.sound ? number_text(*solved.tension_n(), 1) : QStringLiteral("–");
+    case Column::tension:
+        return solved.sound ? tension_number(*solved.tension_n(), state.job.units, 1) : QStringLiteral("–");
     case Column::stress:
         return solved.sound ? number_text(*solved.core_stress_mpa(), 0) : QStringLiteral("–");
     }

@@ -270,12 +270,14 @@ void StringsStation::refresh() {
     const bool compares = opened.job.design.strings.size() == state.job.design.strings.size() &&
                           opened.job.design.strings != state.job.design.strings;
     const double more_n = compares ? total_n - opened.solution.total_tension_n() : 0.0;
-    total_->setText(tr("total tension %1 N").arg(number_text(total_n, 0)) +
-                    (std::abs(more_n) < 0.5
-                         ? QString()
-                         : QStringLiteral(", ") + (more_n > 0 ? tr("%1 more than when the job was opened")
-                                                              : tr("%1 less than when the job was opened"))
-                                                      .arg(number_text(std::abs(more_n), 0))));
+    const Units& in = state.job.units;
+    total_->setText(
+        tr("total tension %1 %2").arg(tension_number(total_n, in, 0), tension_unit_text(in.tension)) +
+        (std::abs(more_n) < 0.5
+             ? QString()
+             : QStringLiteral(", ") + (more_n > 0 ? tr("%1 more than when the job was opened")
+                                                  : tr("%1 less than when the job was opened"))
+                                          .arg(tension_number(std::abs(more_n), in, 0))));
     core_->set_chosen(static_cast<int>(state.job.design.strings[view_.string].core));
     core_->setEnabled(!session_.read_only());
     for (QToolButton* button : {together_, alone_, add_, take_out_})
@@ -312,7 +314,10 @@ StationKind strings_kind() {
             StationWords::tr("S&trings"),
             StationWords::tr("Go to the strings"),
             [](const State& state) {
-                return StationWords::tr("%1 N in all").arg(number_text(state.solution.total_tension_n(), 0));
+                const Units& in = state.job.units;
+                return StationWords::tr("%1 %2 in all")
+                    .arg(tension_number(state.solution.total_tension_n(), in, 0),
+                         tension_unit_text(in.tension));
             },
             [](const State&) { return true; },
             [](const State&) { return StationWords::tr("Gauge every string"); },
