@@ -88,6 +88,27 @@ private Q_SLOTS:
         enter();
         QCOMPARE(window()->view().station, Station::neck);
     }
+    /// What was found at a station that was let go meanwhile is gone to all the same.
+    void what_was_found_outlives_its_station() {
+        const auto elsewhere = [this] {
+            for (const Station other : {Station::survey, Station::strings, Station::nut, Station::saddle,
+                                        Station::bridge, Station::record}) {
+                window()->choose_station(other);
+                QApplication::processEvents();
+            }
+        };
+        ask("fall-away");
+        const QPointer<WindowPage> neck(window()->neck());
+        elsewhere();
+        QVERIFY(!neck);
+        enter();
+        auto* field = qobject_cast<ValueField*>(QApplication::focusWidget());
+        QVERIFY(field && field->key() == QLatin1String("neck.fallaway_mm"));
+        ask("cone");
+        elsewhere();
+        enter();
+        QCOMPARE(window()->view().station, Station::neck);
+    }
     void an_action_is_done() {
         const bool evening = theme().evening;
         ask("evening");

@@ -341,7 +341,7 @@ std::string file_words(const SheetPage& page, std::size_t string) {
     const Tools& tools = page.context().tools;
     std::string called(tools.name_of_file(file.width_mm));
     if (!called.empty()) called = " " + called;
-    const std::string width = (tools.usual_files ? "\u2248" : "") + page.number(file.width_mm) + called;
+    std::string width = (tools.usual_files ? "\u2248" : "") + page.number(file.width_mm) + called;
     switch (file.fit) {
     case FileFit::fits: return width;
     case FileFit::rock:

@@ -8,6 +8,7 @@
 #include "workshop/shop_lists.h"
 
 #include <QMenuBar>
+#include <QPointer>
 #include <QRegularExpression>
 
 #include <map>
@@ -100,8 +101,13 @@ void MainWindow::add_field_entries(std::vector<Finder::Entry>& entries) {
             const QString value = field->text() + (field->kind() == FieldKind::length
                                                        ? QLatin1Char(' ') + unit_text(field->unit())
                                                        : QString());
-            entries.push_back(
-                {field->name(), value, [this, station = station, field] { go_to(station, field); }});
+            // A station out of sight may be let go while the list stands, and is made anew.
+            entries.push_back({field->name(), value,
+                               [this, station = station, at = QPointer(field), name = field->objectName()] {
+                                   ValueField* there =
+                                       at ? at.data() : this->station(station)->findChild<ValueField*>(name);
+                                   if (there) go_to(station, there);
+                               }});
         }
 }
 
@@ -139,10 +145,15 @@ void MainWindow::add_choice_entries(std::vector<Finder::Entry>& entries) {
             QStringList names;
             for (const ChoiceRow::Option& option : choice->options()) names << option.name;
             entries.push_back({choice->label(), names.join(QStringLiteral(" · ")),
-                               [this, station = station, choice] {
+                               [this, station = station, at = QPointer(choice), label = choice->label()] {
                                    choose_station(station);
-                                   drawn_station()->pages()->show_page_of(choice);
-                                   if (auto* button = choice->findChild<QAbstractButton*>())
+                                   PartPages* pages = drawn_station()->pages();
+                                   ChoiceRow* there = at;
+                                   for (ChoiceRow* each : pages->findChildren<ChoiceRow*>())
+                                       if (!there && each->label() == label) there = each;
+                                   if (!there) return;
+                                   pages->show_page_of(there);
+                                   if (auto* button = there->findChild<QAbstractButton*>())
                                        button->setFocus(Qt::TabFocusReason);
                                },
                                names.join(QLatin1Char(' '))});
