@@ -14094,10 +14094,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Höhen als Ziel</translation>
     </message>
     <message>
-        <source>By way of playing: what is wanted under the outer strings, to set a job by.</source>
-        <translation>Nach Spielweise: was unter den Außensaiten gewünscht ist, um einen Auftrag danach zu stellen.</translation>
-    </message>
-    <message>
         <source>played</source>
         <translation>gespielt</translation>
     </message>
@@ -14282,10 +14278,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Breiten der Feilen für Kerben, und wie sie heißen. Jede Kerbe bekommt, die passt.</translation>
     </message>
     <message>
-        <source>on (nylon, bass, …; none: all)</source>
-        <translation>auf (Nylon, Bass, …; leer: alle)</translation>
-    </message>
-    <message>
         <source>Hands at the bench</source>
         <translation>Hände an der Bank</translation>
     </message>
@@ -14316,6 +14308,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>saddle: give or take</source>
         <translation>Einlage: mehr oder weniger</translation>
+    </message>
+    <message>
+        <source>What is wanted under the outer strings, to set a job by: by way of playing, and for kinds that are called so (nylon, bass), or for all.</source>
+        <translation>Was unter den Außensaiten gewünscht ist, um einen Auftrag danach zu stellen: nach Spielweise, und für Arten, die so heißen (Nylon, Bass), oder für alle.</translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation>Art</translation>
     </message>
 </context>
 <context>

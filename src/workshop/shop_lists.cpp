@@ -80,10 +80,11 @@ std::vector<ShopList> all_lists() {
           {"strings", QT_TRANSLATE_NOOP("shop", "strings"), ShopCell::strings, true}}},
         {"heights",
          QT_TRANSLATE_NOOP("shop", "Wanted heights"),
-         QT_TRANSLATE_NOOP("shop",
-                           "By way of playing: what is wanted under the outer strings, to set a job by."),
+         QT_TRANSLATE_NOOP(
+             "shop", "What is wanted under the outer strings, to set a job by: by way of playing, and for "
+                     "kinds that are called so (nylon, bass), or for all."),
          {{"name", QT_TRANSLATE_NOOP("shop", "played"), text, true},
-          {"kind", QT_TRANSLATE_NOOP("shop", "on (nylon, bass, …; none: all)"), text},
+          {"kind", QT_TRANSLATE_NOOP("shop", "kind"), text},
           {"gap_bass_mm", QT_TRANSLATE_NOOP("shop", "fret 1, bass"), length, true, LengthKind::gap},
           {"gap_treble_mm", QT_TRANSLATE_NOOP("shop", "treble"), length, true, LengthKind::gap},
           {"action_bass_mm", QT_TRANSLATE_NOOP("shop", "fret 12, bass"), length, true, LengthKind::action},

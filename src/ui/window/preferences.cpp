@@ -89,6 +89,7 @@ Preferences::Preferences(Session& session, QWidget* parent)
     told_->setProperty("caption", true);
     told_->setWordWrap(true);
     told_->setTextFormat(Qt::PlainText);
+    told_->hide();
     column->addWidget(told_);
     // Side by side what belongs together.
     const auto lay_out = [column](int place, const std::vector<std::vector<ChoiceRow*>>& lines) {
@@ -103,7 +104,7 @@ Preferences::Preferences(Session& session, QWidget* parent)
         column->insertLayout(place, grid);
     };
     lay_out(1, {{language_, theme_}, {size_}});
-    lay_out(5, {{near_}, {sounds_, paper_}});
+    lay_out(4, {{near_}, {sounds_, paper_}});
     lay_out(3, {{unit_, units_[0]}, {units_[1], units_[2]}, {units_[3], tension_}, {handed_, hand_}});
     resize(800, sizeHint().height());
     connect(language_, &ChoiceRow::picked, this, [this](int index) {
@@ -173,8 +174,10 @@ void Preferences::keep(const std::string& key, const Value& value) {
         });
         session_.set_workshop(Workshop(folder));
         told_->clear();
+        told_->hide();
     } catch (const InputError& error) {
         told_->setText(message_text(error.message()));
+        told_->show();
     }
     show_kept();
 }
