@@ -335,13 +335,14 @@ private:
         QVERIFY2(steps() == step + 1, (name + ": one step").c_str());
         bool number = false;
         const double typed = good.toDouble(&number);
-        const double unit_mm = mm_per(window_.state().job.unit);
         const auto written = written_since(before, document());
-        // A length in the job's unit, one that is doubled, a plain number; or a text.
-        QVERIFY2(number ? holds(written, typed * unit_mm) || holds(written, 2 * typed * unit_mm) ||
-                              holds(written, typed)
-                        : holds(written, good.toStdString()),
-                 (name + ": " + good.toStdString() + " is not what the document says").c_str());
+        // A length in one of the job's units, one that is doubled, a plain number; or a text.
+        bool is_written = holds(written, good.toStdString()) || (number && holds(written, typed));
+        for (const Unit unit : window_.state().job.units.each)
+            if (number)
+                is_written = is_written || holds(written, typed * mm_per(unit)) ||
+                             holds(written, 2 * typed * mm_per(unit));
+        QVERIFY2(is_written, (name + ": " + good.toStdString() + " is not what the document says").c_str());
         if (row + 1 < table->model()->rowCount()) {
             QCOMPARE(table->currentIndex().row(), row + 1);
             QCOMPARE(table->currentIndex().column(), column);
