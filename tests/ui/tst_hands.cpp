@@ -166,7 +166,7 @@ private:
         }
         for (const double by : {0.013, -0.013, 0.31, -0.31, 3.0, -3.0}) add(now + by, 3);
         for (const double share : {1.07, 0.93}) add(now * share, 3);
-        for (const double value : {0.37, 1.3, 4.0, 9.0, 12.0, 40.0}) add(value, 2);
+        for (const double value : {0.37, 1.3, 4.0, 9.0, 12.0, 40.0, 75.0}) add(value, 2);
         return list;
     }
 
