@@ -317,7 +317,7 @@ private:
         if (shown_number)
             texts << QString::number(std::round(shown) + 1) << QString::number(std::round(shown) - 1);
         for (const char* text : {"0.37", "2.13", "1.31", "4.9", "9.3", "41", "-0.02", "E3", "13", "20", "5",
-                                 "300", "12000", "0.62"})
+                                 "300", "12000", "0.62", "75", "30"})
             texts << QString::fromLatin1(text);
         for (const QString& text : texts) {
             type_into(table, cell, text);
