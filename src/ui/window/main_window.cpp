@@ -24,7 +24,7 @@
 namespace fm {
 
 namespace {
-constexpr std::size_t most_kept_stations = 4; // each takes up to 7 MB
+constexpr std::size_t most_kept_stations = 3; // each takes up to 7 MB
 
 /// What is moved about under the window's frame: as large as that, and no smaller than all of it needs.
 class MovedAbout : public QWidget {

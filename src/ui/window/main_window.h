@@ -26,6 +26,7 @@
 #include "ui/window/working_panel.h"
 
 #include <QMainWindow>
+#include <QPointer>
 #include <QStackedWidget>
 
 #include <array>
@@ -79,10 +80,10 @@ public:
     BenchView* bench() { return bench_; } ///< once gone to
     WorkingBar* working() { return working_; }
     Finder* finder() { return finder_; } ///< once asked for
-    HelpWindow* help() { return help_; } ///< once asked for
+    HelpWindow* help() { return help_; } ///< while it is open
     QString notice() const;
     ShopWindow* shop() { return shop_; }                ///< once asked for
-    Preferences* preferences() { return preferences_; } ///< once asked for
+    Preferences* preferences() { return preferences_; } ///< while they are open
     /// The shop's own things. @param list its key in workshop.json, "": the one shown last
     void show_shop(const char* list = "");
     void show_preferences();
@@ -252,9 +253,9 @@ private:
     bool leaves_a_copy_ = false;
     QLabel* overlay_ = nullptr; ///< keys, or schools side by side, over everything
     Finder* finder_ = nullptr;
-    HelpWindow* help_ = nullptr;         ///< once asked for
-    ShopWindow* shop_ = nullptr;         ///< once asked for
-    Preferences* preferences_ = nullptr; ///< once asked for
+    QPointer<HelpWindow> help_;         ///< while it is open: its drawings are large
+    ShopWindow* shop_ = nullptr;        ///< once asked for
+    QPointer<Preferences> preferences_; ///< while they are open
     QMenu* recent_ = nullptr;
     QAction* evening_ = nullptr;
     QWidget* corner_ = nullptr; ///< beside the menus

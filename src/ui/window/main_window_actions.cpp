@@ -87,6 +87,7 @@ void MainWindow::show_shop(const char* list) {
 void MainWindow::show_preferences() {
     if (!preferences_) {
         preferences_ = new Preferences(session_, this);
+        preferences_->setAttribute(Qt::WA_DeleteOnClose);
         connect(preferences_, &Preferences::language_chosen, this, &MainWindow::language_chosen);
         connect(preferences_, &Preferences::text_size_chosen, this, &MainWindow::text_size_chosen);
         connect(preferences_, &Preferences::evening_chosen, this, &MainWindow::choose_evening);
@@ -108,6 +109,7 @@ void MainWindow::zoom(double factor) {
 
 void MainWindow::show_help() {
     if (!help_) help_ = new HelpWindow(session_, this);
+    help_->setAttribute(Qt::WA_DeleteOnClose);
     const bool benching = bench_ && !bench_->isHidden();
     help_->open_at(benching                      ? QStringLiteral("bench")
                    : view_.page == Page::board   ? QStringLiteral("board")
