@@ -552,22 +552,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Beide Schrauben</translation>
     </message>
     <message>
-        <source>up under the bass string</source>
-        <translation>hoch unter der Basssaite</translation>
-    </message>
-    <message>
-        <source>down under the bass string</source>
-        <translation>tiefer unter der Basssaite</translation>
-    </message>
-    <message>
-        <source>%1 up under the treble string</source>
-        <translation>%1 hoch unter der Diskantsaite</translation>
-    </message>
-    <message>
-        <source>%1 down under the treble string</source>
-        <translation>%1 tiefer unter der Diskantsaite</translation>
-    </message>
-    <message>
         <source>Strings under tension: mind the eyes. Slacken, turn, tune, then read.</source>
         <translation>Saiten unter Spannung: Augen schützen. Entspannen, drehen, stimmen, dann messen.</translation>
     </message>
@@ -600,12 +584,78 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>Bolzen werden nie unter Spannung gedreht: entspannen, drehen, stimmen, dann ablesen.</translation>
     </message>
     <message>
-        <source>%1 at the bass, %2 at the treble. </source>
-        <translation>%1 am Bass, %2 am Diskant. </translation>
-    </message>
-    <message>
         <source>lower at the screw, %1, then tune and read</source>
         <translation>an der Schraube tiefer, %1, dann stimmen und ablesen</translation>
+    </message>
+    <message>
+        <source>Leave as found</source>
+        <translation>So lassen</translation>
+    </message>
+    <message>
+        <source>The part that comes first, or next; Page Up and Page Down walk all three</source>
+        <translation>Der Teil, der zuerst kommt oder als Nächster; Bild auf und Bild ab gehen durch alle drei</translation>
+    </message>
+    <message>
+        <source>Nothing is done in this step; asks why, for the record</source>
+        <translation>In diesem Schritt wird nichts getan; fragt warum, für die Akte</translation>
+    </message>
+    <message>
+        <source>Next: %1</source>
+        <translation>Als Nächstes: %1</translation>
+    </message>
+    <message>
+        <source>First: %1</source>
+        <translation>Zuerst: %1</translation>
+    </message>
+    <message>
+        <source>Next: the intonation</source>
+        <translation>Als Nächstes: die Intonation</translation>
+    </message>
+    <message>
+        <source>Enter leads on. A reading is kept all the same.
+− Enter takes the last one back. Esc leaves.</source>
+        <translation>Enter führt weiter. Eine Ablesung wird trotzdem behalten.
+− Enter nimmt die letzte zurück. Esc verlässt.</translation>
+    </message>
+    <message>
+        <source>▲ First %1: it moves what is read here</source>
+        <translation>▲ Zuerst %1: das verschiebt, was hier abgelesen wird</translation>
+    </message>
+    <message>
+        <source>%1 here becomes %2 once %3 is done</source>
+        <translation>%1 hier wird %2, wenn %3 getan ist</translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> und </translation>
+    </message>
+    <message>
+        <source>string held at frets %1 and %2, gap read at %3</source>
+        <translation>Saite an Bund %1 und %2 gehalten, am Bund %3 abgelesen</translation>
+    </message>
+    <message>
+        <source>Both posts</source>
+        <translation>Beide Bolzen</translation>
+    </message>
+    <message>
+        <source>at the bass, and at the treble</source>
+        <translation>am Bass, und am Diskant</translation>
+    </message>
+    <message>
+        <source>%1 at the bass, %2 at the treble</source>
+        <translation>%1 am Bass, %2 am Diskant</translation>
+    </message>
+    <message>
+        <source>off what the two screws can give: read every string, then turn both</source>
+        <translation>daneben, was zwei Schrauben geben können: jede Saite ablesen, dann beide drehen</translation>
+    </message>
+    <message>
+        <source>raise at the screw, then tune and read</source>
+        <translation>an der Schraube heben, dann stimmen und ablesen</translation>
+    </message>
+    <message>
+        <source>raise at the screw, %1, then tune and read</source>
+        <translation>an der Schraube heben, %1, dann stimmen und ablesen</translation>
     </message>
 </context>
 <context>
@@ -1992,6 +2042,105 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::DecisionBar</name>
+    <message>
+        <source>the relief</source>
+        <translation>die Krümmung</translation>
+    </message>
+    <message>
+        <source>the saddle</source>
+        <translation>die Einlage</translation>
+    </message>
+    <message>
+        <source>the nut</source>
+        <translation>den Sattel</translation>
+    </message>
+    <message>
+        <source>leave it</source>
+        <translation>so lassen</translation>
+    </message>
+    <message>
+        <source>set it</source>
+        <translation>stellen</translation>
+    </message>
+    <message>
+        <source>turn the screws</source>
+        <translation>Schrauben drehen</translation>
+    </message>
+    <message>
+        <source>lower it or pack it</source>
+        <translation>tiefer oder unterlegen</translation>
+    </message>
+    <message>
+        <source>other saddles</source>
+        <translation>andere Reiter</translation>
+    </message>
+    <message>
+        <source>new saddle</source>
+        <translation>neue Einlage</translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation>feilen</translation>
+    </message>
+    <message>
+        <source>from below</source>
+        <translation>von unten</translation>
+    </message>
+    <message>
+        <source>fill</source>
+        <translation>füllen</translation>
+    </message>
+    <message>
+        <source>shim</source>
+        <translation>unterlegen</translation>
+    </message>
+    <message>
+        <source>new nut</source>
+        <translation>neuer Sattel</translation>
+    </message>
+    <message>
+        <source>Decide so</source>
+        <translation>So entscheiden</translation>
+    </message>
+    <message>
+        <source>Enter: the decision and its reason go into the record</source>
+        <translation>Enter: Entscheidung und Grund gehen in die Akte</translation>
+    </message>
+    <message>
+        <source>Not so</source>
+        <translation>Doch nicht</translation>
+    </message>
+    <message>
+        <source>Esc: nothing is decided</source>
+        <translation>Esc: nichts ist entschieden</translation>
+    </message>
+    <message>
+        <source>What is to be decided</source>
+        <translation>Was zu entscheiden ist</translation>
+    </message>
+    <message>
+        <source>Reason of the decision</source>
+        <translation>Grund der Entscheidung</translation>
+    </message>
+    <message>
+        <source>why</source>
+        <translation>warum</translation>
+    </message>
+    <message>
+        <source>Write down first why: it stays in the record</source>
+        <translation>Zuerst aufschreiben, warum: es bleibt in der Akte</translation>
+    </message>
+    <message>
+        <source>decided: %1</source>
+        <translation>entschieden: %1</translation>
+    </message>
+    <message>
+        <source>%1: %2, where what is proposed is: %3. Why? It goes into the record.</source>
+        <translation>%1: %2, vorgeschlagen ist aber: %3. Warum? Es geht in die Akte.</translation>
+    </message>
+</context>
+<context>
     <name>fm::DrawingTable</name>
     <message>
         <source>The drawing as a table</source>
@@ -2199,6 +2348,21 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>Jobs can begin from an instrument like the chosen one&apos;s</source>
         <translation>Aufträge können mit einem Instrument wie dem des gewählten beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>fm::FoundPicture</name>
+    <message>
+        <source>As found</source>
+        <translation>Wie gefunden</translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation>daneben um</translation>
+    </message>
+    <message>
+        <source>seen</source>
+        <translation>gesehen</translation>
     </message>
 </context>
 <context>
@@ -4993,6 +5157,18 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>go</source>
         <translation>hin</translation>
     </message>
+    <message>
+        <source>%1: which way it goes, and why</source>
+        <translation>%1: welchen Weg es geht, und warum</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>✓ there</source>
+        <translation>✓ da</translation>
+    </message>
 </context>
 <context>
     <name>fm::PlanView</name>
@@ -5367,6 +5543,26 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>shimmed</source>
         <translation>unterlegt</translation>
+    </message>
+    <message>
+        <source>to choose</source>
+        <translation>zu wählen</translation>
+    </message>
+    <message>
+        <source>pack it</source>
+        <translation>unterlegen</translation>
+    </message>
+    <message>
+        <source>lower it</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source> (proposed)</source>
+        <translation> (vorgeschlagen)</translation>
+    </message>
+    <message>
+        <source>Side by side: the verdict</source>
+        <translation>Nebeneinander: das Urteil</translation>
     </message>
 </context>
 <context>
@@ -6835,6 +7031,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Goes there (Ctrl+G)</source>
         <translation>Dorthin (Strg+G)</translation>
+    </message>
+    <message>
+        <source>First %1</source>
+        <translation>Zuerst %1</translation>
     </message>
 </context>
 <context>
@@ -8485,56 +8685,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>die Einlage</translation>
     </message>
     <message>
-        <source>Decided</source>
-        <translation>Entschieden</translation>
-    </message>
-    <message>
-        <source>file</source>
-        <translation>feilen</translation>
-    </message>
-    <message>
-        <source>fill</source>
-        <translation>füllen</translation>
-    </message>
-    <message>
-        <source>shim</source>
-        <translation>unterlegen</translation>
-    </message>
-    <message>
-        <source>new nut</source>
-        <translation>neuer Sattel</translation>
-    </message>
-    <message>
-        <source>leave it</source>
-        <translation>lassen</translation>
-    </message>
-    <message>
-        <source>new saddle</source>
-        <translation>neue Einlage</translation>
-    </message>
-    <message>
         <source>The verdict</source>
         <translation>Das Urteil</translation>
-    </message>
-    <message>
-        <source>why, where it is another way than proposed</source>
-        <translation>warum, wo es ein anderer Weg ist als vorgeschlagen</translation>
-    </message>
-    <message>
-        <source>Reason of the decision</source>
-        <translation>Grund der Entscheidung</translation>
-    </message>
-    <message>
-        <source>Goes into the record with the decision; write it first, then choose the way</source>
-        <translation>Kommt mit der Entscheidung in die Akte; erst schreiben, dann den Weg wählen</translation>
-    </message>
-    <message>
-        <source>%1 is proposed: for %2 write down why, then choose it again</source>
-        <translation>%1 ist vorgeschlagen: für %2 aufschreiben, warum, dann noch einmal wählen</translation>
-    </message>
-    <message>
-        <source>decided: %1</source>
-        <translation>entschieden: %1</translation>
     </message>
     <message>
         <source>Decided:</source>
@@ -8543,26 +8695,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>, instead of: %1</source>
         <translation>, statt: %1</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;Fill:&lt;/b&gt; no slot asks for it.</source>
-        <translation>&lt;b&gt;Füllen:&lt;/b&gt; keine Kerbe verlangt es.</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;Fill:&lt;/b&gt; %1; the deepest by %2 (up to %3 a filling holds). Dust of the nut&apos;s own material, thin glue, cured, cut anew.</source>
-        <translation>&lt;b&gt;Füllen:&lt;/b&gt; %1; die tiefste um %2 (bis %3 hält eine Füllung). Staub vom Material des Sattels, dünner Kleber, ausgehärtet, neu geschnitten.</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;Shim:&lt;/b&gt; %1 under the whole nut, the largest raise of %2 rounded up; every other slot is filed again. A wide slot stays wide.</source>
-        <translation>&lt;b&gt;Unterlegen:&lt;/b&gt; %1 unter den ganzen Sattel, das größte Heben von %2 aufgerundet; jede andere Kerbe wird wieder gefeilt. Eine weite Kerbe bleibt weit.</translation>
-    </message>
-    <message>
-        <source>A clamping nut goes up on shims as a block: %1.</source>
-        <translation>Ein Klemmsattel wird als Block unterlegt: %1.</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;New nut:&lt;/b&gt; the longest lasting, and the longest work; its sheet and order of cuts are at Sheets.</source>
-        <translation>&lt;b&gt;Neuer Sattel:&lt;/b&gt; hält am längsten und ist die längste Arbeit; sein Blatt und die Schnittfolge stehen bei den Blättern.</translation>
     </message>
     <message>
         <source>string</source>
@@ -8621,10 +8753,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>zu weit</translation>
     </message>
     <message>
-        <source>Two thirds low: shim. A third or fewer to fill: fill. Half too wide or filled, or one deeper than a filling holds: a new nut. Instant glue: fumes, eyes, fingers. A seat to be cut is a job for a trained repairer.</source>
-        <translation>Zwei Drittel zu tief: unterlegen. Ein Drittel oder weniger zu füllen: füllen. Die Hälfte zu weit oder gefüllt, oder eine tiefer, als eine Füllung hält: ein neuer Sattel. Sekundenkleber: Dämpfe, Augen, Finger. Ein Sitz, der zu schneiden ist, ist eine Arbeit für eine ausgebildete Fachkraft.</translation>
-    </message>
-    <message>
         <source>Nothing read yet: with gap and action of a string the saddle is judged here.</source>
         <translation>Noch nichts gemessen: mit Spalt und Saitenlage einer Saite wird die Einlage hier beurteilt.</translation>
     </message>
@@ -8657,14 +8785,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>&lt;b&gt;Unterlegen:&lt;/b&gt; ein Streifen hartes Holz oder Knochen in ganzer Breite und Länge; Weiches gibt nach.</translation>
     </message>
     <message>
-        <source>turn the screws</source>
-        <translation>die Schrauben drehen</translation>
-    </message>
-    <message>
-        <source>other saddles</source>
-        <translation>andere Reiter</translation>
-    </message>
-    <message>
         <source>, held at %1</source>
         <translation>, an %1 gedrückt</translation>
     </message>
@@ -8689,32 +8809,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Saiten unter Spannung: Augen schützen. Entspannen, bevor eine Schraube gedreht wird.</translation>
     </message>
     <message>
-        <source>&lt;b&gt;File:&lt;/b&gt; slots too high once it is shimmed: %1.</source>
-        <translation>&lt;b&gt;Feilen:&lt;/b&gt; nach dem Unterlegen zu hohe Kerben: %1.</translation>
-    </message>
-    <message>
-        <source>from below</source>
-        <translation>von unten</translation>
-    </message>
-    <message>
-        <source>lower it or pack it</source>
-        <translation>tiefer oder unterlegen</translation>
-    </message>
-    <message>
-        <source>set it</source>
-        <translation>einstellen</translation>
-    </message>
-    <message>
         <source>the relief</source>
         <translation>die Krümmung</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;File:&lt;/b&gt; slots too high by more than their gauges can tell: %1.</source>
-        <translation>&lt;b&gt;Feilen:&lt;/b&gt; Kerben, die um mehr zu hoch sind, als ihre Messung unterscheiden kann: %1.</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;From below:&lt;/b&gt; %1 can come off the nut&apos;s bottom in one; slots stay as deep as they are.</source>
-        <translation>&lt;b&gt;Von unten:&lt;/b&gt; %1 kann in einem von der Unterseite; die Kerben bleiben so tief, wie sie sind.</translation>
     </message>
     <message>
         <source>±</source>
@@ -8775,6 +8871,261 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Read it at the survey.</source>
         <translation>Beim Befund messen.</translation>
+    </message>
+    <message>
+        <source>gap over fret 1</source>
+        <translation>Luft über Bund 1</translation>
+    </message>
+    <message>
+        <source>gap over fret 1, held at %1</source>
+        <translation>Luft über Bund 1, gehalten an %1</translation>
+    </message>
+    <message>
+        <source>height over fret 12</source>
+        <translation>Höhe über Bund 12</translation>
+    </message>
+    <message>
+        <source>height over fret 12, capo at 1</source>
+        <translation>Höhe über Bund 12, Kapo an 1</translation>
+    </message>
+    <message>
+        <source>relief, held at %1 and %2</source>
+        <translation>Krümmung, gehalten an %1 und %2</translation>
+    </message>
+    <message>
+        <source>binds</source>
+        <translation>klemmt</translation>
+    </message>
+    <message>
+        <source>floor flat</source>
+        <translation>Grund flach</translation>
+    </message>
+    <message>
+        <source>floor falls forward</source>
+        <translation>Grund fällt nach vorn</translation>
+    </message>
+    <message>
+        <source>front edge untouched</source>
+        <translation>Vorderkante frei</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>%1 waiting</source>
+        <translation>%1 warten</translation>
+    </message>
+    <message>
+        <source>nothing to file</source>
+        <translation>nichts zu feilen</translation>
+    </message>
+    <message>
+        <source>file %1, %2 at most</source>
+        <translation>%1 feilen, höchstens %2</translation>
+    </message>
+    <message>
+        <source>nothing is touched</source>
+        <translation>nichts wird angefasst</translation>
+    </message>
+    <message>
+        <source>a nut that clamps is not filed</source>
+        <translation>ein Klemmsattel wird nicht gefeilt</translation>
+    </message>
+    <message>
+        <source>no slot is too high</source>
+        <translation>keine Kerbe ist zu hoch</translation>
+    </message>
+    <message>
+        <source>%1 off its bottom</source>
+        <translation>%1 von unten ab</translation>
+    </message>
+    <message>
+        <source>not every slot is too high</source>
+        <translation>nicht jede Kerbe ist zu hoch</translation>
+    </message>
+    <message>
+        <source>fill %1, %2 the deepest, and cut them anew</source>
+        <translation>%1 füllen, die tiefste %2, und neu schneiden</translation>
+    </message>
+    <message>
+        <source>%1 under it, %2</source>
+        <translation>%1 darunter, %2</translation>
+    </message>
+    <message>
+        <source>no slot is too low</source>
+        <translation>keine Kerbe ist zu tief</translation>
+    </message>
+    <message>
+        <source>from a blank, by its sheet</source>
+        <translation>aus einem Rohling, nach dem Blatt</translation>
+    </message>
+    <message>
+        <source>from a blank of %1, by its sheet</source>
+        <translation>aus %1-Rohling, nach dem Blatt</translation>
+    </message>
+    <message>
+        <source>deeper than a filling holds</source>
+        <translation>tiefer, als eine Füllung hält</translation>
+    </message>
+    <message>
+        <source>no slot asks for it</source>
+        <translation>keine Kerbe verlangt es</translation>
+    </message>
+    <message>
+        <source>none of the shop&apos;s shims come near</source>
+        <translation>keine Unterlage der Werkstatt kommt hin</translation>
+    </message>
+    <message>
+        <source>of %1</source>
+        <translation>aus %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stay too low</source>
+        <translation>
+            <numerusform>%n bleibt zu tief</numerusform>
+            <numerusform>%n bleiben zu tief</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stay too high</source>
+        <translation>
+            <numerusform>%n bleibt zu hoch</numerusform>
+            <numerusform>%n bleiben zu hoch</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of packing under it</source>
+        <translation>%1 Unterlage darunter</translation>
+    </message>
+    <message>
+        <source>filled slots, which wear sooner</source>
+        <translation>gefüllte Kerben, früher ausgeschlissen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stay too wide</source>
+        <translation>
+            <numerusform>%n bleibt zu weit</numerusform>
+            <numerusform>%n bleiben zu weit</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>slots as deep as they are</source>
+        <translation>Kerben so tief wie sie sind</translation>
+    </message>
+    <message>
+        <source>every slot new, nothing under it</source>
+        <translation>jede Kerbe neu, nichts darunter</translation>
+    </message>
+    <message>
+        <source>every slot where it is wanted</source>
+        <translation>jede Kerbe, wo sie sein soll</translation>
+    </message>
+    <message>
+        <source>to the heights wanted, by its sheet</source>
+        <translation>auf die gewünschten Höhen, nach dem Blatt</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n strings off</source>
+        <translation>
+            <numerusform>%n Saite daneben</numerusform>
+            <numerusform>%n Saiten daneben</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>what goes down comes up again</source>
+        <translation>was tiefer geht, kommt wieder hoch</translation>
+    </message>
+    <message>
+        <source>what is off stays off</source>
+        <translation>was weg ist, bleibt weg</translation>
+    </message>
+    <message>
+        <source>every string where it is wanted</source>
+        <translation>jede Saite, wo sie sein soll</translation>
+    </message>
+    <message>
+        <source>the rod is not touched</source>
+        <translation>der Stab bleibt unberührt</translation>
+    </message>
+    <message>
+        <source>heights wanted over the neck as it stands</source>
+        <translation>Höhen über dem Hals, wie er steht</translation>
+    </message>
+    <message>
+        <source>can be turned back</source>
+        <translation>lässt sich zurückdrehen</translation>
+    </message>
+    <message>
+        <source>none is wanted, or none was read</source>
+        <translation>keine gewünscht, oder keine abgelesen</translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation>Gezeigt</translation>
+    </message>
+    <message>
+        <source>drawn</source>
+        <translation>gezeichnet</translation>
+    </message>
+    <message>
+        <source>as tables</source>
+        <translation>als Tabellen</translation>
+    </message>
+    <message>
+        <source>What was decided</source>
+        <translation>Was entschieden wurde</translation>
+    </message>
+    <message>
+        <source>Two thirds low: shim. A third or fewer to fill: fill. Half too wide or filled, or one deeper than a filling holds: a new nut.</source>
+        <translation>Zwei Drittel tief: unterlegen. Ein Drittel oder weniger zu füllen: füllen. Die Hälfte zu weit oder gefüllt, oder eine tiefer, als eine Füllung hält: ein neuer Sattel.</translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>what it does</source>
+        <translation>was er tut</translation>
+    </message>
+    <message>
+        <source>takes</source>
+        <translation>braucht</translation>
+    </message>
+    <message>
+        <source>leaves behind</source>
+        <translation>hinterlässt</translation>
+    </message>
+    <message>
+        <source> (proposed)</source>
+        <translation> (vorgeschlagen)</translation>
+    </message>
+    <message>
+        <source>not here</source>
+        <translation>hier nicht</translation>
+    </message>
+    <message>
+        <source>Files away from the hand; dust: mask. Instant glue: fumes, eyes, fingers. A seat to be cut is a job for a trained repairer.</source>
+        <translation>Feilen von der Hand weg; Staub: Maske; Sekundenkleber: Dämpfe, Augen, Finger. Am Auflager nur Fachleute.</translation>
+    </message>
+    <message>
+        <source>Slacken the strings first. Dust: mask and extraction.</source>
+        <translation>Zuerst die Saiten entspannen. Staub: Maske und Absaugung.</translation>
+    </message>
+</context>
+<context>
+    <name>fm::WayCard</name>
+    <message>
+        <source>decided</source>
+        <translation>entschieden</translation>
+    </message>
+    <message>
+        <source>proposed</source>
+        <translation>vorgeschlagen</translation>
+    </message>
+    <message>
+        <source>not here:</source>
+        <translation>hier nicht:</translation>
     </message>
 </context>
 <context>

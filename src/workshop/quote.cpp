@@ -120,6 +120,11 @@ bool JobQuote::complete() const {
                        [](const PartQuote& part) { return part.missing.empty(); });
 }
 
+PartQuote quote_of_part(OrderedPart part, const Job& job, const Solution& solution,
+                        const std::optional<Plan>& plan, const ShopTables& shop) {
+    return Quoting(job, solution, plan, shop).quote(part);
+}
+
 JobQuote quote_of(const Job& job, const Solution& solution, const std::optional<Plan>& plan,
                   const ShopTables& shop) {
     const Quoting quoting(job, solution, plan, shop);

@@ -42,6 +42,10 @@ struct JobQuote {
 JobQuote quote_of(const Job& job, const Solution& solution, const std::optional<Plan>& plan,
                   const ShopTables& shop);
 
+/// Of one part alone. @param shop must outlive what is returned
+PartQuote quote_of_part(OrderedPart part, const Job& job, const Solution& solution,
+                        const std::optional<Plan>& plan, const ShopTables& shop);
+
 /// What saw and finish take in this shop.
 inline BlankAllowance allowance_of(const ShopTables& shop) {
     return {shop.allowance_mm, shop.thickness_allowance_mm};

@@ -95,6 +95,12 @@ inline const View other_views[] = {
          w.choose_station(Station::saddle);
          w.show_verdict(true);
      }},
+    {"verdict, as tables",
+     [](MainWindow& w) {
+         w.choose_station(Station::nut);
+         w.show_verdict(true);
+         w.show_table(true);
+     }},
     {"heard", [](MainWindow& w) { w.show_symptoms(true); }},
     {"bench", [](MainWindow& w) { w.go_to_bench(BenchPart::nut); }},
     {"bench, saddle", [](MainWindow& w) { w.go_to_bench(BenchPart::saddle); }},

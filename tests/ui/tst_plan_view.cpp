@@ -6,6 +6,7 @@
 #include "ui/view/plan_picture.h"
 #include "workshop/schedule.h"
 
+#include <QMenu>
 #include <QToolButton>
 
 using namespace fm;
@@ -178,8 +179,7 @@ private Q_SLOTS:
         QVERIFY(words.sentence.contains(QStringLiteral("bridge lifting")));
         window_->bench()->leave();
         // Nor do the verdict and the lists beside the drawings tell one.
-        for (const auto part :
-             {VerdictView::Part::nut, VerdictView::Part::saddle, VerdictView::Part::relief}) {
+        for (const BenchPart part : {BenchPart::nut, BenchPart::saddle, BenchPart::relief}) {
             window_->show_verdict(true);
             window_->verdict()->choose_part(part);
             const QString verdict = window_->verdict()->page()->toPlainText();
@@ -274,44 +274,66 @@ private Q_SLOTS:
         QVERIFY(schedule_of(*state.plan, brass, tables).work_minutes > sum);
     }
 
-    void a_verdict_is_argued_and_can_be_overruled_with_a_reason() {
-        window_.press(Qt::Key_V);
-        VerdictView* verdict = window_->verdict();
-        QVERIFY(verdict->isVisible());
-        QVERIFY(window_->view().page != Page::plan);
-        const int shim = 4;
-        const int new_nut = 5;
-        QCOMPARE(verdict->proposed(), std::optional(shim));
-        QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("too low")));
-        verdict->decide(new_nut, {});                                // and no reason
-        QCOMPARE(window_.state().job.record.size(), std::size_t{1}); // a stop that was passed
-        QVERIFY(window_->notice().contains(QStringLiteral("shim")));
-        verdict->decide(new_nut, QStringLiteral("the owner wants bone"));
-        QVERIFY(window_.state().plan->nut.decision.choice == NutChoice::replace);
-        QCOMPARE(verdict->chosen(), std::optional(new_nut));
-        const RecordEntry& decision = window_.state().job.record.back();
-        QCOMPARE(decision.kind, RecordKind::decision);
-        QCOMPARE(decision.about, std::string("nut"));
-        QCOMPARE(decision.instead_of, std::string("shim"));
-        QCOMPARE(decision.reason, std::string("the owner wants bone"));
-        QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("instead of")));
-        verdict->choose_part(VerdictView::Part::saddle);
-        QCOMPARE(verdict->proposed(), std::optional(1)); // lower it
-        verdict->decide(1, {});
+    /// A step is left, or goes another way, where it is drawn: by mouse, with its reason, and undone.
+    void a_step_is_decided_in_the_plan() {
+        PlanView* view = window_->plan();
+        const auto way_button = [&](const QString& name) -> QToolButton* {
+            for (QToolButton* each : view->picture()->findChildren<QToolButton*>())
+                if (each->isVisible() && each->accessibleName() == name) return each;
+            return nullptr;
+        };
+        const auto choose = [&](const QString& button, const QString& way) {
+            click_on(way_button(button));
+            QMenu* menu = nullptr;
+            for (QMenu* each : view->findChildren<QMenu*>())
+                if (each->isVisible()) menu = each;
+            QVERIFY(menu);
+            for (QAction* action : menu->actions())
+                if (action->text().startsWith(way)) {
+                    QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+                    window_->activateWindow(); // nothing else does, without a window manager
+                    QVERIFY(QTest::qWaitForWindowActive(&window_.window()));
+                    return QApplication::processEvents();
+                }
+            QFAIL("no such way");
+        };
+        choose(QStringLiteral("Saddle: lower it"), QStringLiteral("leave it"));
+        QVERIFY(view->decision_bar()->isVisible() && view->decision_bar()->reason()->hasFocus());
+        keys(QStringLiteral("it is to be played with a slide"));
+        key(Qt::Key_Return);
+        QVERIFY(window_.state().plan->saddle.left() && !view->decision_bar()->isVisible());
         QCOMPARE(window_.state().job.record.back().about, std::string("saddle"));
-        QVERIFY(!window_.state().job.design.choices.saddle); // as proposed: it follows the readings
-        verdict->choose_part(VerdictView::Part::relief);
-        QCOMPARE(verdict->proposed(), std::optional(1)); // set it
-        verdict->decide(0, QStringLiteral("the owner brings it back in autumn"));
+        QVERIFY(!view->picture()->story().columns[1].does_something);
+        QVERIFY(way_button(QStringLiteral("Saddle: leave it")));
+        for (const PlanMark& mark : view->picture()->story().columns[1].marks) QVERIFY(!mark.off_mm);
+        // The nut's targets follow what is left, and so do time and what is next.
+        QCOMPARE(window_->plan()->picture()->story().schedule.steps.size(), std::size_t(3));
+        choose(QStringLiteral("Neck: set it"), QStringLiteral("leave it"));
+        keys(QStringLiteral("it comes back in autumn"));
+        key(Qt::Key_Return);
         QVERIFY(window_.state().plan->relief.left());
-        QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("Leave it.")));
-        window_->session().undo_stack()->undo();
-        QVERIFY(!window_.state().plan->relief.left());
-        window_->session().undo_stack()->undo();
-        QCOMPARE(window_.state().job.record.back().about, std::string("nut"));
-        window_.press(Qt::Key_Escape);
-        if (window_->view().page == Page::verdict) window_.press(Qt::Key_Escape);
-        QVERIFY(window_->view().page != Page::verdict);
+        QCOMPARE(*view->picture()->story().next, std::size_t(2));
+        // As proposed again: at once, without a question.
+        choose(QStringLiteral("Neck: leave it"), QStringLiteral("set it"));
+        QVERIFY(!window_.state().plan->relief.left() && !window_.state().job.design.choices.relief);
+        for (int i = 0; i < 3; ++i) window_.press(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!window_.state().plan->saddle.left());
+        QCOMPARE(window_.state().job.record.size(), std::size_t{1});
+        choose(QStringLiteral("Nut: shim"), QStringLiteral("Side by side"));
+        QVERIFY(window_->verdict()->isVisible() && window_->verdict()->part() == BenchPart::nut);
+    }
+
+    /// What was done is ticked, with what was read after it.
+    void what_was_done_is_ticked() {
+        const auto columns = [&] { return window_->plan()->picture()->story().columns; };
+        QVERIFY(!columns()[0].done && !columns()[0].marks[0].there);
+        window_->go_to_bench(BenchPart::relief);
+        keys(QStringLiteral("0.16"));
+        key(Qt::Key_Return);
+        window_->bench()->leave();
+        QVERIFY(columns()[0].done && columns()[0].marks[0].there);
+        QCOMPARE(*columns()[0].marks[0].now, 0.16);
+        QCOMPARE(*window_->plan()->picture()->story().next, std::size_t(1));
     }
 
     /// Plan, minutes, cut list, bench and what is cut by follow the one plan.
@@ -352,8 +374,7 @@ private Q_SLOTS:
         QVERIFY(window_->plan()->page()->isVisible());
         window_->show_verdict(true);
         VerdictView* verdict = window_->verdict();
-        for (const VerdictView::Part part :
-             {VerdictView::Part::nut, VerdictView::Part::saddle, VerdictView::Part::relief}) {
+        for (const BenchPart part : {BenchPart::nut, BenchPart::saddle, BenchPart::relief}) {
             verdict->choose_part(part);
             QVERIFY(verdict->page()->toPlainText().contains(QStringLiteral("Read it at the survey")));
         }

@@ -125,7 +125,8 @@ double usual_u_mm(BenchPart part) {
     return u_of(ReadingEntry{}, part, 0);
 }
 
-void decide(Filing& filing, const Run& run, const Hand& hand) {
+/// @param turned by a screw: it goes to the mark, and both ways
+void decide(Filing& filing, const Run& run, const Hand& hand, bool turned) {
     if (run.empty()) return;
     filing.now_mm = run.mean_mm();
     filing.u_mm = run.u_mm();
@@ -134,6 +135,12 @@ void decide(Filing& filing, const Run& run, const Hand& hand) {
     const double above_mm = filing.above_mm();
     filing.all_mm = above_mm / filing.per_part_mm;
     const double reach_mm = 2 * filing.gauge_u_mm;
+    if (turned) {
+        const bool near = std::abs(above_mm) <= reach_mm;
+        filing.state = near ? FilingState::there : FilingState::to_file;
+        if (!near) filing.pass_mm = filing.by_gauge_mm = filing.all_mm;
+        return;
+    }
     if (above_mm < -reach_mm) {
         filing.state = FilingState::too_deep;
         return;
@@ -252,7 +259,7 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target, cons
         filing.gauge_u_mm = filing.u_mm = usual_u_mm(part);
         const Story story = story_of(design, entries, part, i, filing.per_part_mm, 0);
         *filing.expected_mm += story.raised_mm * filing.per_part_mm;
-        decide(filing, story.run, hand);
+        decide(filing, story.run, hand, part == BenchPart::saddle && design.saddle.by_screws());
         if (goals.left[i] && !story.begun) {
             filing.state = FilingState::left;
             filing.pass_mm = filing.by_gauge_mm = 0;
@@ -265,6 +272,7 @@ std::vector<Filing> filing_of(const Design& design, const Solution& target, cons
 std::vector<PassOutcome> pass_outcomes(const Design& design, const Solution& target,
                                        const ReadingLog& entries, BenchPart part, std::size_t from_entry) {
     std::vector<PassOutcome> all;
+    if (part == BenchPart::saddle && design.saddle.by_screws()) return all; // no hand leads a screw
     for (const Filing& filing : filing_of(design, target, entries, part, {})) {
         const Story story = story_of(design, entries, part, filing.string, filing.per_part_mm, from_entry);
         all.insert(all.end(), story.passes.begin(), story.passes.end());

@@ -32,7 +32,7 @@ struct Filing {
     double u_mm = 0;        ///< of now_mm; the gauge's while nothing is read
     int readings = 0;       ///< since the last pass
     double per_part_mm = 1; ///< how far the gap falls for one mm off the part
-    double pass_mm = 0;     ///< to take off the part in this pass
+    double pass_mm = 0;     ///< to take off the part in this pass; of a rod or a screw both ways
     double by_gauge_mm = 0; ///< the same for a hand nothing is known of
     double all_mm = 0;      ///< to the target; negative: missing
 

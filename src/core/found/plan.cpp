@@ -244,6 +244,36 @@ std::optional<Plan> plan(const Design& design, const Solution& target, const Rea
     return made;
 }
 
+std::array<BenchPart, 3> parts_in_order(PlanOrder order) {
+    if (order == PlanOrder::neck_saddle_nut) return {BenchPart::relief, BenchPart::saddle, BenchPart::nut};
+    return {BenchPart::relief, BenchPart::nut, BenchPart::saddle};
+}
+
+bool is_work(const Plan& plan, BenchPart part) {
+    switch (part) {
+    case BenchPart::relief: return !plan.relief.left();
+    case BenchPart::saddle: return !plan.saddle.left();
+    case BenchPart::nut: return !plan.nut.left();
+    }
+    return false;
+}
+
+std::optional<BenchPart> next_part(const Plan& plan, PlanOrder order) {
+    for (const BenchPart part : parts_in_order(order))
+        if (is_work(plan, part)) return part;
+    return std::nullopt;
+}
+
+std::optional<BenchPart> skipped_before(const Plan& plan, PlanOrder order, BenchPart part) {
+    const auto next = next_part(plan, order);
+    if (!next || *next == part) return std::nullopt;
+    for (const BenchPart each : parts_in_order(order)) {
+        if (each == part) return std::nullopt;
+        if (each == *next) return next;
+    }
+    return std::nullopt;
+}
+
 std::optional<NutAlone> nut_alone(const Design& design, const Solution& target, const ReadingLog& entries) {
     NutAlone alone;
     std::vector<ReadingEntry> with_actions = entries.written();

@@ -76,6 +76,15 @@ struct Plan {
     std::vector<Message> notes;             ///< choices that could not be, and what is done instead
 };
 
+/// The parts in the order they are worked.
+std::array<BenchPart, 3> parts_in_order(PlanOrder order);
+/// Whether a step of the plan has something to do.
+bool is_work(const Plan& plan, BenchPart part);
+/// The first part with something to do; none: nothing is left but the intonation.
+std::optional<BenchPart> next_part(const Plan& plan, PlanOrder order);
+/// A part that comes before this one and still has something to do: what is read here will move with it.
+std::optional<BenchPart> skipped_before(const Plan& plan, PlanOrder order, BenchPart part);
+
 /// The nut judged by itself, where actions were not read: a pressed gap does not ask for one, an open gap is
 /// judged with the action wanted.
 struct NutAlone {

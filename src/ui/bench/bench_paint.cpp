@@ -7,6 +7,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
+#include <QToolButton>
 
 #include <algorithm>
 #include <cmath>
@@ -59,6 +60,16 @@ void BenchView::lay_out() {
     message_->setStyleSheet(QStringLiteral("color: %1; font-size: %2px;")
                                 .arg(theme().ink.name())
                                 .arg(std::max(14, static_cast<int>(22 * u))));
+    int right = width() - left;
+    for (QToolButton* button : {lead_, leave_}) {
+        if (button->isHidden()) continue;
+        const QSize size(button->sizeHint().width(), 34);
+        right -= size.width();
+        button->setGeometry(QRect(QPoint(right, static_cast<int>(4 * u)), size));
+        right -= 8;
+    }
+    const int asks = std::max(decision_->sizeHint().height(), 80);
+    decision_->setGeometry(left, top - asks - 4, width() - 2 * left, asks);
     gauge_->setGeometry(left, height() - 44, width() - 2 * left, 38);
     QPalette ground = palette();
     ground.setColor(QPalette::Window, theme().ground);
@@ -149,7 +160,7 @@ void BenchView::paint_number(QPainter& painter) const {
     const double unit_wide = QFontMetricsF(small).horizontalAdvance(words_.unit) + 60 * u;
     big.setPixelSize(static_cast<int>(fitted_px(big, words_.number, room - 2 * unit_wide, number_px * u)));
     const double wide = QFontMetricsF(big).horizontalAdvance(words_.number);
-    const QRectF box(0, 130 * u, width(), 245 * u);
+    const QRectF box(0, 140 * u, width(), 240 * u);
     painter.setFont(big);
     painter.setPen(words_.warning             ? theme().warning
                    : words_.number_is_reading ? theme().caption
@@ -290,11 +301,19 @@ void BenchView::paintEvent(QPaintEvent*) {
     }
     painter.setFont(font_of(21));
     painter.setPen(theme().caption);
-    const QRectF note(margin * u, 590 * u, width() - 2 * margin * u, 34 * u);
-    QFont small = font_of(21);
-    small.setPixelSize(static_cast<int>(fitted_px(small, words_.note, note.width(), 21 * u)));
-    painter.setFont(small);
-    painter.drawText(note, Qt::AlignLeft | Qt::AlignVCenter, words_.note);
+    const auto line = [&](const QRectF& box, const QString& text) {
+        QFont small = font_of(21);
+        small.setPixelSize(static_cast<int>(fitted_px(small, text, box.width(), 21 * u)));
+        painter.setFont(small);
+        painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, text);
+    };
+    const QRectF note(margin * u, 598 * u, width() - 2 * margin * u, 28 * u);
+    line(note, words_.note);
+    line(note.translated(0, -26 * u), words_.apart);
+    painter.setPen(theme().warning);
+    line(QRectF(margin * u, (words_.under_string.isEmpty() ? 96 : 122) * u, width() * 0.6, 26 * u),
+         words_.first);
+    painter.setPen(theme().caption);
     painter.setFont(font_of(26));
     const QRect field = field_->geometry();
     painter.drawText(QRectF(width() - margin * u - 130 * u, field.top(), 130 * u, field.height()),

@@ -3,13 +3,16 @@
 #include "core/words/length.h"
 #include "core/words/word_of.h"
 #include "ui/bench/bench_gauge.h"
+#include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/state/plan_order.h"
 
 #include <QApplication>
 #include <QKeyEvent>
 #include <QLabel>
 
+#include <algorithm>
 #include <cmath>
 
 namespace fm {
@@ -27,6 +30,8 @@ void BenchField::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Enter:
     case Qt::Key_Return: Q_EMIT enter(); return;
     case Qt::Key_Escape: Q_EMIT escape(); return;
+    case Qt::Key_PageDown: Q_EMIT part_forth(); return;
+    case Qt::Key_PageUp: Q_EMIT part_back(); return;
     case Qt::Key_Minus: Q_EMIT minus(); return;
     case Qt::Key_Asterisk: Q_EMIT star(); return;
     case Qt::Key_Plus:
@@ -47,12 +52,34 @@ void BenchField::keyPressEvent(QKeyEvent* event) {
 
 BenchView::BenchView(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), worker_(session), field_(new BenchField(this)),
-      gauge_(new BenchGauge(this)), message_(new QLabel(this)), hint_(new QLabel(this)) {
+      gauge_(new BenchGauge(this)), message_(new QLabel(this)), hint_(new QLabel(this)),
+      lead_(plain_button({}, {})), leave_(plain_button(tr("Leave as found"), {})),
+      decision_(new DecisionBar(session, this)) {
     hide();
     setAutoFillBackground(true);
     message_->setWordWrap(true);
     message_->setAccessibleName(tr("Bench message"));
     hint_->setWordWrap(true);
+    for (QToolButton* button : {lead_, leave_}) {
+        button->setParent(this);
+        button->setFocusPolicy(Qt::TabFocus);
+    }
+    lead_->setToolTip(tr("The part that comes first, or next; Page Up and Page Down walk all three"));
+    leave_->setToolTip(tr("Nothing is done in this step; asks why, for the record"));
+    connect(lead_, &QToolButton::clicked, this, &BenchView::lead_on);
+    connect(leave_, &QToolButton::clicked, this, [this] {
+        decision_->raise();
+        decision_->decide(worker_.part(), word_of(NutChoice::leave));
+        refresh();
+    });
+    decision_->setAutoFillBackground(true);
+    connect(decision_, &DecisionBar::refused, this, &BenchView::say);
+    connect(decision_, &DecisionBar::answered, this, [this] {
+        refresh();
+        field_->setFocus();
+    });
+    connect(field_, &BenchField::part_forth, this, [this] { walk_parts(1); });
+    connect(field_, &BenchField::part_back, this, [this] { walk_parts(-1); });
     field_->setToolTip(tr("What the gauge reads; two leaves as 0.40 < 0.45, or with two points between"));
     connect(field_, &BenchField::enter, this, &BenchView::enter);
     connect(field_, &BenchField::done, this, [this] {
@@ -125,6 +152,7 @@ void BenchView::begin(BenchPart part) {
     if (!isHidden()) worker_.keep_hand();
     worker_.begin(part);
     asked_.reset();
+    once_.forget();
     message_->clear();
     field_->clear();
     show();
@@ -132,6 +160,22 @@ void BenchView::begin(BenchPart part) {
     lay_out();
     refresh();
     field_->setFocus();
+}
+
+/// To the part that is first, or next; after the last of them to the intonation.
+void BenchView::lead_on() {
+    if (words_.leads_to) return begin(*words_.leads_to);
+    if (!words_.all_there) return;
+    leave();
+    Q_EMIT intonation_asked();
+}
+
+void BenchView::walk_parts(int step) {
+    const auto parts = parts_in_order(plan_order());
+    const auto here = std::find(parts.begin(), parts.end(), worker_.part()) - parts.begin();
+    const auto there = here + step;
+    if (there >= 0 && there < static_cast<std::ptrdiff_t>(parts.size()))
+        begin(parts[static_cast<std::size_t>(there)]);
 }
 
 void BenchView::leave() {
@@ -148,8 +192,20 @@ void BenchView::refresh() {
     field_->setAccessibleName(words_.field);
     setAccessibleName(words_.string + QStringLiteral(": ") + words_.number + QLatin1Char(' ') + words_.unit +
                       QLatin1Char(' ') + words_.sentence);
+    lead_->setVisible(!words_.stopped && (words_.leads_to || words_.all_there));
+    lead_->setText(
+        words_.leads_to
+            ? (words_.all_there ? tr("Next: %1") : tr("First: %1")).arg(part_name(*words_.leads_to))
+            : tr("Next: the intonation"));
+    const auto way = way_chosen(session_.state(), worker_.part());
+    leave_->setVisible(!words_.stopped && session_.state().plan && way && *way != word_of(NutChoice::leave) &&
+                       !words_.all_there);
+    decision_->refresh();
+    lay_out();
     hint_->setText(
-        worker_.whole()
+        words_.all_there && !words_.stopped ? tr("Enter leads on. A reading is kept all the same.\n− Enter "
+                                                 "takes the last one back. Esc leaves.")
+        : worker_.whole()
             ? tr("Enter: it is done. * : not now.\n− Enter takes the last one back. Esc leaves.")
             : tr("Enter keeps it. Same string until it is there,\nthen the next. − Enter takes the last "
                  "one back."));
@@ -175,7 +231,7 @@ void BenchView::enter() {
         return take_back();
     }
     if (field_->text().trimmed().isEmpty()) {
-        if (!worker_.whole()) return;
+        if (!worker_.whole()) return words_.all_there && !words_.stopped ? lead_on() : void();
         if (words_.stopped) return say(words_.note);
         const QString problem = worker_.whole_done();
         say(problem);
@@ -194,6 +250,18 @@ Unit BenchView::unit() const {
     return session_.state().job.units.of(length_kind_of(worker_.part()));
 }
 
+/// Where it can hardly be what was read; "" where it can.
+QString BenchView::question(double mm) const {
+    const Filing* filing = worker_.in_hand();
+    if (!filing) return {};
+    const ReadThing thing = worker_.part() == BenchPart::nut      ? ReadThing::gap_fret1
+                            : worker_.part() == BenchPart::saddle ? ReadThing::action12
+                                                                  : ReadThing::relief;
+    WrittenLength read;
+    read.mm = mm;
+    return question_about(session_.state(), thing, filing->string, read, field_->text());
+}
+
 void BenchView::offer(double mm, std::optional<double> u_mm, ReadBy by) {
     const Unit unit = this->unit();
     if (const auto other_mm = worker_.in_other_unit(mm)) {
@@ -207,6 +275,11 @@ void BenchView::offer(double mm, std::optional<double> u_mm, ReadBy by) {
                  : tr("%1 is far from what should be there. In mm it would be %2. Enter: it was mm. "
                       "/ : it is %1. − : not taken"))
                 .arg(length_with_unit(mm, unit), length_with_unit(*other_mm, unit)));
+    }
+    if (const QString asked = question(mm); once_.must_ask(asked, QString::number(mm))) {
+        field_->setText(length_for_edit(mm, unit));
+        field_->selectAll();
+        return say(asked);
     }
     keep(mm, u_mm, by);
 }

@@ -1,5 +1,7 @@
 #pragma once
 #include "ui/bench/bench_words.h"
+#include "ui/field/decision_bar.h"
+#include "ui/field/sense_words.h"
 
 #include <QLineEdit>
 #include <QWidget>
@@ -25,12 +27,12 @@ Q_SIGNALS:
     void enter();
     void done();
     void escape();
+    void part_forth(); ///< the pad's page keys
+    void part_back();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
 };
-
-/// One standard deviation of the simulated gauge, as it is started.
 
 /// At the bench: the whole window for one string and one number, read from across the room, worked from a
 /// number pad.
@@ -47,6 +49,9 @@ public:
     const BenchWords& words() const { return words_; }
     BenchField* field() { return field_; }
     BenchGauge* gauge() { return gauge_; }
+    DecisionBar* decision_bar() { return decision_; }
+    QToolButton* lead_button() { return lead_; }
+    QToolButton* leave_button() { return leave_; }
     /// What is asked or said above the field, or "".
     QString message() const;
     void say(const QString& text);
@@ -55,6 +60,7 @@ Q_SIGNALS:
     void left();
     void string_chosen(std::size_t string);
     void unit_asked();
+    void intonation_asked(); ///< nothing else is left to do
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -64,10 +70,13 @@ protected:
 
 private:
     void enter();
+    void lead_on();
+    void walk_parts(int step);
     void keep(double mm, std::optional<double> u_mm, ReadBy by);
     /// A reading taken as it is, or asked about first.
     Unit unit() const; ///< of what is read here
     void offer(double mm, std::optional<double> u_mm, ReadBy by);
+    QString question(double mm) const;
     void take_back();
     /// The simulated hand does what the bench asks for, and its gauge is pressed.
     void simulated_pass();
@@ -89,6 +98,10 @@ private:
     BenchGauge* gauge_;
     QLabel* message_;
     QLabel* hint_;
+    QToolButton* lead_;  ///< to the part that is first, or next
+    QToolButton* leave_; ///< the step as found
+    DecisionBar* decision_;
+    AskedOnce once_; ///< readings that can hardly be
     struct Asked {
         double as_read_mm = 0;
         double other_mm = 0;

@@ -2,9 +2,12 @@
 
 #include "core/shop/tools.h"
 #include "ui/bench/bench_view.h"
+#include "ui/field/decision_bar.h"
 #include "ui/field/stop_bar.h"
 #include "ui/look/texts.h"
+#include "ui/state/plan_order.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace fm {
@@ -90,8 +93,42 @@ QString too_deep_words(const Session& session, const BenchWorker& bench, const F
         .arg(length_with_unit(missing_mm, unit), length_with_unit(shim_mm, unit));
 }
 
-void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filing, Unit unit) {
+/// Where this part stands on the way: what should have come first, why its mark is not the one wanted, and
+/// where it leads on.
+void say_way(BenchWords& words, const State& state, const BenchWorker& bench, const Filing& filing,
+             Unit unit) {
+    const BenchPart part = bench.part();
+    words.all_there = !bench.whole() && std::all_of(bench.filings().begin(), bench.filings().end(),
+                                                    [](const Filing& each) { return each.done(); });
+    if (!state.plan) return;
+    const Plan& plan = *state.plan;
+    if (const auto skipped = skipped_before(plan, plan_order(), part); skipped && !words.all_there) {
+        words.leads_to = skipped;
+        words.first = BenchView::tr("▲ First %1: it moves what is read here").arg(part_name(*skipped));
+    } else if (words.all_there) {
+        const auto next = next_part(plan, plan_order());
+        if (next != part) words.leads_to = next;
+    }
+    if (part == BenchPart::relief || bench.whole()) return;
+    const double in_the_end_mm = way_of(state.job.design, part).of(state.written.strings[filing.string]);
+    QStringList still;
+    for (const BenchPart each : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
+        if (each != part && is_work(plan, each)) still << part_name(each);
+    if (still.isEmpty() || std::abs(filing.wanted_mm - in_the_end_mm) < least_read_mm) return;
+    words.apart = BenchView::tr("%1 here becomes %2 once %3 is done")
+                      .arg(length_with_unit(filing.wanted_mm, unit), length_with_unit(in_the_end_mm, unit),
+                           still.join(BenchView::tr(" and ")));
+}
+
+void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filing, Unit unit,
+                const State& state) {
     words.string = BenchView::tr("Relief");
+    const std::optional<Relief> at = state.plan ? state.plan->relief.from : state.job.design.neck.relief;
+    if (at)
+        words.under_string = BenchView::tr("string held at frets %1 and %2, gap read at %3")
+                                 .arg(at->from_fret)
+                                 .arg(at->to_fret)
+                                 .arg(at->at_fret);
     words.field = BenchView::tr("gap under the straight string");
     words.note = BenchView::tr(
         "Small turns; stop when it binds; know which way it goes. When unsure, a professional.");
@@ -115,23 +152,24 @@ void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filin
         words.note += QLatin1Char(' ') + BenchView::tr("+ logs the turn, an eighth a press.");
 }
 
-/// Two side screws, each with its amount and its way.
+/// Two side screws or posts: two numbers, each with its way.
 void say_two_screws(BenchWords& words, const SaddleDesign& saddle, const EdgeMargins& down, Unit unit) {
-    words.string = BenchView::tr("Both screws");
-    words.sentence = (down.bass_mm < 0 ? BenchView::tr("up under the bass string")
-                                       : BenchView::tr("down under the bass string")) +
-                     QStringLiteral(", ") +
-                     (down.treble_mm < 0 ? BenchView::tr("%1 up under the treble string")
-                                         : BenchView::tr("%1 down under the treble string"))
-                         .arg(length_with_unit(std::abs(down.treble_mm), unit));
-    words.note = saddle.height_by == HeightBy::posts
+    const Unit told = unit == Unit::sixty_fourths ? Unit::thou : unit; // no room for two remainders
+    const auto way = [&](double mm) {
+        return (mm < 0 ? QStringLiteral("↑") : QStringLiteral("↓")) + big_number(std::abs(mm), told);
+    };
+    const bool posts = saddle.height_by == HeightBy::posts;
+    words.string = posts ? BenchView::tr("Both posts") : BenchView::tr("Both screws");
+    words.number = way(down.bass_mm) + QStringLiteral("  ") + way(down.treble_mm);
+    words.unit = unit_text(told);
+    words.sentence = BenchView::tr("at the bass, and at the treble");
+    if (saddle.screw_pitch_mm)
+        words.sentence = BenchView::tr("%1 at the bass, %2 at the treble")
+                             .arg(turns_text(down.bass_mm, saddle.screw_pitch_mm),
+                                  turns_text(down.treble_mm, saddle.screw_pitch_mm));
+    words.note = posts
                      ? BenchView::tr("Posts are never turned under tension: slacken, turn, tune, then read.")
                      : BenchView::tr("Strings under tension: mind the eyes. Slacken, turn, tune, then read.");
-    if (saddle.screw_pitch_mm)
-        words.note = BenchView::tr("%1 at the bass, %2 at the treble. ")
-                         .arg(turns_text(down.bass_mm, saddle.screw_pitch_mm),
-                              turns_text(down.treble_mm, saddle.screw_pitch_mm)) +
-                     words.note;
 }
 
 void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench, Unit unit) {
@@ -167,6 +205,22 @@ void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench
                                      "stone; dust: mask. String up before reading.");
 }
 
+/// A string on a screw of its own: to the mark at once, down or up. Under two screws it has none of its own.
+void say_screw(BenchWords& words, const SaddleDesign& saddle, const Filing& filing) {
+    words.note = BenchView::tr("Strings under tension: mind the eyes. Slacken, turn, tune, then read.");
+    if (saddle.by_two_screws()) {
+        words.sentence = BenchView::tr("off what the two screws can give: read every string, then turn both");
+        return;
+    }
+    const QString turns = turns_text(filing.pass_mm, saddle.screw_pitch_mm);
+    const bool down = filing.pass_mm > 0;
+    words.sentence = turns.isEmpty() ? (down ? BenchView::tr("lower at the screw, then tune and read")
+                                             : BenchView::tr("raise at the screw, then tune and read"))
+                                     : (down ? BenchView::tr("lower at the screw, %1, then tune and read")
+                                             : BenchView::tr("raise at the screw, %1, then tune and read"))
+                                           .arg(turns);
+}
+
 void say_filing(BenchWords& words, const Session& session, const BenchWorker& bench, const Filing& filing,
                 Unit unit) {
     words.number = big_number(std::abs(filing.pass_mm), unit);
@@ -176,13 +230,9 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
     switch (filing.state) {
     case FilingState::to_read: break;
     case FilingState::to_file:
-        words.sentence = nut      ? BenchView::tr("off the slot in this pass, then string up and read")
-                         : screws ? BenchView::tr("lower at the screw, then tune and read")
-                                  : BenchView::tr("off the top under this string, then string up and read");
-        if (screws && !nut && session.state().job.design.saddle.screw_pitch_mm)
-            words.sentence =
-                BenchView::tr("lower at the screw, %1, then tune and read")
-                    .arg(turns_text(filing.pass_mm, session.state().job.design.saddle.screw_pitch_mm));
+        if (!nut && screws) return say_screw(words, session.state().job.design.saddle, filing);
+        words.sentence = nut ? BenchView::tr("off the slot in this pass, then string up and read")
+                             : BenchView::tr("off the top under this string, then string up and read");
         words.note =
             nut ? leaves_words(session, filing) + QLatin1Char(' ') + hand_words(bench.hand(), filing, unit)
                 : hand_words(bench.hand(), filing, unit);
@@ -264,7 +314,8 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
     words.uncertainty =
         QStringLiteral("± ") +
         (unit == Unit::mm ? number_text(filing->gauge_u_mm, 3) : length_with_unit(filing->gauge_u_mm, unit));
-    relief ? say_relief(words, bench, *filing, unit) : say_filing(words, session, bench, *filing, unit);
+    relief ? say_relief(words, bench, *filing, unit, state)
+           : say_filing(words, session, bench, *filing, unit);
     if (filing->state == FilingState::to_read) {
         words.number = big_number(filing->expected_mm.value_or(filing->wanted_mm), unit);
         words.unit = unit_words(filing->expected_mm.value_or(filing->wanted_mm), unit);
@@ -282,8 +333,9 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
                           .arg(length_with_unit(*filing->now_mm, unit))
                     : QString();
     if (filing->readings > 1) words.now = words.now.arg(filing->readings);
+    const bool to_the_mark = bench.part() == BenchPart::saddle && design.saddle.by_screws();
     words.stop =
-        filing->state == FilingState::to_file && !relief
+        filing->state == FilingState::to_file && !relief && !to_the_mark
             ? BenchView::tr("%1 stop").arg(
                   length_number(filing->stop_mm(), unit).replace(QLatin1Char('\n'), QLatin1Char(' ')))
             : QString();
@@ -292,6 +344,7 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
             .arg(length_number(filing->wanted_mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' ')));
     words.number_is_reading = filing->state == FilingState::to_read;
     if (bench.whole()) say_whole(words, design, bench, unit);
+    say_way(words, state, bench, *filing, unit);
     return words;
 }
 

@@ -79,13 +79,13 @@ QString other_ways(NutChoice choice) {
 
 } // namespace
 
-QString nut_verdict_text(const State& state) {
-    if (!state.nut)
-        return Verdict::tr("Nothing read yet: with gap and action of a string its slot is judged here.");
-    const std::vector<SlotFinding>& findings = state.nut->step.findings;
+QString nut_verdict_line(const State& state) {
+    return decision_words(state.nut->step.decision, state);
+}
+
+QString nut_verdict_ground(const State& state) {
     const NutDecision& decision = state.nut->step.decision;
     const Unit unit = state.job.units.gap();
-    QStringList lines{decision_words(decision, state)};
     QString read = Verdict::tr("Of %1 slots read, %2 too low").arg(decision.slots).arg(decision.raises);
     if (decision.raises > 0)
         read += Verdict::tr(" (the lowest by %1)").arg(length_with_unit(decision.largest_raise_mm, unit));
@@ -93,9 +93,19 @@ QString nut_verdict_text(const State& state) {
                 ", %1 too wide or filled. What is within three standard deviations of its gauges, or under "
                 "0.05 mm, does not count as low; too wide is from 0.1 mm.")
                 .arg(decision.wide_or_filled);
-    lines << read;
     if (state.nut->action_as_wanted)
-        lines << Verdict::tr("No action was read: open gaps are judged with the action wanted.");
+        read += QLatin1Char(' ') +
+                Verdict::tr("No action was read: open gaps are judged with the action wanted.");
+    return read;
+}
+
+QString nut_verdict_text(const State& state) {
+    if (!state.nut)
+        return Verdict::tr("Nothing read yet: with gap and action of a string its slot is judged here.");
+    const std::vector<SlotFinding>& findings = state.nut->step.findings;
+    const NutDecision& decision = state.nut->step.decision;
+    const Unit unit = state.job.units.gap();
+    QStringList lines{nut_verdict_line(state), nut_verdict_ground(state)};
     QStringList each;
     for (const SlotFinding& finding : findings) {
         const QString name = QString::fromStdString(state.job.design.string_name(finding.string));

@@ -1,9 +1,9 @@
 #include "ui/view/plan_picture.h"
 
-#include "sheet/drawing/fonts.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/view/drawn_words.h"
 
 #include <QPainter>
 
@@ -15,7 +15,8 @@ namespace fm {
 
 namespace {
 
-constexpr double head_px = 70;    // title, what is read, the way there
+constexpr double head_px = 76; // title, what is read, the way there
+constexpr double read_as_px = 17;
 constexpr double names_px = 20;   // of the strings
 constexpr double amounts_px = 40; // what comes off, and ±
 constexpr double foot_px = 34;    // what stays, and whether it can be undone
@@ -24,37 +25,6 @@ constexpr double next_px = 64;
 constexpr double gap_px = 18; // between columns
 constexpr double ring_px = 5.5;
 constexpr double narrow_px = 44; // of a string: then its ± is told once for all
-
-QFont font_of(int px, bool strong = false) {
-    QFont font = shipped_font(strong);
-    font.setPixelSize(px);
-    return font;
-}
-
-void write(QPainter& painter, const QRectF& box, int align, const QString& text, const QColor& colour, int px,
-           bool strong = false) {
-    painter.setFont(font_of(px, strong));
-    painter.setPen(colour);
-    painter.drawText(box, align, text);
-}
-
-/// In as large a size as the width allows.
-void write_fitting(QPainter& painter, const QRectF& box, int align, const QString& text, const QColor& colour,
-                   int px, int least_px, bool strong) {
-    while (px > least_px && QFontMetricsF(font_of(px, strong)).horizontalAdvance(text) > box.width()) --px;
-    const QFont font = font_of(px, strong);
-    write(painter, box, align, QFontMetricsF(font).elidedText(text, Qt::ElideRight, box.width()), colour, px,
-          strong);
-}
-
-/// On as many lines as there is room for, smaller where it needs more.
-void write_wrapped(QPainter& painter, const QRectF& box, const QString& text, const QColor& colour, int px,
-                   int least_px) {
-    while (px > least_px &&
-           QFontMetricsF(font_of(px)).boundingRect(box, Qt::TextWordWrap, text).height() > box.height())
-        --px;
-    write(painter, box, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text, colour, px);
-}
 
 } // namespace
 
@@ -67,6 +37,15 @@ PlanPicture::PlanPicture(Session& session, QWidget* parent)
         connect(button, &QToolButton::clicked, this, [this, i] { go(i); });
         button->setParent(this);
         buttons_.push_back(button);
+        QToolButton* way = plain_button({}, {});
+        way->setMinimumHeight(28);
+        way->setParent(this);
+        connect(way, &QToolButton::clicked, this, [this, i, way] {
+            if (i >= story_.columns.size()) return;
+            if (const auto part = part_of(story_.columns[i].step))
+                Q_EMIT ways_asked(*part, way->mapToGlobal(QPoint(0, way->height())));
+        });
+        ways_.push_back(way);
     }
     next_->setParent(this);
     connect(next_, &QToolButton::clicked, this, [this] {
@@ -87,12 +66,19 @@ void PlanPicture::show_story(PlanStory story) {
     for (std::size_t i = 0; i < buttons_.size(); ++i) {
         const bool there = i < story_.columns.size();
         buttons_[i]->setVisible(there);
-        if (!there) continue;
+        if (!there) {
+            ways_[i]->hide();
+            continue;
+        }
         const PlanColumn& column = story_.columns[i];
         buttons_[i]->setText(part_of(column.step) ? tr("bench") : tr("go"));
         buttons_[i]->setToolTip(part_of(column.step) ? tr("%1: at the bench").arg(column.title)
                                                      : tr("%1: the station").arg(column.title));
         buttons_[i]->setAccessibleName(buttons_[i]->toolTip());
+        ways_[i]->setVisible(!column.way.isEmpty());
+        ways_[i]->setText(column.way + QStringLiteral(" ▾"));
+        ways_[i]->setToolTip(tr("%1: which way it goes, and why").arg(column.title));
+        ways_[i]->setAccessibleName(tr("%1: %2").arg(column.title, column.way));
     }
     next_->setVisible(story_.next.has_value());
     if (story_.next) {
@@ -143,7 +129,14 @@ QRectF PlanPicture::column_rect(std::size_t column) const {
 }
 
 QRectF PlanPicture::plot_rect(std::size_t column) const {
-    return column_rect(column).adjusted(0, head_px, 0, -(names_px + amounts_px + foot_px));
+    const double under_head = is_narrow(column) ? read_as_px : 0.0;
+    return column_rect(column).adjusted(0, head_px + under_head, 0, -(names_px + amounts_px + foot_px));
+}
+
+/// No room beside the button for what is read: it stands under the head.
+bool PlanPicture::is_narrow(std::size_t column) const {
+    return !story_.columns[column].way.isEmpty() &&
+           column_rect(column).width() - ways_[column]->width() < 110;
 }
 
 void PlanPicture::lay_out() {
@@ -151,6 +144,8 @@ void PlanPicture::lay_out() {
         const QRectF box = column_rect(i);
         buttons_[i]->resize(buttons_[i]->sizeHint().width(), 28);
         buttons_[i]->move(static_cast<int>(box.right()) - buttons_[i]->width(), 0);
+        ways_[i]->resize(std::min(ways_[i]->sizeHint().width(), static_cast<int>(box.width())), 28);
+        ways_[i]->move(static_cast<int>(box.left()), 36);
     }
     next_->resize(next_->sizeHint().width() + 12, 36);
     next_->move(width() - next_->width(), height() - static_cast<int>(next_px) + 16);
@@ -178,8 +173,17 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
     painter.drawLine(QPointF(box.left(), head_px - 4), QPointF(box.right(), head_px - 4));
     const double beside = box.width() - buttons_[column]->width() - 6;
     write_fitting(painter, QRectF(box.left(), 2, beside, 24), Qt::AlignLeft | Qt::AlignVCenter,
-                  QStringLiteral("%1 %2").arg(column + 1).arg(step.title), look.ink, 18, 12, true);
-    write_wrapped(painter, QRectF(box.left(), 36, box.width(), 29), step.read_as, look.caption, 13, 9);
+                  QStringLiteral("%1 %2%3")
+                      .arg(column + 1)
+                      .arg(step.title, step.done ? QStringLiteral(" ✓") : QString()),
+                  look.ink, 18, 12, true);
+    const double from = step.way.isEmpty() ? 0.0 : ways_[column]->width() + 8.0;
+    if (is_narrow(column))
+        write_fitting(painter, QRectF(box.left(), head_px - 2, box.width(), read_as_px),
+                      Qt::AlignLeft | Qt::AlignVCenter, step.read_as, look.caption, 13, 8, false);
+    else
+        write_wrapped(painter, QRectF(box.left() + from, 36, box.width() - from, 29), step.read_as,
+                      look.caption, 13, 8);
     if (step.marks.empty()) {
         write(painter, plot_rect(column), Qt::AlignCenter | Qt::TextWordWrap, step.says, look.warning, 14);
         return;
@@ -282,7 +286,7 @@ void PlanPicture::paint_mark(QPainter& painter, const PlanColumn& step, const Pl
     const auto value_at = [&](double value, bool above) {
         const QString text = number(value, step);
         const QRectF box(x - 0.5 * each, y_of(value) + (above ? -21 : 6), each, 15);
-        const double wide = std::min(each, QFontMetricsF(font_of(12)).horizontalAdvance(text) + 2);
+        const double wide = std::min(each, QFontMetricsF(drawn_font(12)).horizontalAdvance(text) + 2);
         painter.fillRect(QRectF(x - 0.5 * wide, box.top() + 1, wide, box.height() - 2), look.ground);
         write_fitting(painter, box, Qt::AlignCenter, text, look.ink, 12, 9, false);
     };
@@ -302,6 +306,7 @@ void PlanPicture::paint_amount(QPainter& painter, const PlanMark& mark, const QR
     if (!mark.off_mm)
         return write_fitting(painter, upper, Qt::AlignCenter,
                              !mark.done.isEmpty()       ? mark.done
+                             : mark.there               ? tr("✓ there")
                              : mark.after || mark.found ? tr("leave")
                                                         : QStringLiteral("–"),
                              look.caption, 13, 8, false);
@@ -334,7 +339,7 @@ void PlanPicture::paint_time(QPainter& painter) const {
         const QString name = tr("%1 %2 min")
                                  .arg(column == story_.columns.end() ? QString() : column->title,
                                       number_text(step.minutes, 0));
-        const double wide = QFontMetricsF(font_of(12)).horizontalAdvance(name) + 2;
+        const double wide = QFontMetricsF(drawn_font(12)).horizontalAdvance(name) + 2;
         const double left = std::max(told_to, std::min(work.left(), width() - wide));
         write_fitting(painter, QRectF(left, top + 15, std::min(wide, width() - left), 16),
                       Qt::AlignLeft | Qt::AlignVCenter, name, look.ink, 12, 9, false);
@@ -373,7 +378,7 @@ void PlanPicture::paint_next(QPainter& painter) const {
     const QString figure =
         step.figure.isEmpty() ? step.title : step.title + QStringLiteral(": ") + step.figure;
     const double figure_px =
-        std::min(QFontMetricsF(font_of(25, true)).horizontalAdvance(figure) + 2, 0.62 * box.width());
+        std::min(QFontMetricsF(drawn_font(25, true)).horizontalAdvance(figure) + 2, 0.62 * box.width());
     write_fitting(painter, QRectF(box.left(), box.top(), figure_px, 32), Qt::AlignLeft | Qt::AlignVCenter,
                   figure, look.ink, 25, 16, true);
     write_fitting(painter, QRectF(box.left() + figure_px + 14, box.top(), box.width() - figure_px - 14, 32),

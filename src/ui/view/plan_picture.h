@@ -20,11 +20,12 @@ public:
     explicit PlanPicture(Session& session, QWidget* parent = nullptr);
     void show_story(PlanStory story);
     const PlanStory& story() const { return story_; }
-    QSize minimumSizeHint() const override { return {600, 360}; }
+    QSize minimumSizeHint() const override { return {600, 340}; }
 
 Q_SIGNALS:
     void bench_asked(fm::BenchPart part);
     void station_asked(const QString& word);
+    void ways_asked(fm::BenchPart part, const QPoint& at); ///< at: on the screen
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -33,6 +34,7 @@ protected:
 private:
     QRectF column_rect(std::size_t column) const;
     QRectF plot_rect(std::size_t column) const;
+    bool is_narrow(std::size_t column) const;
     void lay_out();
     void go(std::size_t column);
     QString spoken() const;
@@ -50,6 +52,7 @@ private:
     Session& session_;
     PlanStory story_;
     std::vector<QToolButton*> buttons_; ///< one a column
+    std::vector<QToolButton*> ways_;    ///< one a column: which way its step goes
     QToolButton* next_;
 };
 

@@ -2,6 +2,7 @@
 
 #include "core/found/cents_rounds.h"
 #include "job/read/story.h"
+#include "ui/field/decision_bar.h"
 #include "ui/look/texts.h"
 #include "ui/view/plan_view.h"
 #include "ui/view/plan_words.h"
@@ -47,6 +48,7 @@ public:
         column.does_something = !step.left();
         column.back = PlanView::tr("can be turned back");
         if (stopped(BenchPart::relief, column)) return column;
+        tell_way(BenchPart::relief, column);
         PlanMark mark;
         mark.found = before_.relief_mm.found;
         mark.now = before_.relief_mm.now;
@@ -59,6 +61,8 @@ public:
             column.figure =
                 length(step.from->depth_mm) + QStringLiteral(" → ") + length(*step.to_mm) + unit();
         }
+        mark.there = !column.does_something && mark.now.has_value();
+        column.done = mark.there;
         column.marks.push_back(std::move(mark));
         return column;
     }
@@ -77,6 +81,7 @@ public:
                       : packed ? PlanView::tr("can be taken out again")
                                : PlanView::tr("what is off stays off");
         if (stopped(BenchPart::saddle, column)) return column;
+        tell_way(BenchPart::saddle, column);
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
             PlanMark mark = mark_of(i, before_.strings[i].action_mm, step.after[i], way);
             mark.before = read_after(second ? plan_.relief.after : plan_.nut.after, i, way);
@@ -84,8 +89,10 @@ public:
                 mark.off_mm = step.take_off_mm[i];
                 mark.u_mm = step.u_mm[i];
             }
+            mark.there = !column.does_something && mark.now.has_value();
             column.marks.push_back(std::move(mark));
         }
+        column.done = all_there(column);
         if (column.does_something) column.figure = saddle_figure(step);
         column.leaves = leaves();
         return column;
@@ -102,6 +109,7 @@ public:
         column.back =
             shimmed ? PlanView::tr("can be taken out again") : PlanView::tr("what is off stays off");
         if (stopped(BenchPart::nut, column)) return column;
+        tell_way(BenchPart::nut, column);
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
             PlanMark mark = mark_of(i, before_.strings[i].nut_gap_mm, step.after[i], way);
             mark.before = read_after(second ? plan_.relief.after : plan_.saddle.after, i, way);
@@ -114,8 +122,10 @@ public:
                 if (shimmed) mark.done = PlanView::tr("shimmed");
                 mark.u_mm = step.u_mm[i];
             }
+            mark.there = !mark.off_mm && mark.done.isEmpty() && mark.now.has_value();
             column.marks.push_back(std::move(mark));
         }
+        column.done = all_there(column);
         if (column.does_something) column.figure = nut_figure(step);
         return column;
     }
@@ -145,6 +155,20 @@ public:
     }
 
 private:
+    static bool all_there(const PlanColumn& column) {
+        return !column.does_something && std::all_of(column.marks.begin(), column.marks.end(),
+                                                     [](const PlanMark& mark) { return mark.there; });
+    }
+    void tell_way(BenchPart part, PlanColumn& column) const {
+        const auto way = way_chosen(state_, part);
+        const SaddleStep& saddle = plan_.saddle;
+        const bool cut =
+            part == BenchPart::saddle && saddle.choice == SaddleChoice::set && !design_.saddle.by_screws();
+        column.way = !way  ? PlanView::tr("to choose")
+                     : cut ? (saddle.cut.pack_mm > 0 ? PlanView::tr("pack it") : PlanView::tr("lower it"))
+                           : way_name(design_, part, *way);
+    }
+
     QString length(double mm, LengthKind kind = LengthKind::gap) const {
         return length_number(mm, state_.job.units.of(kind)).replace(QLatin1Char('\n'), QLatin1Char(' '));
     }

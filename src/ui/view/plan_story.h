@@ -20,7 +20,8 @@ struct PlanMark {
     std::optional<double> after, wanted;
     std::optional<double> off_mm; ///< comes off, or is let down; negative: is put on. None: nothing is done
     std::optional<double> u_mm;
-    QString done; ///< what is done where nothing comes off and nothing is put on here; "" for nothing
+    bool there = false; ///< read since it was found, and nothing is to be done any more
+    QString done;       ///< what is done where nothing comes off and nothing is put on here; "" for nothing
 };
 
 struct PlanColumn {
@@ -34,7 +35,9 @@ struct PlanColumn {
     QString figure;              ///< the amount to have in one's head; "" where there is none
     QString back;                ///< whether it can be undone
     QString leaves;              ///< what stands of the saddle afterwards
+    QString way;                 ///< which one it goes; "" where nothing is decided
     bool does_something = false;
+    bool done = false; ///< read since it was found, and nothing is to be done any more
 };
 
 struct PlanStory {

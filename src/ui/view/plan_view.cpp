@@ -6,12 +6,14 @@
 #include "job/read/story.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
+#include "ui/state/plan_order.h"
 #include "ui/view/plan_words.h"
+#include "ui/view/verdict_story.h"
 #include "workshop/schedule.h"
 
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QScrollBar>
-#include <QSettings>
 #include <QTime>
 #include <QVBoxLayout>
 
@@ -20,8 +22,6 @@
 namespace fm {
 
 namespace {
-
-const QString order_key = QStringLiteral("plan/order");
 
 QString row(const QStringList& cells, const char* cell = "td") {
     QString html = QStringLiteral("<tr>");
@@ -46,8 +46,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
       shown_(new ChoiceRow(
           tr("Shown"), {{tr("drawn"), {}, QStringLiteral("L")}, {tr("as tables"), {}, QStringLiteral("L")}})),
       stop_(new StopBar(session)), stack_(new QStackedWidget), picture_(new PlanPicture(session)),
-      page_(new QTextBrowser) {
-    order_ = static_cast<PlanOrder>(std::clamp(QSettings().value(order_key).toInt(), 0, 1));
+      page_(new QTextBrowser), decision_(new DecisionBar(session)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
@@ -58,7 +57,11 @@ PlanView::PlanView(Session& session, QWidget* parent)
     choices->addStretch(1);
     column->addLayout(choices);
     column->addWidget(stop_);
+    column->addWidget(decision_);
     connect(stop_, &StopBar::refused, this, &PlanView::refused);
+    connect(decision_, &DecisionBar::refused, this, &PlanView::refused);
+    connect(decision_, &DecisionBar::answered, this, &PlanView::take_focus);
+    connect(picture_, &PlanPicture::ways_asked, this, &PlanView::offer_ways);
     page_->setOpenLinks(false);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(tr("The plan"));
@@ -80,8 +83,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
 }
 
 void PlanView::choose_order(PlanOrder order) {
-    order_ = order;
-    QSettings().setValue(order_key, static_cast<int>(order));
+    keep_plan_order(order);
     refresh();
 }
 
@@ -93,10 +95,11 @@ QString PlanView::shown(const std::optional<double>& mm, LengthKind kind) const 
 
 void PlanView::refresh() {
     if (!session_.is_open()) return;
-    choice_->set_chosen(static_cast<int>(order_));
+    choice_->set_chosen(static_cast<int>(order()));
     stop_->refresh();
+    decision_->refresh();
     const State& state = session_.state();
-    const auto made = plan(state.job.design, state.written, state.job.readings, order_);
+    const auto made = plan(state.job.design, state.written, state.job.readings, order());
     picture_->show_story(made ? plan_story(state, *made, session_.workshop().tables()) : PlanStory{});
     const int scrolled = page_->verticalScrollBar()->value();
     page_->setHtml(html(made));
@@ -104,6 +107,32 @@ void PlanView::refresh() {
     shown_->setVisible(made.has_value());
     shown_->set_chosen(table_ ? 1 : 0);
     stack_->setCurrentWidget(made && !table_ ? static_cast<QWidget*>(picture_) : page_);
+}
+
+/// The ways of a step, each with what it does and takes; the one the plan goes by is ticked.
+void PlanView::offer_ways(BenchPart part, const QPoint& at) {
+    const VerdictStory story =
+        verdict_story(session_.state(), part, session_.workshop().tables(), session_.tools());
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    menu->setToolTipsVisible(true);
+    for (const WayStory& way : story.ways) {
+        QStringList words{way.name + (way.proposed ? tr(" (proposed)") : QString())};
+        if (!way.takes.isEmpty()) words << way.takes;
+        QAction* action =
+            menu->addAction(words.join(QStringLiteral(" · ")).replace(QLatin1Char('&'), QLatin1String("&&")));
+        action->setToolTip(way.does + QStringLiteral("; ") + way.leaves);
+        action->setCheckable(true);
+        action->setChecked(way.chosen);
+        action->setEnabled(way.can_be && !session_.read_only());
+        connect(
+            action, &QAction::triggered, this,
+            [this, part, word = way.word] { decision_->decide(part, word); },
+            Qt::QueuedConnection); // once the menu has given the keys back
+    }
+    menu->addSeparator();
+    menu->addAction(tr("Side by side: the verdict"), this, [this, part] { Q_EMIT verdict_asked(part); });
+    menu->popup(at);
 }
 
 void PlanView::show_table(bool shown) {
@@ -122,7 +151,7 @@ QString PlanView::html(const std::optional<Plan>& made) const {
     QString html = QStringLiteral("<style>a { color: %1; } h3 { margin-bottom: 2px; }</style>")
                        .arg(theme().yours.name());
     html += schedule_html(*made);
-    const bool saddle_first = order_ == PlanOrder::neck_saddle_nut;
+    const bool saddle_first = order() == PlanOrder::neck_saddle_nut;
     html += step_html(*made, 1, BenchPart::relief);
     html += step_html(*made, 2, saddle_first ? BenchPart::saddle : BenchPart::nut);
     html += step_html(*made, 3, saddle_first ? BenchPart::nut : BenchPart::saddle);
@@ -240,7 +269,7 @@ QString PlanView::told_apart(const Plan&, BenchPart part) const {
     std::vector<ReadingEntry> found;
     for (const ReadingEntry& entry : state.job.readings.in_order())
         if (entry.state == ReadingState::found) found.push_back(entry);
-    const auto before = plan(state.job.design, state.written, found, order_);
+    const auto before = plan(state.job.design, state.written, found, order());
     if (!before || part == BenchPart::relief) return {};
     const JobBeforeAfter story = before_and_after(state.job);
     const After& after = part == BenchPart::saddle ? before->saddle.after : before->nut.after;

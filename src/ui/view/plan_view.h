@@ -1,8 +1,10 @@
 #pragma once
 #include "core/found/plan.h"
 #include "ui/field/choice_row.h"
+#include "ui/field/decision_bar.h"
 #include "ui/field/stop_bar.h"
 #include "ui/frame/window_page.h"
+#include "ui/state/plan_order.h"
 #include "ui/state/session.h"
 #include "ui/view/plan_picture.h"
 
@@ -22,17 +24,20 @@ public:
     bool shows_numbers() const override { return false; }
     QTextBrowser* page() { return page_; }
     PlanPicture* picture() { return picture_; }
-    bool table_shown() const { return table_; }
-    void show_table(bool shown);
+    std::optional<bool> table_shown() const override { return table_; }
+    void show_table(bool shown) override;
     StopBar* stop_bar() { return stop_; }
-    PlanOrder order() const { return order_; }
+    DecisionBar* decision_bar() { return decision_; }
+    static PlanOrder order() { return plan_order(); }
     void choose_order(PlanOrder order);
 
 Q_SIGNALS:
     void bench_asked(BenchPart part);
     void station_asked(const QString& word);
+    void verdict_asked(BenchPart part);
 
 private:
+    void offer_ways(BenchPart part, const QPoint& at);
     QString html(const std::optional<Plan>& made) const;
     QString step_html(const Plan& plan, int number, BenchPart part) const;
     QString amounts(const Plan& plan, BenchPart part) const;
@@ -42,7 +47,6 @@ private:
     QString shown(const std::optional<double>& mm, LengthKind kind = LengthKind::gap) const;
 
     Session& session_;
-    PlanOrder order_ = PlanOrder::neck_saddle_nut;
     bool table_ = false;
     ChoiceRow* choice_;
     ChoiceRow* shown_;
@@ -50,6 +54,7 @@ private:
     QStackedWidget* stack_;
     PlanPicture* picture_;
     QTextBrowser* page_;
+    DecisionBar* decision_;
 };
 
 } // namespace fm

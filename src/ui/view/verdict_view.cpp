@@ -2,56 +2,24 @@
 
 #include "core/found/nut_verdict.h"
 #include "core/words/word_of.h"
-#include "job/read/record.h"
+#include "job/read/decided.h"
 #include "ui/field/stop_bar.h"
-#include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 #include "ui/page/verdict_text.h"
-#include "ui/state/record_time.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
+#include <array>
 #include <cmath>
 
 namespace fm {
 
 namespace {
 
-/// A way of one part: its word in the job file (plan.nut, plan.saddle, plan.relief), and its name.
-struct Way {
-    std::string_view word;
-    QString name;
-};
-std::vector<Way> nut_ways() {
-    return {{word_of(NutChoice::leave), VerdictView::tr("leave it")},
-            {word_of(NutChoice::file), VerdictView::tr("file")},
-            {word_of(NutChoice::below), VerdictView::tr("from below")},
-            {word_of(NutChoice::fill), VerdictView::tr("fill")},
-            {word_of(NutChoice::shim), VerdictView::tr("shim")},
-            {word_of(NutChoice::replace), VerdictView::tr("new nut")}};
-}
-std::vector<Way> saddle_ways() {
-    return {{word_of(SaddleChoice::leave), VerdictView::tr("leave it")},
-            {word_of(SaddleChoice::set), VerdictView::tr("lower it or pack it")},
-            {word_of(SaddleChoice::renew), VerdictView::tr("new saddle")}};
-}
-std::vector<Way> screw_ways() {
-    return {{word_of(SaddleChoice::leave), VerdictView::tr("leave it")},
-            {word_of(SaddleChoice::set), VerdictView::tr("turn the screws")},
-            {word_of(SaddleChoice::renew), VerdictView::tr("other saddles")}};
-}
-std::vector<Way> relief_ways() {
-    return {{word_of(ReliefChoice::leave), VerdictView::tr("leave it")},
-            {word_of(ReliefChoice::set), VerdictView::tr("set it")}};
-}
-
-ChoiceRow* row_of(const std::vector<Way>& ways) {
-    std::vector<ChoiceRow::Option> options;
-    for (const Way& way : ways) options.push_back({way.name, {}, {}});
-    return new ChoiceRow(VerdictView::tr("Decided"), options);
-}
+constexpr std::array parts_shown{BenchPart::nut, BenchPart::saddle, BenchPart::relief};
+constexpr std::size_t most_ways = 6;
 
 QString row(const QStringList& cells, const char* cell = "td") {
     QString html = QStringLiteral("<tr>");
@@ -69,199 +37,173 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
       parts_(
           new ChoiceRow(tr("Verdict on"),
                         {{tr("the nut"), {}, {}}, {tr("the saddle"), {}, {}}, {tr("the relief"), {}, {}}})),
-      nut_ways_(row_of(nut_ways())), saddle_ways_(row_of(saddle_ways())), screw_ways_(row_of(screw_ways())),
-      relief_ways_(row_of(relief_ways())), reason_(new QLineEdit), page_(new QTextBrowser) {
+      shown_(new ChoiceRow(
+          tr("Shown"), {{tr("drawn"), {}, QStringLiteral("L")}, {tr("as tables"), {}, QStringLiteral("L")}})),
+      stack_(new QStackedWidget), drawn_(new QWidget), says_(new QLabel), decided_(new QLabel),
+      found_(new FoundPicture), page_(new QTextBrowser), bar_(new DecisionBar(session)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
-    column->addWidget(parts_);
+    auto* choices = new QHBoxLayout;
+    choices->setSpacing(24);
+    choices->addWidget(parts_);
+    choices->addWidget(shown_);
+    choices->addStretch(1);
+    column->addLayout(choices);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(tr("The verdict"));
     page_->setOpenLinks(false);
     connect(page_, &QTextBrowser::anchorClicked, this,
             [this](const QUrl& url) { Q_EMIT station_asked(url.toString().section(QLatin1Char(':'), 1)); });
-    column->addWidget(page_, 1);
-    column->addWidget(nut_ways_);
-    column->addWidget(saddle_ways_);
-    column->addWidget(screw_ways_);
-    column->addWidget(relief_ways_);
-    reason_->setPlaceholderText(tr("why, where it is another way than proposed"));
-    reason_->setAccessibleName(tr("Reason of the decision"));
-    reason_->setToolTip(tr("Goes into the record with the decision; write it first, then choose the way"));
-    reason_->setMinimumHeight(34);
-    reason_->setMaxLength(2000);
-    column->addWidget(reason_);
-    connect(parts_, &ChoiceRow::picked, this, [this](int index) { choose_part(static_cast<Part>(index)); });
-    for (ChoiceRow* ways : {nut_ways_, saddle_ways_, screw_ways_, relief_ways_})
-        connect(ways, &ChoiceRow::picked, this, [this](int index) { decide(index, reason_->text()); });
+    for (QLabel* label : {says_, decided_}) {
+        label->setWordWrap(true);
+        label->setTextFormat(Qt::RichText);
+    }
+    says_->setAccessibleName(tr("The verdict"));
+    decided_->setAccessibleName(tr("What was decided"));
+    auto* picture = new QVBoxLayout(drawn_);
+    picture->setContentsMargins(0, 0, 0, 0);
+    picture->setSpacing(6);
+    picture->addWidget(says_);
+    picture->addWidget(found_, 2);
+    auto* cards = new QHBoxLayout;
+    cards->setSpacing(8);
+    for (std::size_t i = 0; i < most_ways; ++i) {
+        auto* card = new WayCard;
+        connect(card, &WayCard::clicked, this, [this, i] {
+            if (i < story_.ways.size()) bar_->decide(part_, story_.ways[i].word);
+        });
+        cards->addWidget(card, 1);
+        cards_.push_back(card);
+    }
+    picture->addLayout(cards, 3);
+    picture->addWidget(decided_);
+    stack_->addWidget(drawn_);
+    stack_->addWidget(page_);
+    column->addWidget(stack_, 1);
+    column->addWidget(bar_);
+    connect(parts_, &ChoiceRow::picked, this, [this](int index) { choose_part(parts_shown[index]); });
+    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_table(index == 1); });
+    connect(bar_, &DecisionBar::refused, this, &VerdictView::refused);
+    connect(bar_, &DecisionBar::answered, this, &VerdictView::take_focus);
 }
 
-void VerdictView::choose_part(Part part) {
+void VerdictView::choose_part(BenchPart part) {
     part_ = part;
     refresh();
 }
 
-const char* VerdictView::part_word() const {
-    return part_ == Part::nut ? "nut" : part_ == Part::saddle ? "saddle" : "relief";
-}
-
-ChoiceRow* VerdictView::ways_row() const {
-    if (part_ == Part::nut) return nut_ways_;
-    if (part_ == Part::relief) return relief_ways_;
-    return session_.state().job.design.saddle.by_screws() ? screw_ways_ : saddle_ways_;
-}
-
-QStringList VerdictView::ways() const {
-    QStringList names;
-    for (const auto& option : ways_row()->options()) names << option.name;
-    return names;
-}
-
-std::optional<int> VerdictView::way_of(std::string_view word) const {
-    const auto ways = part_ == Part::nut                               ? nut_ways()
-                      : part_ == Part::relief                          ? relief_ways()
-                      : session_.state().job.design.saddle.by_screws() ? screw_ways()
-                                                                       : saddle_ways();
-    for (std::size_t i = 0; i < ways.size(); ++i)
-        if (ways[i].word == word) return static_cast<int>(i);
-    return std::nullopt; // to choose: the maker's, either way
-}
-
-std::optional<int> VerdictView::proposed() const {
-    const State& state = session_.state();
-    if (part_ == Part::nut)
-        return state.nut ? way_of(word_of(state.nut->step.decision.proposal)) : std::nullopt;
-    if (!state.plan) return std::nullopt;
-    return way_of(part_ == Part::saddle ? word_of(state.plan->saddle.proposal)
-                                        : word_of(state.plan->relief.proposal));
-}
-
-std::optional<int> VerdictView::chosen() const {
-    const State& state = session_.state();
-    if (part_ == Part::nut)
-        return state.nut ? way_of(word_of(state.nut->step.decision.choice)) : std::nullopt;
-    if (!state.plan) return std::nullopt;
-    return way_of(part_ == Part::saddle ? word_of(state.plan->saddle.choice)
-                                        : word_of(state.plan->relief.choice));
-}
-
-void VerdictView::decide(int way, const QString& reason) {
-    const auto wanted = proposed();
-    const QStringList names = ways();
-    const bool overruled = wanted && way != *wanted;
-    if (overruled && reason.trimmed().isEmpty()) {
-        Q_EMIT refused(tr("%1 is proposed: for %2 write down why, then choose it again")
-                           .arg(names[*wanted], names[way]));
-        return refresh();
-    }
-    RecordEntry entry;
-    entry.kind = RecordKind::decision;
-    entry.when = time_of_record();
-    entry.about = part_word();
-    entry.text = (parts_->options()[static_cast<std::size_t>(part_)].name + QStringLiteral(": ") + names[way])
-                     .toStdString();
-    entry.reason = reason.trimmed().toStdString();
-    if (overruled) entry.instead_of = names[*wanted].toStdString();
-    const std::string key = std::string("plan.") + part_word();
-    const auto words = part_ == Part::nut      ? nut_ways()
-                       : part_ == Part::relief ? relief_ways()
-                                               : saddle_ways();
-    // What is proposed goes on following the readings; another way stays until it is taken back.
-    const Value decided = wanted == way ? without(session_.document(), key)
-                                        : with(session_.document(), key,
-                                               std::string(words[static_cast<std::size_t>(way)].word));
-    const auto problems =
-        session_.commit(tr("decided: %1").arg(names[way]), with_record_entry(decided, entry));
-    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
-    reason_->clear();
+void VerdictView::show_table(bool shown) {
+    table_ = shown;
     refresh();
+    take_focus();
+}
+
+void VerdictView::take_focus() {
+    if (stack_->currentWidget() == page_) return page_->setFocus();
+    for (WayCard* card : cards_)
+        if (card->isVisibleTo(this) && card->isEnabled() &&
+            way_chosen(session_.state(), part_) == card->word().toStdString())
+            return card->setFocus(Qt::OtherFocusReason);
+    setFocus();
+}
+
+WayCard* VerdictView::card(std::string_view word) const {
+    for (WayCard* card : cards_)
+        if (card->isVisible() && card->word().toStdString() == word) return card;
+    return nullptr;
 }
 
 void VerdictView::refresh() {
     if (!session_.is_open()) return;
-    parts_->set_chosen(static_cast<int>(part_));
-    ChoiceRow* const shown = ways_row();
-    for (ChoiceRow* row : {nut_ways_, saddle_ways_, screw_ways_, relief_ways_}) row->setVisible(row == shown);
-    shown->set_chosen(chosen().value_or(-1));
-    const BenchPart at = part_ == Part::nut      ? BenchPart::nut
-                         : part_ == Part::saddle ? BenchPart::saddle
-                                                 : BenchPart::relief;
-    if (const Stop* stop = stop_at(session_.state().stops, at))
-        return page_->setHtml(QStringLiteral("<p style='color:%1'>▲ %2</p><p>%3</p>")
+    for (std::size_t i = 0; i < parts_shown.size(); ++i)
+        if (parts_shown[i] == part_) parts_->set_chosen(static_cast<int>(i));
+    bar_->refresh();
+    const State& state = session_.state();
+    const Stop* stop = stop_at(state.stops, part_);
+    story_ =
+        stop ? VerdictStory{} : verdict_story(state, part_, session_.workshop().tables(), session_.tools());
+    page_->setHtml(stop ? QStringLiteral("<p style='color:%1'>▲ %2</p><p>%3</p>")
                                   .arg(theme().warning.name(),
-                                       message_text(stop->text, session_.state().job.units).toHtmlEscaped(),
+                                       message_text(stop->text, state.job.units).toHtmlEscaped(),
                                        stopped_words()) +
-                              decided_html());
-    page_->setHtml((part_ == Part::nut      ? nut_html()
-                    : part_ == Part::saddle ? saddle_html()
-                                            : relief_html()) +
-                   decided_html());
+                              decided_html()
+                        : html());
+    const bool drawn = !story_.ways.empty();
+    shown_->setVisible(drawn);
+    shown_->set_chosen(table_ ? 1 : 0);
+    if (drawn) {
+        says_->setText(story_.says);
+        says_->setToolTip(story_.rests_on);
+        found_->show_story(story_);
+        for (std::size_t i = 0; i < cards_.size(); ++i) {
+            cards_[i]->setVisible(i < story_.ways.size());
+            if (i < story_.ways.size()) cards_[i]->show_way(story_, i);
+        }
+        decided_->setText(decided_html() + QStringLiteral("<span style='font-size: 13px; color:%1'>%2</span>")
+                                               .arg(theme().caption.name(), caution()));
+    }
+    stack_->setCurrentWidget(drawn && !table_ ? drawn_ : page_);
+}
+
+QString VerdictView::html() const {
+    const QString rule = part_ == BenchPart::nut && !story_.ways.empty()
+                             ? tr("Two thirds low: shim. A third or fewer to fill: fill. Half too wide or "
+                                  "filled, or one deeper "
+                                  "than a filling holds: a new nut.") +
+                                   QLatin1Char(' ')
+                             : QString();
+    return (part_ == BenchPart::nut      ? nut_html()
+            : part_ == BenchPart::saddle ? saddle_html()
+                                         : relief_html()) +
+           ways_html() +
+           QStringLiteral("<p style='color:%1'>%2</p>").arg(theme().caption.name(), rule + caution()) +
+           decided_html();
+}
+
+/// What the cards say, as a table.
+QString VerdictView::ways_html() const {
+    if (story_.ways.empty()) return {};
+    QString html = QStringLiteral("<table cellspacing='0'>") +
+                   row({tr("way"), tr("what it does"), tr("takes"), tr("leaves behind")}, "th");
+    for (const WayStory& way : story_.ways)
+        html += row({(way.chosen ? QStringLiteral("<b>%1</b>").arg(way.name) : way.name) +
+                         (way.proposed ? tr(" (proposed)") : QString()),
+                     way.does.toHtmlEscaped(), way.takes.toHtmlEscaped(),
+                     way.can_be ? way.leaves.toHtmlEscaped() : tr("not here")});
+    return html + QStringLiteral("</table>");
+}
+
+QString VerdictView::caution() const {
+    switch (part_) {
+    case BenchPart::nut:
+        return tr(
+            "Files away from the hand; dust: mask. Instant glue: fumes, eyes, fingers. A seat to be cut is "
+            "a job for a trained repairer.");
+    case BenchPart::saddle:
+        return session_.state().job.design.saddle.by_screws()
+                   ? tr("Strings under tension: mind the eyes. Slacken before a screw is turned.")
+                   : tr("Slacken the strings first. Dust: mask and extraction.");
+    case BenchPart::relief:
+        return tr("Small turns; stop when it binds; know its direction. When unsure, a trained repairer.");
+    }
+    return {};
 }
 
 QString VerdictView::decided_html() const {
     QString html;
-    const char* const about = part_word();
-    for (const StandingEntry& each : standing_entries(session_.state().job.record)) {
-        if (each.entry.kind != RecordKind::decision || each.entry.about != about) continue;
-        html += QStringLiteral("<p><b>%1</b> %2%3%4</p>")
-                    .arg(tr("Decided:"), QString::fromStdString(each.entry.text).toHtmlEscaped(),
-                         each.entry.instead_of.empty()
-                             ? QString()
-                             : tr(", instead of: %1")
-                                   .arg(QString::fromStdString(each.entry.instead_of).toHtmlEscaped()),
-                         each.entry.reason.empty()
-                             ? QString()
-                             : QStringLiteral(" (%1)").arg(
-                                   QString::fromStdString(each.entry.reason).toHtmlEscaped()));
-    }
+    for (const RecordEntry& entry : decisions_about(session_.state().job.record, part_))
+        html +=
+            QStringLiteral("<p style='margin: 0'><b>%1</b> %2%3%4</p>")
+                .arg(tr("Decided:"), QString::fromStdString(entry.text).toHtmlEscaped(),
+                     entry.instead_of.empty()
+                         ? QString()
+                         : tr(", instead of: %1")
+                               .arg(QString::fromStdString(entry.instead_of).toHtmlEscaped()),
+                     entry.reason.empty()
+                         ? QString()
+                         : QStringLiteral(" (%1)").arg(QString::fromStdString(entry.reason).toHtmlEscaped()));
     return html;
-}
-
-QString VerdictView::nut_ways_html(const NutStep& step) const {
-    const State& state = session_.state();
-    const Unit unit = state.job.units.gap();
-    const double shim_mm =
-        shim_of_raise_mm(step.decision.largest_raise_mm, state.job.design.nut.shim_step_mm);
-    QStringList lines;
-    int over = 0;
-    for (const auto& mm : step.take_off_mm) over += mm.value_or(0) >= least_read_mm;
-    // What a shim leaves too high is none of what was found so.
-    lines << (step.decision.choice == NutChoice::shim
-                  ? tr("<b>File:</b> slots too high once it is shimmed: %1.").arg(over)
-                  : tr("<b>File:</b> slots too high by more than their gauges can tell: %1.")
-                        .arg(step.decision.lowers));
-    if (step.decision.below_mm > 0)
-        lines << tr("<b>From below:</b> %1 can come off the nut's bottom in one; slots stay as deep as they "
-                    "are.")
-                     .arg(length_with_unit(step.decision.below_mm, unit));
-    QStringList filled;
-    double deepest_mm = 0;
-    for (const SlotFinding& finding : step.findings)
-        if (finding.to_fill()) {
-            filled << QString::fromStdString(state.job.design.string_name(finding.string));
-            deepest_mm = std::max(deepest_mm, finding.raise_mm);
-        }
-    lines << (filled.isEmpty() ? tr("<b>Fill:</b> no slot asks for it.")
-                               : tr("<b>Fill:</b> %1; the deepest by %2 (up to %3 a filling holds). Dust of "
-                                    "the nut's own material, thin glue, cured, cut anew.")
-                                     .arg(filled.join(QStringLiteral(", ")),
-                                          length_with_unit(deepest_mm, unit), length_with_unit(0.4, unit)));
-    if (step.decision.largest_raise_mm > 0) {
-        lines << tr("<b>Shim:</b> %1 under the whole nut, the largest raise of %2 rounded up; every other "
-                    "slot is filed again. A wide slot stays wide.")
-                     .arg(length_with_unit(shim_mm, unit),
-                          length_with_unit(step.decision.largest_raise_mm, unit));
-        const auto stack = shim_stack(session_.tools().shims_mm, shim_mm, state.job.design.nut.shim_step_mm);
-        if (state.job.design.nut.clamping && stack) {
-            QStringList shims;
-            for (const double mm : stack->shims_mm) shims << length_short(mm, unit);
-            lines << tr("A clamping nut goes up on shims as a block: %1.")
-                         .arg(shims.join(QStringLiteral(" + ")));
-        }
-    }
-    lines << tr("<b>New nut:</b> the longest lasting, and the longest work; its sheet and order of cuts are "
-                "at Sheets.");
-    return QStringLiteral("<p>") + lines.join(QStringLiteral("<br>")) + QStringLiteral("</p>");
 }
 
 QString VerdictView::nut_html() const {
@@ -305,12 +247,7 @@ QString VerdictView::nut_html() const {
                  length_short(step.u_mm[finding.string].value_or(0.0), state.job.units.gap()),
                  finding.too_wide ? tr("too wide") : QStringLiteral("–"), slot.join(QStringLiteral(", "))});
     }
-    return html + QStringLiteral("</table>") + nut_ways_html(step) +
-           QStringLiteral("<p style='color:%1'>%2</p>")
-               .arg(theme().caption.name(),
-                    tr("Two thirds low: shim. A third or fewer to fill: fill. Half too wide or filled, or "
-                       "one deeper than a filling holds: a new nut. Instant glue: fumes, eyes, fingers. A "
-                       "seat to be cut is a job for a trained repairer."));
+    return html + QStringLiteral("</table>");
 }
 
 QString VerdictView::screws_html(const SaddleStep& step) const {
@@ -339,9 +276,7 @@ QString VerdictView::screws_html(const SaddleStep& step) const {
                             "that is least wrong for all strings.")
                              .arg(length_with_unit(step.screws_mm->bass_mm, unit),
                                   length_with_unit(step.screws_mm->treble_mm, unit)));
-    return html + QStringLiteral("<p style='color:%1'>%2</p>")
-                      .arg(theme().caption.name(),
-                           tr("Strings under tension: mind the eyes. Slacken before a screw is turned."));
+    return html;
 }
 
 /// Where there is nothing to judge: why, and the way to where it is read.
@@ -416,9 +351,7 @@ QString VerdictView::relief_html() const {
                      .arg(step.from->to_fret);
     for (const Message& note : state.plan->notes)
         if (note.where != "plan.nut") lines << message_text(note, state.job.units).toHtmlEscaped();
-    return QStringLiteral("<p>%1</p><p style='color:%2'>%3</p>")
-        .arg(lines.join(QStringLiteral("<br>")), theme().caption.name(),
-             tr("Small turns; stop when it binds; know its direction. When unsure, a trained repairer."));
+    return QStringLiteral("<p>%1</p>").arg(lines.join(QStringLiteral("<br>")));
 }
 
 } // namespace fm

@@ -1,61 +1,66 @@
 #pragma once
 #include "core/found/plan.h"
 #include "ui/field/choice_row.h"
+#include "ui/field/decision_bar.h"
 #include "ui/frame/window_page.h"
 #include "ui/state/session.h"
+#include "ui/view/found_picture.h"
+#include "ui/view/way_card.h"
 
-#include <QLineEdit>
+#include <QLabel>
+#include <QStackedWidget>
 #include <QTextBrowser>
-
-class QToolButton;
 
 namespace fm {
 
-/// The verdict on nut, saddle and relief as found, argued: what was read, the rule, the amounts, what else
-/// could be done; and what was decided, with why if it is something else.
+/// The verdict on nut, saddle and relief as found: what was read and seen, and every way side by side with
+/// its amounts, minutes, price and what it leaves behind; drawn, and one key away as a table. A way is chosen
+/// by its drawing; another one than proposed asks why.
 class VerdictView : public WindowPage {
     Q_OBJECT
 public:
     explicit VerdictView(Session& session, QWidget* parent = nullptr);
     void refresh() override;
-    void take_focus() override { page_->setFocus(); }
+    void take_focus() override;
     bool shows_numbers() const override { return false; }
     QTextBrowser* page() { return page_; }
-    enum class Part { nut, saddle, relief };
-    void choose_part(Part part);
-    /// What is proposed for the part, as an index into its ways; nothing where it was not read.
-    std::optional<int> proposed() const;
-    /// What the plan goes by; nothing where the maker has to choose.
-    std::optional<int> chosen() const;
-    /// Decides for one of the part's ways. Another one than proposed needs a reason.
-    void decide(int way, const QString& reason);
-    QStringList ways() const;
+    const VerdictStory& story() const { return story_; }
+    DecisionBar* bar() { return bar_; }
+    /// The card of a way, as the job file calls it; nullptr where it is not shown.
+    WayCard* card(std::string_view word) const;
+    BenchPart part() const { return part_; }
+    void choose_part(BenchPart part);
+    std::optional<bool> table_shown() const override { return table_; }
+    void show_table(bool shown) override;
 
 Q_SIGNALS:
     void station_asked(const QString& word);
 
 private:
     static QString not_read(const QString& why);
+    QString html() const;
     QString nut_html() const;
     QString saddle_html() const;
     QString relief_html() const;
-    const char* part_word() const;
-    std::optional<int> way_of(std::string_view word) const;
     QString screws_html(const SaddleStep& step) const;
-    /// The ways of the part that is judged, as its height is set.
-    ChoiceRow* ways_row() const;
     QString decided_html() const;
-    QString nut_ways_html(const NutStep& step) const;
+    QString ways_html() const;
+    QString caution() const;
 
     Session& session_;
-    Part part_ = Part::nut;
+    BenchPart part_ = BenchPart::nut;
+    bool table_ = false;
+    VerdictStory story_;
     ChoiceRow* parts_;
-    ChoiceRow* nut_ways_;
-    ChoiceRow* saddle_ways_;
-    ChoiceRow* screw_ways_;
-    ChoiceRow* relief_ways_;
-    QLineEdit* reason_;
+    ChoiceRow* shown_;
+    QStackedWidget* stack_;
+    QWidget* drawn_;
+    QLabel* says_;
+    QLabel* decided_;
+    FoundPicture* found_;
+    std::vector<WayCard*> cards_;
     QTextBrowser* page_;
+    DecisionBar* bar_;
 };
 
 } // namespace fm

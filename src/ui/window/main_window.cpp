@@ -334,8 +334,7 @@ void MainWindow::show_page(Page page, bool shown) {
     view_.page = shown ? page : Page::station;
     if (page == Page::board) key_name_ = first_number();
     if (page == Page::verdict && shown)
-        verdict()->choose_part(view_.station == Station::saddle ? VerdictView::Part::saddle
-                                                                : VerdictView::Part::nut);
+        verdict()->choose_part(view_.station == Station::saddle ? BenchPart::saddle : BenchPart::nut);
     refresh();
     if (!shown) return;
     this->page(page)->take_focus();

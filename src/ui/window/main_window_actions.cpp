@@ -61,6 +61,7 @@ void MainWindow::go_to_bench(BenchPart part) {
             if (drawn_station()) shown()->take_focus();
         });
         connect(bench_, &BenchView::string_chosen, this, &MainWindow::choose_string);
+        connect(bench_, &BenchView::intonation_asked, this, [this] { choose_station(Station::intonation); });
         connect(bench_, &BenchView::unit_asked, this, &MainWindow::next_unit);
     }
     bench_->begin(part);

@@ -67,7 +67,7 @@ void MainWindow::follow_doubt(const QString& where) {
 }
 
 void MainWindow::show_table(bool shown) {
-    if (session_.is_open() && view_.page == Page::plan) return plan()->show_table(shown);
+    if (session_.is_open() && view_.page != Page::station) return page(view_.page)->show_table(shown);
     StationFrame* station = drawn_station();
     if (!session_.is_open() || !station) return;
     view_.table = shown;

@@ -292,8 +292,11 @@ void MainWindow::build_drawing_menu(QMenu* drawing) {
             choose_placing(!view_.placing);
         });
     add(drawing, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
-        tr("The values of this drawing as a table, or the drawing again"),
-        [this] { show_table(view_.page == Page::plan ? !plan()->table_shown() : !view_.table); });
+        tr("The values of this drawing as a table, or the drawing again"), [this] {
+            if (!session_.is_open()) return;
+            show_table(!(view_.page == Page::station ? view_.table
+                                                     : page(view_.page)->table_shown().value_or(true)));
+        });
     add(drawing, tr("Next &datum"), QKeySequence(Qt::Key_D),
         tr("Measure floors over the seat, the board, the frets, or from the blank's top"),
         [this] { choose_datum(static_cast<Datum>((static_cast<int>(view_.datum) + 1) % 4)); });

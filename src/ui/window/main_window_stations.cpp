@@ -1,5 +1,6 @@
 // What fills the window: stations and pages, each made when it is first gone to, so that opening does not
 // wait for all.
+#include "ui/state/plan_order.h"
 #include "ui/window/main_window.h"
 
 #include <QHBoxLayout>
@@ -58,6 +59,10 @@ WindowPage* MainWindow::made_page(Page page) {
         auto* plan = new PlanView(session_);
         connect(plan, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
         connect(plan, &PlanView::station_asked, this, &MainWindow::go_to_named);
+        connect(plan, &PlanView::verdict_asked, this, [this](BenchPart part) {
+            show_verdict(true);
+            verdict()->choose_part(part);
+        });
         return plan;
     }
     case Page::heard: {
@@ -114,6 +119,12 @@ void MainWindow::go_next() {
     if (!session_.is_open()) return;
     const State& state = session_.state();
     const bool on_page = view_.page != Page::station;
+    if (state.plan && (view_.page == Page::plan || bench_part(view_.station))) {
+        const auto next = next_part(*state.plan, plan_order());
+        const auto here = bench_part(view_.station);
+        const bool skips = here && skipped_before(*state.plan, plan_order(), *here);
+        if (next && (view_.page == Page::plan || skips)) return go_to_bench(*next);
+    }
     if (on_page) show_page(view_.page, false);
     if (view_.station == Station::survey) {
         const auto& findings = state.job.survey;

@@ -51,7 +51,8 @@ const QStringList& stations() {
         return list << QStringLiteral("jobs") << QStringLiteral("placing") << QStringLiteral("behind")
                     << QStringLiteral("board") << QStringLiteral("verdict") << QStringLiteral("plan")
                     << QStringLiteral("heard") << QStringLiteral("bench") << QStringLiteral("bench-saddle")
-                    << QStringLiteral("bench-relief");
+                    << QStringLiteral("bench-relief") << QStringLiteral("verdict-saddle")
+                    << QStringLiteral("verdict-relief");
     }();
     return words;
 }
@@ -77,11 +78,8 @@ StartOptions start_options(const QStringList& words) {
     option("station",
            "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
            "behind (the nut), board "
-           "(where it sounds and buzzes), jobs (where one begins), verdict, plan, heard (what was heard), "
-           "bench, bench-saddle or "
-           "bench-relief "
-           "(at the "
-           "bench).",
+           "(where it sounds and buzzes), jobs (where one begins), verdict (on the nut), verdict-saddle, "
+           "verdict-relief, plan, heard (what was heard), bench (at the nut), bench-saddle, bench-relief.",
            "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
@@ -225,6 +223,11 @@ bool wants_evening(const StartOptions& options) {
     return options.theme == QLatin1String("evening");
 }
 
+/// The part in "bench-saddle", "verdict-relief"; without one it is the nut.
+BenchPart part_named(const QString& station) {
+    return of_word<BenchPart>(station.section(QLatin1Char('-'), 1).toStdString()).value_or(BenchPart::nut);
+}
+
 void show_as_asked(MainWindow& window, const StartOptions& options) {
     window.apply_theme(wants_evening(options));
     window.resize(options.size);
@@ -237,9 +240,10 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
         window.show_first(true);
     else if (options.station == QLatin1String("board"))
         window.show_board(true);
-    else if (options.station == QLatin1String("verdict"))
+    else if (options.station.startsWith(QLatin1String("verdict"))) {
         window.show_verdict(true);
-    else if (options.station == QLatin1String("plan"))
+        window.verdict()->choose_part(part_named(options.station));
+    } else if (options.station == QLatin1String("plan"))
         window.show_plan(true);
     else if (options.station == QLatin1String("heard"))
         window.show_symptoms(true);
@@ -250,9 +254,7 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
         window.choose_station(Station::nut);
         window.choose_behind(true);
     } else if (options.station.startsWith(QLatin1String("bench"))) {
-        window.go_to_bench(options.station.endsWith(QLatin1String("saddle"))   ? BenchPart::saddle
-                           : options.station.endsWith(QLatin1String("relief")) ? BenchPart::relief
-                                                                               : BenchPart::nut);
+        window.go_to_bench(part_named(options.station));
         if (options.string >= 1 && options.string <= count)
             window.bench()->worker().choose(static_cast<std::size_t>(count - options.string));
         window.bench()->refresh();

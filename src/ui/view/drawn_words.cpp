@@ -1,0 +1,37 @@
+#include "ui/view/drawn_words.h"
+
+#include "sheet/drawing/fonts.h"
+
+namespace fm {
+
+QFont drawn_font(int px, bool strong) {
+    QFont font = shipped_font(strong);
+    font.setPixelSize(px);
+    return font;
+}
+
+void write(QPainter& painter, const QRectF& box, int align, const QString& text, const QColor& colour, int px,
+           bool strong) {
+    painter.setFont(drawn_font(px, strong));
+    painter.setPen(colour);
+    painter.drawText(box, align, text);
+}
+
+void write_fitting(QPainter& painter, const QRectF& box, int align, const QString& text, const QColor& colour,
+                   int px, int least_px, bool strong) {
+    while (px > least_px && QFontMetricsF(drawn_font(px, strong)).horizontalAdvance(text) > box.width()) --px;
+    const QFont font = drawn_font(px, strong);
+    write(painter, box, align, QFontMetricsF(font).elidedText(text, Qt::ElideRight, box.width()), colour, px,
+          strong);
+}
+
+void write_wrapped(QPainter& painter, const QRectF& box, const QString& text, const QColor& colour, int px,
+                   int least_px, bool strong) {
+    while (px > least_px &&
+           QFontMetricsF(drawn_font(px, strong)).boundingRect(box, Qt::TextWordWrap, text).height() >
+               box.height())
+        --px;
+    write(painter, box, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text, colour, px, strong);
+}
+
+} // namespace fm
