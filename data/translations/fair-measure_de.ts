@@ -1855,6 +1855,33 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::CauseRow</name>
+    <message>
+        <source>gone</source>
+        <translation>weg</translation>
+    </message>
+    <message>
+        <source>Its test was made, and what was heard is gone, or it shows the cause</source>
+        <translation>Die Probe wurde gemacht, und das Gehörte ist weg, oder sie zeigt die Ursache</translation>
+    </message>
+    <message>
+        <source>better</source>
+        <translation>besser</translation>
+    </message>
+    <message>
+        <source>Its test was made, and it is better, not gone</source>
+        <translation>Die Probe wurde gemacht, und es ist besser, nicht weg</translation>
+    </message>
+    <message>
+        <source>the same</source>
+        <translation>gleich</translation>
+    </message>
+    <message>
+        <source>Its test was made, and nothing changed</source>
+        <translation>Die Probe wurde gemacht, und nichts änderte sich</translation>
+    </message>
+</context>
+<context>
     <name>fm::ChoiceRow</name>
     <message>
         <source>compare</source>
@@ -5564,6 +5591,50 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Side by side: the verdict</source>
         <translation>Nebeneinander: das Urteil</translation>
     </message>
+    <message>
+        <source>this hand</source>
+        <translation>diese Hand</translation>
+    </message>
+    <message>
+        <source>a soft hand</source>
+        <translation>eine weiche Hand</translation>
+    </message>
+    <message>
+        <source>a normal hand</source>
+        <translation>eine gewöhnliche Hand</translation>
+    </message>
+    <message>
+        <source>a hard hand</source>
+        <translation>eine harte Hand</translation>
+    </message>
+    <message>
+        <source>No action is free of buzz under %1: the frets, or the neck.</source>
+        <translation>Für %1 ist keine Saitenlage frei von Schnarren: die Bünde, oder der Hals.</translation>
+    </message>
+    <message>
+        <source>As low as %1 plays it free: %2 bass, %3 treble</source>
+        <translation>So tief spielt %1 es frei: %2 Bass, %3 Diskant</translation>
+    </message>
+    <message>
+        <source> (open, %1 meets fret %2 first)</source>
+        <translation> (leer trifft %1 zuerst Bund %2)</translation>
+    </message>
+    <message>
+        <source> (%1 held at %2 meets fret %3 first)</source>
+        <translation> (%1 an %2 gehalten trifft zuerst Bund %3)</translation>
+    </message>
+    <message>
+        <source>%1 more relief buys nothing.</source>
+        <translation>%1 mehr Krümmung bringt nichts.</translation>
+    </message>
+    <message>
+        <source>%1 more relief: %2 lower.</source>
+        <translation>%1 mehr Krümmung: %2 tiefer.</translation>
+    </message>
+    <message>
+        <source>%1 more relief: %2 higher.</source>
+        <translation>%1 mehr Krümmung: %2 höher.</translation>
+    </message>
 </context>
 <context>
     <name>fm::Preferences</name>
@@ -5989,6 +6060,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Nothing yet. What is read, decided, filed, moved and printed comes here by itself, in order; a note is written below.</source>
         <translation>Noch nichts. Was gemessen, entschieden, gefeilt, verschoben und gedruckt wird, kommt von selbst hierher, der Reihe nach; eine Notiz wird unten geschrieben.</translation>
+    </message>
+    <message>
+        <source>in order</source>
+        <translation>der Reihe nach</translation>
+    </message>
+    <message>
+        <source>over time</source>
+        <translation>über die Zeit</translation>
     </message>
 </context>
 <context>
@@ -8458,10 +8537,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Schreibt in die Akte, was zu hören war, und diese Ursache</translation>
     </message>
     <message>
-        <source>Pick on the board where it was heard</source>
-        <translation>Auf dem Griffbrett wählen, wo es zu hören war</translation>
-    </message>
-    <message>
         <source>Click everywhere it was heard; the readings at hand are used. Arrows show what a cure does to the room of every note: ▲ more, ▼ less</source>
         <translation>Überall klicken, wo es zu hören war; die vorhandenen Messungen werden benutzt. Pfeile zeigen, was eine Abhilfe mit dem Raum jedes Tons macht: ▲ mehr, ▼ weniger</translation>
     </message>
@@ -8518,28 +8593,16 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>In der Akte: %1</translation>
     </message>
     <message>
-        <source>Gone</source>
-        <translation>Weg</translation>
+        <source>Where was it heard? Click it on the board, string and fret; then say what it was.</source>
+        <translation>Wo war es zu hören? Auf dem Griffbrett anklicken, Saite und Bund; dann sagen, was es war.</translation>
     </message>
     <message>
-        <source>The test was made, and what was heard is gone, or it shows the cause</source>
-        <translation>Die Probe wurde gemacht, und es ist weg, oder sie zeigt die Ursache</translation>
+        <source>What was heard there? Choose it in the list.</source>
+        <translation>Was war dort zu hören? In der Liste wählen.</translation>
     </message>
     <message>
-        <source>Better</source>
-        <translation>Besser</translation>
-    </message>
-    <message>
-        <source>The test was made, and it is better, not gone</source>
-        <translation>Die Probe wurde gemacht, und es ist besser, nicht weg</translation>
-    </message>
-    <message>
-        <source>The same</source>
-        <translation>Gleich</translation>
-    </message>
-    <message>
-        <source>The test was made, and nothing changed</source>
-        <translation>Die Probe wurde gemacht, und nichts hat sich geändert</translation>
+        <source>test made: %1</source>
+        <translation>Probe gemacht: %1</translation>
     </message>
 </context>
 <context>
@@ -8547,6 +8610,69 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>%1: click or Tab, write, Enter</source>
         <translation>%1: anklicken oder Tab, schreiben, Enter</translation>
+    </message>
+</context>
+<context>
+    <name>fm::TimePicture</name>
+    <message>
+        <source>The instrument over time</source>
+        <translation>Das Instrument über die Zeit</translation>
+    </message>
+    <message>
+        <source>humidity, %</source>
+        <translation>Feuchte, %</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Halskrümmung</translation>
+    </message>
+    <message>
+        <source>over fret 12, mean</source>
+        <translation>über Bund 12, im Mittel</translation>
+    </message>
+    <message>
+        <source>over fret 1, mean</source>
+        <translation>über Bund 1, im Mittel</translation>
+    </message>
+    <message>
+        <source>No reading says yet on which day it was taken. Each day it is read becomes a column here.</source>
+        <translation>Noch sagt keine Ablesung, an welchem Tag. Jeder Tag, an dem abgelesen wird, wird hier eine Spalte.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1 within the gauge</source>
+        <translation>%1 innerhalb der Lehre</translation>
+    </message>
+    <message>
+        <source>over fret 12</source>
+        <translation>über Bund 12</translation>
+    </message>
+    <message>
+        <source>From %1 % to %2 % humidity, %3 days: %4.</source>
+        <translation>Von %1 % auf %2 % Feuchte, %3 Tage: %4.</translation>
+    </message>
+    <message>
+        <source>What a season does to it is not known before it was read at two humidities with nothing done between.</source>
+        <translation>Was eine Jahreszeit mit ihm macht, weiß man erst, wenn es bei zweierlei Feuchte abgelesen wurde und dazwischen nichts getan.</translation>
+    </message>
+    <message>
+        <source>An eighth of a turn of this rod moves its relief by %1.</source>
+        <translation>Ein Achtel Drehung dieses Stabs bewegt die Krümmung um %1.</translation>
+    </message>
+    <message>
+        <source>same</source>
+        <translation>gleich</translation>
+    </message>
+    <message>
+        <source>worked on</source>
+        <translation>gearbeitet</translation>
+    </message>
+    <message>
+        <source>rod %1/8</source>
+        <translation>Stab %1/8</translation>
     </message>
 </context>
 <context>
@@ -12827,6 +12953,22 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>{0}: way sharp at fret {1}, by ear</source>
         <translation>{0}: viel zu hoch am Bund {1}, nach Gehör</translation>
     </message>
+    <message>
+        <source>the cause is not found yet</source>
+        <translation>die Ursache ist noch nicht gefunden</translation>
+    </message>
+    <message>
+        <source>gone with the test for</source>
+        <translation>weg bei der Probe auf</translation>
+    </message>
+    <message>
+        <source>better with the test for</source>
+        <translation>besser bei der Probe auf</translation>
+    </message>
+    <message>
+        <source>the same with the test for</source>
+        <translation>gleich bei der Probe auf</translation>
+    </message>
 </context>
 <context>
     <name>sense</name>
@@ -13790,14 +13932,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Zu beheben: </translation>
     </message>
     <message>
-        <source>Read at %1 % humidity. Dry air straightens the neck and lowers the strings; damp air bows it.</source>
-        <translation>Gemessen bei %1 % Feuchte. Trockene Luft streckt den Hals und senkt die Saiten; feuchte krümmt ihn.</translation>
-    </message>
-    <message>
-        <source>Dry air straightens the neck and lowers the strings; damp air bows it.</source>
-        <translation>Trockene Luft streckt den Hals und senkt die Saiten; feuchte krümmt ihn.</translation>
-    </message>
-    <message>
         <source>A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in.</source>
         <translation>Ein neues Schnarren, ein Steg, der sich hebt, ein Riss: Saiten entspannen und vorbeibringen.</translation>
     </message>
@@ -14324,6 +14458,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Assumed, not measured, in %1: %2. Measure before cutting by it.</source>
         <translation>Angenommen, nicht gemessen, in %1: %2. Vor dem Schneiden messen.</translation>
+    </message>
+    <message>
+        <source>the cause is not found yet</source>
+        <translation>die Ursache ist noch nicht gefunden</translation>
+    </message>
+    <message>
+        <source>Ordered for at most %1; minutes of work so far: %2.</source>
+        <translation>Bestellt für höchstens %1; Minuten Arbeit bisher: %2.</translation>
+    </message>
+    <message>
+        <source>Minutes of work: %1.</source>
+        <translation>Minuten Arbeit: %1.</translation>
+    </message>
+    <message>
+        <source>From %1 % to %2 % humidity</source>
+        <translation>Von %1 % auf %2 % Feuchte</translation>
+    </message>
+    <message>
+        <source>%1 its neck stayed as it was.</source>
+        <translation>%1 blieb sein Hals, wie er war.</translation>
+    </message>
+    <message>
+        <source>%1 its neck bowed by %2 more.</source>
+        <translation>%1 bog sich sein Hals um %2 mehr.</translation>
+    </message>
+    <message>
+        <source>%1 its neck bowed by %2 less.</source>
+        <translation>%1 bog sich sein Hals um %2 weniger.</translation>
+    </message>
+    <message>
+        <source>Read at %1 % humidity.</source>
+        <translation>Abgelesen bei %1 % Feuchte.</translation>
+    </message>
+    <message>
+        <source>at fret %1</source>
+        <translation>am Bund %1</translation>
     </message>
 </context>
 <context>

@@ -207,6 +207,21 @@ private Q_SLOTS:
         }
     }
 
+    void a_given_relief_allows_no_less_than_the_best() {
+        for (const char* name : {"curlew", "kittiwake"}) {
+            const Design design = job_of(demo_document(name)).design;
+            const auto best = least_action(design);
+            QVERIFY(best);
+            for (const double more_mm : {-0.05, 0.0, 0.1}) {
+                const double relief_mm = std::max(0.0, best->relief.depth_mm + more_mm);
+                const auto given = least_action_at(design, relief_mm);
+                QVERIFY(given && given->relief.depth_mm == relief_mm);
+                QVERIFY(given->mean_mm >= best->mean_mm - 1e-4);
+                if (more_mm == 0.0) QVERIFY(std::abs(given->mean_mm - best->mean_mm) < 1e-3);
+            }
+        }
+    }
+
     /// At the least action every place bears the hand, but for the open string over fret 1; nothing lower
     /// does.
     void the_least_action_is_least() {

@@ -161,15 +161,21 @@ void TestSheetBook::every_page_has_true_bars() {
     QFETCH(QString, name);
     const Job job = demo_job(name);
     const Paper paper = job.left_handed ? Paper::letter : Paper::a4;
-    const std::vector<Drawing> pages = pages_of(printed(job, parts_of(job), style_of(paper)).sheets);
-    const std::vector<Page> seen = seen_in_pdf(pdf_of(pages, paper));
-    QCOMPARE(seen.size(), pages.size());
-    for (std::size_t i = 0; i < seen.size(); ++i) {
-        // Points are whole in a page's box: up to 0.2 mm of the paper's size.
-        QVERIFY(std::abs(seen[i].width - pages[i].width) < 0.2);
-        QVERIFY(std::abs(seen[i].height - pages[i].height) < 0.2);
-        for (const double length : {100.0, 101.6}) QVERIFY(has_line(seen[i], length, true, 0.02));
-        QVERIFY(has_line(seen[i], 100.0, false, 0.02));
+    for (const SheetPart part : parts_of(job)) {
+        // Pages to be read only have none.
+        const bool is_to_scale = part != SheetPart::cuts && part != SheetPart::card &&
+                                 part != SheetPart::owner && part != SheetPart::shop;
+        const std::vector<Drawing> pages = pages_of(printed(job, {part}, style_of(paper)).sheets);
+        const std::vector<Page> seen = seen_in_pdf(pdf_of(pages, paper));
+        QCOMPARE(seen.size(), pages.size());
+        for (std::size_t i = 0; i < seen.size(); ++i) {
+            // Points are whole in a page's box: up to 0.2 mm of the paper's size.
+            QVERIFY(std::abs(seen[i].width - pages[i].width) < 0.2);
+            QVERIFY(std::abs(seen[i].height - pages[i].height) < 0.2);
+            for (const double length : {100.0, 101.6})
+                QCOMPARE(has_line(seen[i], length, true, 0.02), is_to_scale);
+            QCOMPARE(has_line(seen[i], 100.0, false, 0.02), is_to_scale);
+        }
     }
 }
 
@@ -325,6 +331,13 @@ void TestSheetBook::the_owners_page_is_not_the_shops() {
     const QByteArray shop = record_html(job, "2031-03-04");
     QVERIFY(owner != shop);
     QVERIFY(owner.contains("Kittiwake") && shop.contains("Kittiwake"));
+    QVERIFY(owner_html(job, "2031-03-04", "Saltmarsh Row").contains("Saltmarsh Row"));
+    // Of seasons only what this instrument itself was read to do.
+    QVERIFY(!owner.contains("air") && owner.contains("humidity"));
+    const QByteArray seasons =
+        owner_html(job_of(document_of(QStringLiteral(TEST_DATA "/seasons.fmjob"))), "2032-01-11");
+    QVERIFY(seasons.contains("From 38 % to 62 % humidity its neck bowed by 0.11 mm more."));
+    QVERIFY(seasons.contains("From 58 % to 35 % humidity its neck bowed by 0.10 mm less."));
 }
 
 void TestSheetBook::readings_of_no_test_page_are_refused() {

@@ -323,6 +323,26 @@ private Q_SLOTS:
         QVERIFY(window_->verdict()->isVisible() && window_->verdict()->part() == BenchPart::nut);
     }
 
+    /// How low this hand could have it, with what limits it; another hand moves the line.
+    void how_low_it_could_go_is_drawn() {
+        const PlanPicture* picture = window_->plan()->picture();
+        QTRY_VERIFY(!picture->least().each_mm.empty());
+        const double relief_mm = *window_.state().plan->relief.to_mm;
+        const auto least = least_action_at(window_.state().work_design, relief_mm);
+        QCOMPARE(picture->least().each_mm.front(), least->bass_mm);
+        QCOMPARE(picture->least().each_mm.back(), least->treble_mm);
+        QVERIFY(picture->least().says.contains(QStringLiteral("a normal hand")));
+        QVERIFY(picture->least().says.contains(QString::number(least->bass_mm, 'f', 2)));
+        QVERIFY(picture->least().says.contains(QStringLiteral("more relief")));
+        QVERIFY(
+            window_->session()
+                .commit(QStringLiteral("hard"), with(window_->session().document(), "player.hand", "hard"))
+                .empty());
+        QTRY_VERIFY(!picture->least().each_mm.empty());
+        QVERIFY(picture->least().each_mm.front() > least->bass_mm + 0.05);
+        QVERIFY(picture->least().says.contains(QStringLiteral("a hard hand")));
+    }
+
     /// What was done is ticked, with what was read after it.
     void what_was_done_is_ticked() {
         const auto columns = [&] { return window_->plan()->picture()->story().columns; };

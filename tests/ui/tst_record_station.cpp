@@ -33,6 +33,11 @@ private Q_SLOTS:
         type_cents(0, "0.1");
         QVERIFY(std::abs(station->model()->advice()[0]->off_cents) < 1.0);
         QCOMPARE(station->model()->advice()[0]->readings, 2);
+        // The round before is drawn, where the crown stood then; a string read once has none.
+        const auto earlier = station->canvas()->earlier_moves_mm();
+        QCOMPARE(earlier[0].size(), std::size_t(1));
+        QVERIFY(std::abs(earlier[0][0] - first_mm) < 0.2 * std::abs(first_mm));
+        QVERIFY(earlier[1].empty());
         const auto before = window_.state().job.readings.size();
         for (const char* nonsense : {"3 sharp", "500"}) {
             type_cents(0, nonsense);
@@ -43,6 +48,35 @@ private Q_SLOTS:
         QCOMPARE(window_.state().job.readings.size(), before);
         window_->session().undo_stack()->undo();
         QCOMPARE(window_.state().job.readings.size(), before - 1);
+    }
+
+    /// Four visits, drawn: what was done each day, what it did alone, and what a turn of its rod does.
+    void an_instrument_over_time_is_drawn() {
+        window_->session().open(QStringLiteral(TEST_DATA "/seasons.fmjob"));
+        window_.press(Qt::Key_9, Qt::AltModifier);
+        window_.press(Qt::Key_L);
+        TimePicture* picture = window_->record()->over_time();
+        QVERIFY(picture->isVisible() && !window_->record()->story()->isVisible());
+        QCOMPARE(picture->visits().size(), std::size_t(4));
+        QVERIFY(picture->aways()[0].relief_moved && !picture->aways()[1].relief_moved);
+        const QString said = picture->says().join(QLatin1Char(' '));
+        QVERIFY2(said.contains(QStringLiteral("From 38 % to 62 % humidity, 150 days: relief +0.11 mm")),
+                 qPrintable(said));
+        QVERIFY2(said.contains(QStringLiteral("An eighth of a turn")), qPrintable(said));
+        QVERIFY(!picture->grab().toImage().isNull());
+        window_.press(Qt::Key_Escape);
+        QVERIFY(window_->record()->story()->isVisible());
+        // Read on one day: nothing is said of seasons.
+        window_.again("kittiwake");
+        window_->choose_station(Station::record);
+        window_.press(Qt::Key_L);
+        QVERIFY(window_->record()
+                    ->over_time()
+                    ->says()
+                    .join(QLatin1Char(' '))
+                    .contains(QStringLiteral("not known")));
+        window_.press(Qt::Key_L);
+        QVERIFY(window_->record()->story()->isVisible());
     }
 
     /// Six typed one under the other are six strings' readings; one typed again is a correction; looking in

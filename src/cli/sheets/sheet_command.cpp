@@ -58,7 +58,8 @@ CommandResult sheet_command(const Words& words) {
                                paper == "letter",
                                unit,
                                words.has("--second-unit"),
-                               printer ? workshop.printer(*printer) : nullptr};
+                               printer ? workshop.printer(*printer) : nullptr,
+                               workshop.name().toStdString()};
     std::string told_lines;
     const std::string fault =
         words.has("--machine") ? write_for_machine(request, cutter_mm, told_lines) : write_sheets(request);

@@ -68,6 +68,7 @@ std::string write_sheets(const SheetRequest& request) {
     style.paper = request.letter ? Paper::letter : Paper::a4;
     style.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
     style.second_unit = request.second_unit;
+    style.shop = request.shop;
     PrintScale scale;
     if (request.printer) {
         scale = print_scale(request.printer->bar_x_mm, request.printer->bar_y_mm);
@@ -78,8 +79,8 @@ std::string write_sheets(const SheetRequest& request) {
         if (part != SheetPart::owner && part != SheetPart::shop)
             return "-o is " + request.path + "; only owner and shop are pages for a browser";
         save_file(path,
-                  part == SheetPart::owner ? owner_html(state.job, style.date)
-                                           : record_html(state.job, style.date),
+                  part == SheetPart::owner ? owner_html(state.job, style.date, style.shop)
+                                           : record_html(state.job, style.date, style.shop),
                   nullptr);
         return {};
     }

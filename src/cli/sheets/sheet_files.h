@@ -16,6 +16,7 @@ struct SheetRequest {
     std::optional<Unit> unit; ///< none: the job's own
     bool second_unit = false;
     const ShopPrinter* printer = nullptr; ///< none: drawn as it is
+    std::string shop;                     ///< its name; "": not said
 };
 
 /// Writes one part for a machine. @param cutter_mm see machine_file() @param told what the cutter leaves, a

@@ -213,9 +213,13 @@ std::optional<ActionLimit> least_action_of_string(const Design& design, const Ne
     return ActionLimit{index, limit.fretted, limit.over, action_mm};
 }
 
-std::optional<LeastAction> least_action(const Design& design) {
+namespace {
+
+/// @param given_mm the relief; none: the best of all
+std::optional<LeastAction> found_least(const Design& design, std::optional<double> given_mm) {
     Design moved = design;
     if (!moved.neck.relief) moved.neck.relief = moved.neck.straight();
+    if (given_mm) moved.neck.relief->depth_mm = *given_mm;
     LeastAction result;
     result.relief = *moved.neck.relief;
     Solution solution = solve(moved);
@@ -224,8 +228,8 @@ std::optional<LeastAction> least_action(const Design& design) {
     for (int round = 0; round < 4; ++round) {
         const double before_mm = result.mean_mm;
         const std::vector<StringLine> lines = lines_of(solution);
-        const double relief_mm = best_relief_mm(
-            moved, lines, round > 0 ? std::optional(result.relief.depth_mm) : std::nullopt, near_mm);
+        const auto known_mm = round > 0 ? std::optional(result.relief.depth_mm) : std::nullopt;
+        const double relief_mm = given_mm ? *given_mm : best_relief_mm(moved, lines, known_mm, near_mm);
         const Trial found = trial(moved, lines, relief_mm, near_mm);
         if (!found.line) return std::nullopt;
         take(found, relief_mm, result);
@@ -236,6 +240,16 @@ std::optional<LeastAction> least_action(const Design& design) {
     }
     result.nut_limits = nut_limits(moved, solution);
     return result;
+}
+
+} // namespace
+
+std::optional<LeastAction> least_action(const Design& design) {
+    return found_least(design, std::nullopt);
+}
+
+std::optional<LeastAction> least_action_at(const Design& design, double relief_mm) {
+    return found_least(design, relief_mm);
 }
 
 } // namespace fm

@@ -30,6 +30,10 @@ struct LeastAction {
 /// @returns nothing if no action up to 12 mm is free of buzz. The crowns are solved anew for what is found.
 std::optional<LeastAction> least_action(const Design& design);
 
+/// The same with a relief that is given [mm, at the frets the job reads it at]: what a neck that is left, or
+/// one a little straighter, allows.
+std::optional<LeastAction> least_action_at(const Design& design, double relief_mm);
+
 /// The least action of one string on that neck [mm over fret 12]; nothing up to 12 mm.
 /// @param near_mm to begin looking from
 std::optional<ActionLimit> least_action_of_string(const Design& design, const Neck& neck,

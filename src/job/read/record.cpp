@@ -77,6 +77,14 @@ std::vector<StandingEntry> standing_entries(const std::vector<RecordEntry>& reco
     return standing;
 }
 
+std::optional<StandingEntry> standing_complaint(const std::vector<RecordEntry>& record) {
+    std::optional<StandingEntry> newest;
+    for (StandingEntry& each : standing_entries(record))
+        if (each.entry.kind == RecordKind::complaint && each.entry.heard && each.entry.text == open_complaint)
+            newest = std::move(each);
+    return newest;
+}
+
 double minutes_worked(const std::vector<RecordEntry>& record) {
     double sum = 0;
     for (const StandingEntry& each : standing_entries(record))

@@ -19,6 +19,9 @@ constexpr std::array<std::string_view, 5> words_of(RecordKind) {
     return {"complaint", "decision", "left_undone", "work", "note"};
 }
 
+/// In a complaint's text, in the place of its cause, while tests go on.
+inline constexpr std::string_view open_complaint = "open";
+
 struct RecordEntry {
     RecordKind kind = RecordKind::note;
     std::string when;              ///< ISO 8601
@@ -39,6 +42,8 @@ struct StandingEntry {
     bool corrected = false;
 };
 std::vector<StandingEntry> standing_entries(const std::vector<RecordEntry>& record);
+/// The complaint whose cause is not found yet, the newest of them.
+std::optional<StandingEntry> standing_complaint(const std::vector<RecordEntry>& record);
 /// Minutes of work, all together.
 double minutes_worked(const std::vector<RecordEntry>& record);
 

@@ -112,6 +112,16 @@ std::vector<Message> record_says(const Job& job, const RecordEntry& entry) {
             says.push_back(note(("symptom." + std::string(word_of(entry.heard->symptom))).c_str()));
             says.push_back(
                 note("story.at", {job.design.string_name(entry.heard->string), entry.heard->fret}));
+            for (const HeardPlace& also : entry.heard->also)
+                says.push_back(note("story.at", {job.design.string_name(also.string), also.fret}));
+            for (const TestAnswer& answer : entry.heard->answers) {
+                says.push_back(note(("story.tested." + std::string(word_of(answer.result))).c_str()));
+                says.push_back(note(("cause." + answer.cause).c_str()));
+            }
+        }
+        if (entry.text == open_complaint) {
+            says.push_back(note("story.cause_open"));
+            return says;
         }
         says.push_back(note("story.cause"));
         if (!english_template("cause." + entry.text).empty())
@@ -229,7 +239,8 @@ std::vector<StoryLine> story_of(const Job& job) {
         line.says = record_says(job, each.entry);
         if (each.entry.kind != RecordKind::complaint) line.text = each.entry.text;
         line.reason = each.entry.reason;
-        line.corrected = each.corrected;
+        // A complaint that was tested further is no correction.
+        line.corrected = each.corrected && each.entry.kind != RecordKind::complaint;
         story.push_back(std::move(line));
     }
     for (std::size_t i = 0; i < job.sheets.size(); ++i) {

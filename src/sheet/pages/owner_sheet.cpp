@@ -13,6 +13,7 @@ namespace {
 
 constexpr double chart_high_mm = 40;
 constexpr double line_mm = 4.6;
+constexpr double axis_mm = 13;    // its figures
 constexpr double section_mm = 16; // a heading, and something under it
 
 /// One number of every string, before and after.
@@ -95,11 +96,12 @@ private:
         const double scale = (chart_high_mm - 10.0) / most;
         Drawing& page = page_.page();
         page_.text(x, page_.y() - 2.0, what.title, SheetPage::small_em);
-        page.add(line_path(Layer::dimension, {x, base}, {x + wide, base}));
-        const double step = wide / static_cast<double>(what.values.size());
+        page.add(line_path(Layer::dimension, {x + axis_mm, base}, {x + wide, base}));
+        axis(x + axis_mm, base, scale, most);
+        const double step = (wide - axis_mm) / static_cast<double>(what.values.size());
         for (std::size_t i = 0; i < what.values.size(); ++i) {
             const std::size_t place = job_.left_handed ? what.values.size() - 1 - i : i;
-            const double at = x + step * (static_cast<double>(place) + 0.5);
+            const double at = x + axis_mm + step * (static_cast<double>(place) + 0.5);
             const auto y_of = [&](double mm) { return base + mm * scale; };
             page.add(line_path(Layer::dimension, {at - 2.6, y_of(what.wanted[i])},
                                {at + 2.6, y_of(what.wanted[i])}, pens::rule));
@@ -118,6 +120,35 @@ private:
             page_.text(at, base - 3.6, std::to_string(what.values.size() - i), SheetPage::small_em,
                        TextAnchor::middle);
         }
+    }
+
+    /// Upright, with its figures in the page's unit: 1, 2 or 5 of a power of ten apart, three to six of them.
+    void axis(double x, double base, double scale, double most_mm) {
+        const double in_mm = mm_per_shown();
+        double apart = std::pow(10.0, std::floor(std::log10(most_mm / in_mm)));
+        for (const double share : {0.1, 0.2, 0.5, 1.0})
+            if (most_mm / in_mm / (apart * share) <= 6.0) {
+                apart *= share;
+                break;
+            }
+        Drawing& page = page_.page();
+        page.add(line_path(Layer::dimension, {x, base}, {x, base + most_mm * scale}));
+        for (int k = 0; k * apart * in_mm <= most_mm * 1.0001; ++k) {
+            const double y = base + k * apart * in_mm * scale;
+            page.add(line_path(Layer::dimension, {x - 1.0, y}, {x, y}));
+            page_.text(x - 1.6, y - 0.9, page_.number(k * apart * in_mm), SheetPage::small_em,
+                       TextAnchor::right);
+        }
+    }
+    /// One of what lengths are shown in; sixty-fourths by eighths of an inch, which are whole ones.
+    double mm_per_shown() const {
+        switch (job_.unit) {
+        case Unit::mm: return 1.0;
+        case Unit::in: return mm_per_inch;
+        case Unit::thou: return mm_per_inch / 1000;
+        case Unit::sixty_fourths: return mm_per_inch / 64;
+        }
+        return 1.0;
     }
 
     static std::string dash() { return "–"; }

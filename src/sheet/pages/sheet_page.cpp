@@ -40,7 +40,7 @@ SheetPage::SheetPage(const SheetContext& context, const std::string& word, const
     : context_(&context),
       unit_(context.job.unit == Unit::thou && (word == "board" || word == "placing") ? Unit::in
                                                                                      : context.job.unit),
-      printed_before_(has_sheet(context.style.before, word)) {
+      to_scale_(!scale.empty()), printed_before_(has_sheet(context.style.before, word)) {
     page_.width = paper_width_mm(context.style.paper);
     page_.height = paper_height_mm(context.style.paper);
     if (landscape) std::swap(page_.width, page_.height);
@@ -139,7 +139,9 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     down(5.0);
     const std::string revision =
         with_values(translate("sheet", "revision %1"), std::to_string(style.revision));
-    const std::string when = style.date + " · " + revision;
+    const std::string shop =
+        style.shop.empty() ? "" : fitted_text(style.shop, body_em, 0.4 * width()) + " · ";
+    const std::string when = shop + style.date + " · " + revision;
     const double title_room = width() - width_of(when, body_em) - 5.0;
     text(left(), y_, fitted_text(page_.title, 6, title_room, true), 6, TextAnchor::left, true);
     text(right(), y_, when, body_em, TextAnchor::right);
@@ -286,7 +288,7 @@ void SheetPage::bar(Point from, double length, bool upright, const std::string& 
 }
 
 Drawing SheetPage::finished() {
-    check_bars();
+    if (to_scale_) check_bars();
     if (printed_before_) {
         const std::string words =
             changed_.empty() ? with_values(translate("sheet", "no figure has changed since %1"),

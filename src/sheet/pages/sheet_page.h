@@ -22,6 +22,7 @@ struct SheetPrinter {
 struct SheetStyle {
     Paper paper = Paper::a4;
     std::string date; ///< as it is printed
+    std::string shop; ///< whose work it is; "": not said
     bool second_unit = false;
     std::optional<SheetPrinter> printer;
     int revision = 1;
@@ -62,7 +63,7 @@ public:
     static constexpr double small_em = 2.5;
 
     /// @param word of the part, which its figures' names begin with; @param name what the sheet is of; @param
-    /// facts the line under the title; @param scale "" for none
+    /// facts the line under the title; @param scale "" for none: then it has no check bars either
     SheetPage(const SheetContext& context, const std::string& word, const std::string& name,
               const std::vector<std::string>& facts, const std::string& scale, bool landscape = false);
 
@@ -73,8 +74,8 @@ public:
     double left() const { return margin_mm; }
     double right() const { return page_.width - margin_mm; }
     double width() const { return right() - left(); }
-    /// Where the check bars begin: nothing else goes below.
-    double bottom() const { return margin_mm + 17.0; }
+    /// Where the check bars begin, on a page that is to scale: nothing else goes below.
+    double bottom() const { return margin_mm + (to_scale_ ? 17.0 : 2.0); }
     double middle() const { return 0.5 * page_.width; }
     /// Bass is at this side: −1 left, 1 right.
     double bass_side() const { return job().left_handed ? 1.0 : -1.0; }
@@ -146,6 +147,7 @@ private:
     Figures figures_;
     Unit unit_;
     std::set<std::string> changed_;
+    bool to_scale_ = false;
     bool printed_before_ = false;
     Point changed_at_; ///< where the title block says what has changed
 };

@@ -1,5 +1,6 @@
 #include "sheet/words/owner_words.h"
 
+#include "core/found/visits.h"
 #include "core/words/word_of.h"
 #include "job/read/passed_stops.h"
 #include "job/read/story.h"
@@ -48,10 +49,14 @@ public:
         for (const StandingEntry& each : standing_entries(job_.record)) {
             if (each.entry.kind != RecordKind::complaint || !each.entry.heard) continue;
             any = true;
-            const std::string cause = sheet_sentence("cause." + each.entry.text);
-            bullet(with_values(translate("sheet", "Heard: %1; %2."),
-                               sheet_sentence("symptom." + std::string(word_of(each.entry.heard->symptom))),
-                               cause));
+            const Heard& heard = *each.entry.heard;
+            std::string places = place_words(heard.string, heard.fret);
+            for (const HeardPlace& also : heard.also) places += ", " + place_words(also.string, also.fret);
+            bullet(with_values(
+                translate("sheet", "Heard: %1; %2."),
+                sheet_sentence("symptom." + std::string(word_of(heard.symptom))) + " (" + places + ")",
+                each.entry.text == open_complaint ? translate("sheet", "the cause is not found yet")
+                                                  : sheet_sentence("cause." + each.entry.text)));
         }
         if (!any) bullet(translate("sheet", "Nothing was written down yet."));
         return said_;
@@ -133,23 +138,57 @@ public:
             if (doubt.severity == Severity::warning &&
                 !passed(job_.record, std::string_view(doubt.where).substr(survey.size())))
                 bullet(translate("sheet", "To be seen to: ") + sheet_message(doubt, job_.unit));
-        const BeforeAfter& humidity = story_.humidity_pct;
-        const auto percent = humidity.now ? humidity.now : humidity.found;
-        bullet(percent ? with_values(translate("sheet", "Read at %1 % humidity. Dry air straightens the neck "
-                                                        "and lowers the strings; damp air bows it."),
-                                     fixed_text(*percent, 0))
-                       : translate("sheet",
-                                   "Dry air straightens the neck and lowers the strings; damp air bows it."));
+        ordered();
+        seasons();
         bullet(translate("sheet",
                          "A new buzz, a bridge that lifts or a crack: slacken the strings and bring it in."));
         return said_;
     }
 
 private:
+    void ordered() {
+        const double minutes = minutes_worked(job_.record);
+        if (job_.ordered.sum)
+            bullet(with_values(translate("sheet", "Ordered for at most %1; minutes of work so far: %2."),
+                               fixed_text(*job_.ordered.sum, 2), fixed_text(minutes, 0)));
+        else if (minutes > 0)
+            bullet(with_values(translate("sheet", "Minutes of work: %1."), fixed_text(minutes, 0)));
+    }
+
+    /// Only what this instrument itself was read to do.
+    void seasons() {
+        const std::vector<Visit> visits = visits_of(job_.design, job_.readings);
+        bool told = false;
+        for (const Away& away : aways_of(visits)) {
+            if (!away.humidity_pct || std::abs(*away.humidity_pct) < 5 || !away.relief_mm) continue;
+            told = true;
+            const double before = *visits[away.from].humidity_pct;
+            const std::string air =
+                with_values(translate("sheet", "From %1 % to %2 % humidity"), fixed_text(before, 0),
+                            fixed_text(before + *away.humidity_pct, 0));
+            if (!away.relief_moved)
+                bullet(with_values(translate("sheet", "%1 its neck stayed as it was."), air));
+            else
+                bullet(with_values(*away.relief_mm > 0 ? translate("sheet", "%1 its neck bowed by %2 more.")
+                                                       : translate("sheet", "%1 its neck bowed by %2 less."),
+                                   air, unit_length(std::abs(*away.relief_mm))));
+        }
+        const BeforeAfter& humidity = story_.humidity_pct;
+        const auto percent = humidity.now ? humidity.now : humidity.found;
+        if (!told && percent)
+            bullet(with_values(translate("sheet", "Read at %1 % humidity."), fixed_text(*percent, 0)));
+    }
+
     std::string unit_length(double mm) const { return with_unit(label_(mm), job_.unit); }
     void bullet(std::string words) { said_.push_back(std::move(words)); }
 
     /// "0.21 to 0.35", over all strings that were read.
+    std::string place_words(std::size_t string, int fret) const {
+        const std::string name = job_.design.string_name(string);
+        return fret == 0 ? name
+                         : name + " " + with_values(translate("sheet", "at fret %1"), std::to_string(fret));
+    }
+
     bool said_of(BeforeAfter StringBeforeAfter::*number, const std::string& words, bool as_found) {
         std::vector<double> values;
         for (const StringBeforeAfter& string : story_.strings) {

@@ -5,11 +5,12 @@
 
 namespace fm {
 
+/// @param shop whose work it is; "": not said
 /// The record as a page for a browser: before and after, and the story in order. It needs nothing beside it.
-QByteArray record_html(const Job& job, const std::string& date);
+QByteArray record_html(const Job& job, const std::string& date, const std::string& shop = {});
 
 /// What its owner is told, as a page for a browser: found, done, the numbers, left and to watch.
-QByteArray owner_html(const Job& job, const std::string& date);
+QByteArray owner_html(const Job& job, const std::string& date, const std::string& shop = {});
 
 /// A line of the story in the application's language, lengths in that unit.
 std::string story_words(const StoryLine& line, Unit unit);

@@ -32,9 +32,10 @@ public:
     virtual bool shows_numbers() const { return true; }
     /// Whether that letter, in lower case, begins to write something there, and is no shortcut.
     virtual bool takes_letter(const QObject*, QChar) { return false; }
-    /// Whether it shows its table instead of its drawing; nothing where it has not both.
-    virtual std::optional<bool> table_shown() const { return std::nullopt; }
-    virtual void show_table(bool) {}
+    /// Whether it shows its other side, the table of its drawing; nothing where it has none. Escape leads
+    /// back.
+    virtual std::optional<bool> other_side_shown() const { return std::nullopt; }
+    virtual void show_other_side(bool) {}
     /// Drawn larger or smaller; 0: the whole of it again.
     virtual void zoom(double) {}
     /// More on a string's number, beside its working.

@@ -1,7 +1,7 @@
 #include "ui/view/found_picture.h"
 
+#include "ui/look/drawn_words.h"
 #include "ui/look/theme.h"
-#include "ui/view/drawn_words.h"
 
 #include <QPainter>
 

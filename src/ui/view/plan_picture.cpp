@@ -1,9 +1,9 @@
 #include "ui/view/plan_picture.h"
 
+#include "ui/look/drawn_words.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
-#include "ui/view/drawn_words.h"
 
 #include <QPainter>
 
@@ -20,6 +20,7 @@ constexpr double read_as_px = 17;
 constexpr double names_px = 20;   // of the strings
 constexpr double amounts_px = 40; // what comes off, and ±
 constexpr double foot_px = 34;    // what stays, and whether it can be undone
+constexpr double least_px = 20;   // how low it could go
 constexpr double time_px = 86;
 constexpr double next_px = 64;
 constexpr double gap_px = 18; // between columns
@@ -61,8 +62,15 @@ void PlanPicture::go(std::size_t column) {
         Q_EMIT station_asked(QStringLiteral("intonation"));
 }
 
+void PlanPicture::show_least(PlanLeast least) {
+    least_ = std::move(least);
+    setAccessibleDescription(spoken());
+    update();
+}
+
 void PlanPicture::show_story(PlanStory story) {
     story_ = std::move(story);
+    least_ = {};
     for (std::size_t i = 0; i < buttons_.size(); ++i) {
         const bool there = i < story_.columns.size();
         buttons_[i]->setVisible(there);
@@ -102,6 +110,7 @@ QString PlanPicture::spoken() const {
                           number(*mark.off_mm, column);
         said << of.join(QStringLiteral(", "));
     }
+    if (!least_.says.isEmpty()) said << least_.says;
     return said.join(QStringLiteral(". "));
 }
 
@@ -125,7 +134,7 @@ QRectF PlanPicture::column_rect(std::size_t column) const {
     }
     const double room = width() - gap_px * static_cast<double>(story_.columns.size() - 1);
     return {before / all * room + gap_px * static_cast<double>(column), 0.0, own / all * room,
-            std::max(120.0, height() - time_px - next_px)};
+            std::max(120.0, height() - least_px - time_px - next_px)};
 }
 
 QRectF PlanPicture::plot_rect(std::size_t column) const {
@@ -160,6 +169,15 @@ void PlanPicture::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     for (std::size_t i = 0; i < story_.columns.size(); ++i) paint_column(painter, i);
+    if (!least_.says.isEmpty()) {
+        const double top = height() - time_px - next_px - least_px;
+        if (!least_.each_mm.empty()) {
+            painter.setPen(QPen(theme().warning, 1.6, Qt::DotLine));
+            painter.drawLine(QPointF(0, top + 9), QPointF(26, top + 9));
+        }
+        write_fitting(painter, QRectF(least_.each_mm.empty() ? 0 : 34, top, width() - 34, least_px),
+                      Qt::AlignLeft | Qt::AlignVCenter, least_.says, theme().caption, 13, 9, false);
+    }
     paint_time(painter);
     paint_next(painter);
 }
@@ -197,12 +215,14 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
 }
 
 /// From what to what the picture reaches: from a little under the least, where all of it is far over 0.
-std::pair<double, double> PlanPicture::reach(const PlanColumn& step) {
+std::pair<double, double> PlanPicture::reach(const PlanColumn& step) const {
     double low = std::numeric_limits<double>::max();
     double high = step.in_cents ? 2.0 : 0.05;
     for (const PlanMark& mark : step.marks)
         for (const auto& value : {mark.found, mark.now, mark.before, mark.after, mark.wanted})
             if (value) low = std::min(low, *value), high = std::max(high, *value);
+    if (step.step == SetupStep::saddle)
+        for (const double mm : least_.each_mm) low = std::min(low, mm), high = std::max(high, mm);
     if (step.in_cents) return {-std::max(high, -low), std::max(high, -low)};
     low = std::min(low, high);
     return {std::min(low, std::max(0.0, low - 0.4 * (high - low))), high};
@@ -224,6 +244,11 @@ void PlanPicture::paint_marks(QPainter& painter, std::size_t column) const {
     for (std::size_t i = 0; i < step.marks.size(); ++i) {
         const PlanMark& mark = step.marks[i];
         const double x = plot.left() + (static_cast<double>(i) + 0.5) * each;
+        if (step.step == SetupStep::saddle && i < least_.each_mm.size()) {
+            painter.setPen(QPen(look.warning, 1.6, Qt::DotLine));
+            painter.drawLine(QPointF(x - 0.5 * each, y_of(least_.each_mm[i])),
+                             QPointF(x + 0.5 * each, y_of(least_.each_mm[i])));
+        }
         paint_mark(painter, step, mark, x, each, y_of);
         const QString name = each < narrow_px ? mark.name.section(QStringLiteral(" · "), -1) : mark.name;
         write_fitting(painter, QRectF(x - 0.5 * each + 1, plot.bottom(), each - 2, names_px), Qt::AlignCenter,

@@ -1,5 +1,6 @@
 #pragma once
 #include "ui/state/session.h"
+#include "ui/view/plan_least.h"
 #include "ui/view/plan_story.h"
 
 #include <QTime>
@@ -19,6 +20,9 @@ class PlanPicture : public QWidget {
 public:
     explicit PlanPicture(Session& session, QWidget* parent = nullptr);
     void show_story(PlanStory story);
+    /// How low this hand could have it; until then, and where it cannot be said, nothing of it is drawn.
+    void show_least(PlanLeast least);
+    const PlanLeast& least() const { return least_; }
     const PlanStory& story() const { return story_; }
     QSize minimumSizeHint() const override { return {600, 340}; }
 
@@ -40,7 +44,7 @@ private:
     QString spoken() const;
     QString number(double value, const PlanColumn& column) const;
     void paint_column(QPainter& painter, std::size_t column) const;
-    static std::pair<double, double> reach(const PlanColumn& step);
+    std::pair<double, double> reach(const PlanColumn& step) const;
     void paint_marks(QPainter& painter, std::size_t column) const;
     void paint_mark(QPainter& painter, const PlanColumn& step, const PlanMark& mark, double x, double each,
                     const std::function<double(double)>& y_of) const;
@@ -51,6 +55,7 @@ private:
 
     Session& session_;
     PlanStory story_;
+    PlanLeast least_;
     std::vector<QToolButton*> buttons_; ///< one a column
     std::vector<QToolButton*> ways_;    ///< one a column: which way its step goes
     QToolButton* next_;

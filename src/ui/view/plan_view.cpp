@@ -7,6 +7,7 @@
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 #include "ui/state/plan_order.h"
+#include "ui/view/plan_least.h"
 #include "ui/view/plan_words.h"
 #include "ui/view/verdict_story.h"
 #include "workshop/schedule.h"
@@ -71,7 +72,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
     column->addWidget(stack_, 1);
     connect(picture_, &PlanPicture::bench_asked, this, &PlanView::bench_asked);
     connect(picture_, &PlanPicture::station_asked, this, &PlanView::station_asked);
-    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_table(index == 1); });
+    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_other_side(index == 1); });
     connect(choice_, &ChoiceRow::picked, this,
             [this](int index) { choose_order(static_cast<PlanOrder>(index)); });
     connect(page_, &QTextBrowser::anchorClicked, this, [this](const QUrl& url) {
@@ -107,6 +108,17 @@ void PlanView::refresh() {
     shown_->setVisible(made.has_value());
     shown_->set_chosen(table_ ? 1 : 0);
     stack_->setCurrentWidget(made && !table_ ? static_cast<QWidget*>(picture_) : page_);
+    if (made && !table_) ask_least();
+}
+
+/// Worked out beside the window: the picture is there first.
+void PlanView::ask_least() {
+    asking_.ask(
+        [design = session_.state().work_design](const std::atomic<bool>&) { return least_actions(design); },
+        [this, asked = session_.shared_state()](const LeastActions& least) {
+            if (session_.is_open() && session_.shared_state() == asked)
+                picture_->show_least(plan_least(*asked, least));
+        });
 }
 
 /// The ways of a step, each with what it does and takes; the one the plan goes by is ticked.
@@ -135,7 +147,7 @@ void PlanView::offer_ways(BenchPart part, const QPoint& at) {
     menu->popup(at);
 }
 
-void PlanView::show_table(bool shown) {
+void PlanView::show_other_side(bool shown) {
     table_ = shown;
     refresh();
     take_focus();

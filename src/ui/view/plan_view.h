@@ -4,6 +4,7 @@
 #include "ui/field/decision_bar.h"
 #include "ui/field/stop_bar.h"
 #include "ui/frame/window_page.h"
+#include "ui/look/off_thread.h"
 #include "ui/state/plan_order.h"
 #include "ui/state/session.h"
 #include "ui/view/plan_picture.h"
@@ -24,8 +25,8 @@ public:
     bool shows_numbers() const override { return false; }
     QTextBrowser* page() { return page_; }
     PlanPicture* picture() { return picture_; }
-    std::optional<bool> table_shown() const override { return table_; }
-    void show_table(bool shown) override;
+    std::optional<bool> other_side_shown() const override { return table_; }
+    void show_other_side(bool shown) override;
     StopBar* stop_bar() { return stop_; }
     DecisionBar* decision_bar() { return decision_; }
     static PlanOrder order() { return plan_order(); }
@@ -46,7 +47,10 @@ private:
     QString schedule_html(const Plan& plan) const;
     QString shown(const std::optional<double>& mm, LengthKind kind = LengthKind::gap) const;
 
+    void ask_least();
+
     Session& session_;
+    OffThread asking_{this}; ///< how low it could go
     bool table_ = false;
     ChoiceRow* choice_;
     ChoiceRow* shown_;

@@ -25,6 +25,9 @@ public:
     /// How many places are better and worse.
     std::pair<int, int> balance() const;
 
+    /// Where a string is drawn at a fret.
+    QPointF place_at(std::size_t string, int fret) const { return cell(string, fret).center(); }
+
     QSize minimumSizeHint() const override { return {480, 150}; }
 
 Q_SIGNALS:

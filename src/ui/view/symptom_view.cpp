@@ -8,36 +8,36 @@
 #include "ui/look/theme.h"
 #include "ui/look/title_label.h"
 #include "ui/state/record_time.h"
+#include "ui/view/cause_row.h"
 
 #include <QHBoxLayout>
 #include <QScrollArea>
+#include <QScrollBar>
+#include <QSignalBlocker>
 #include <QVBoxLayout>
+
+#include <utility>
 
 namespace fm {
 
 namespace {
-
-/// Where a symptom is heard if nobody says where: open, or at the fret it is tried at first.
-int usual_fret(Symptom symptom) {
-    switch (symptom) {
-    case Symptom::note_buzz: return 5;
-    case Symptom::behind_finger_buzz: return 3;
-    case Symptom::first_frets_sharp:
-    case Symptom::sharp_when_pressed: return 1;
-    case Symptom::sharp_up_the_neck:
-    case Symptom::flat_up_the_neck:
-    case Symptom::chokes_in_bend:
-    case Symptom::all_buzz: return 12;
-    case Symptom::dead_note: return 7;
-    default: return 0;
-    }
-}
 
 QString likely_words(double weight) {
     return weight > 0.5   ? SymptomView::tr("likely")
            : weight > 0.2 ? SymptomView::tr("possible")
                           : SymptomView::tr("unlikely");
 }
+
+/// Picks nothing by being given the focus.
+class QuietList : public QListWidget {
+protected:
+    void focusInEvent(QFocusEvent* event) override {
+        const bool none = currentRow() < 0;
+        const QSignalBlocker quiet(this);
+        QListWidget::focusInEvent(event);
+        if (none) setCurrentRow(-1);
+    }
+};
 
 QString reading_words(const std::string& key) {
     if (key == "relief") return SymptomView::tr("the relief");
@@ -50,9 +50,9 @@ QString reading_words(const std::string& key) {
 } // namespace
 
 SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* parent)
-    : WindowPage(parent), session_(session), view_(view), symptoms_(new QListWidget),
+    : WindowPage(parent), session_(session), view_(view), symptoms_(new QuietList),
       board_(new SymptomBoard(session)), hint_(new QLabel), causes_(new QListWidget), detail_(new QLabel),
-      strings_(new QLabel), gone_(nullptr), better_(nullptr), same_(nullptr), decide_(nullptr) {
+      strings_(new QLabel), decide_(nullptr) {
     auto* across = new QHBoxLayout(this);
     across->setContentsMargins(24, 10, 16, 10);
     across->setSpacing(20);
@@ -75,6 +75,7 @@ SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* paren
     across->addLayout(right, 1);
     connect(board_, &SymptomBoard::picked, this, &SymptomView::ask);
     connect(causes_, &QListWidget::currentRowChanged, this, &SymptomView::show_cause);
+    connect(&session, &Session::opened, this, &SymptomView::forget);
 }
 
 QWidget* SymptomView::build_symptoms() {
@@ -91,7 +92,7 @@ QWidget* SymptomView::build_symptoms() {
         symptoms_->addItem(words_of("symptom." + std::string(word_of(static_cast<Symptom>(i)))));
     column->addWidget(symptoms_, 1);
     connect(symptoms_, &QListWidget::currentRowChanged, this, [this](int row) {
-        if (row >= 0 && row != static_cast<int>(heard_.symptom)) choose(static_cast<Symptom>(row));
+        if (row >= 0 && symptom_ != static_cast<Symptom>(row)) choose(static_cast<Symptom>(row));
     });
     return area;
 }
@@ -113,41 +114,40 @@ QWidget* SymptomView::build_detail() {
     detail_->setAccessibleName(tr("The chosen cause"));
     strings_->setAccessibleName(tr("What its cure does to every string"));
     column->addWidget(detail_);
-    auto* buttons = new QWidget;
-    auto* row = new FlowLayout(buttons, 8);
-    gone_ =
-        plain_button(tr("Gone"), tr("The test was made, and what was heard is gone, or it shows the cause"));
-    better_ = plain_button(tr("Better"), tr("The test was made, and it is better, not gone"));
-    same_ = plain_button(tr("The same"), tr("The test was made, and nothing changed"));
     decide_ = plain_button(tr("This is it"), tr("Writes what was heard and this cause into the record"));
-    const std::pair<QToolButton*, TestResult> results[] = {
-        {gone_, TestResult::gone}, {better_, TestResult::better}, {same_, TestResult::same}};
-    for (const auto& [button, result] : results) {
-        button->setCheckable(true);
-        connect(button, &QToolButton::clicked, this,
-                [this, result = result](bool on) { answer(on ? std::optional(result) : std::nullopt); });
-    }
+    decide_->setObjectName(QStringLiteral("decide"));
     connect(decide_, &QToolButton::clicked, this, &SymptomView::decide);
-    for (QToolButton* button : {gone_, better_, same_, decide_}) row->addWidget(button);
-    column->addWidget(buttons);
+    column->addWidget(decide_, 0, Qt::AlignLeft);
     column->addWidget(strings_);
     column->addStretch(1);
     area->setWidget(inner);
     return area;
 }
 
+/// Where it was heard stays; what was tested was of another complaint.
 void SymptomView::choose(Symptom symptom) {
-    begun_ = true;
-    heard_.symptom = symptom;
-    heard_.answers.clear();
+    if (symptom_ != symptom) {
+        heard_.answers.clear();
+        open_.reset();
+    }
+    symptom_ = heard_.symptom = symptom;
     symptoms_->setCurrentRow(static_cast<int>(symptom));
-    board_->set_places({{view_.string, usual_fret(symptom)}});
     ask();
+}
+
+/// Another job: nothing of this one was heard there.
+void SymptomView::forget() {
+    symptom_.reset();
+    open_.reset();
+    heard_ = {};
+    board_->set_places({});
+    const QSignalBlocker quiet(symptoms_);
+    symptoms_->setCurrentRow(-1);
 }
 
 void SymptomView::refresh() {
     if (!session_.is_open()) return;
-    if (!begun_) return choose(Symptom::open_buzz); // a list that is given the focus picks its first row
+    go_on_with_the_record();
     const auto count = session_.state().job.design.strings.size();
     std::vector<HeardPlace> places = board_->places();
     std::erase_if(places, [&](const HeardPlace& place) {
@@ -158,14 +158,40 @@ void SymptomView::refresh() {
     board_->update();
 }
 
+/// A complaint whose cause is not found yet is gone on with, and follows what is undone.
+void SymptomView::go_on_with_the_record() {
+    const auto standing = standing_complaint(session_.state().job.record);
+    if (!standing || (symptom_ && standing->entry.heard->symptom != *symptom_)) {
+        if (open_) heard_.answers.clear(); // undone
+        open_.reset();
+        return;
+    }
+    if (open_ == standing->index) return;
+    open_ = standing->index;
+    const Heard& heard = *standing->entry.heard;
+    symptom_ = heard.symptom;
+    heard_ = heard;
+    std::vector<HeardPlace> places{{heard.string, heard.fret}};
+    places.insert(places.end(), heard.also.begin(), heard.also.end());
+    board_->set_places(places);
+    const QSignalBlocker quiet(symptoms_);
+    symptoms_->setCurrentRow(static_cast<int>(heard.symptom));
+}
+
 void SymptomView::ask() {
     const State& state = session_.state();
     asked_of_ = session_.shared_state();
     const auto& places = board_->places();
-    causes_->clear();
-    if (places.empty()) {
+    {
+        const QSignalBlocker quiet(causes_);
+        causes_->clear();
+    }
+    if (places.empty() || !symptom_) {
         found_ = {};
-        hint_->setText(tr("Pick on the board where it was heard"));
+        hint_->setText(
+            places.empty()
+                ? tr("Where was it heard? Click it on the board, string and fret; then say what it was.")
+                : tr("What was heard there? Choose it in the list."));
         return show_cause();
     }
     heard_.string = places.front().string;
@@ -180,15 +206,43 @@ void SymptomView::ask() {
             ? tr("Click everywhere it was heard; the readings at hand are used. Arrows show what a cure "
                  "does to the room of every note: ▲ more, ▼ less")
             : tr("Not read yet, and of help on this string: %1").arg(helpful.join(QStringLiteral(", "))));
-    int rank = 1;
-    for (const Cause& cause : found_.causes) {
-        QString text = QStringLiteral("%1 · %2").arg(rank++).arg(words_of("cause." + cause.id));
+    const QSignalBlocker quiet(causes_);
+    for (std::size_t i = 0; i < found_.causes.size(); ++i) {
+        const Cause& cause = found_.causes[i];
+        QString text = QStringLiteral("%1 · %2").arg(i + 1).arg(words_of("cause." + cause.id));
         text += QStringLiteral(" · ") + (cause.stop ? tr("stop") : likely_words(cause.weight));
-        if (cause.effect) text += QLatin1Char('\n') + message_text(cause.effect->text, state.job.units);
-        causes_->addItem(text);
+        const QString effect = cause.effect ? message_text(cause.effect->text, state.job.units) : QString();
+        std::optional<TestResult> answered;
+        for (const TestAnswer& each : heard_.answers)
+            if (each.cause == cause.id) answered = each.result;
+        auto* item = new QListWidgetItem(causes_);
+        item->setData(Qt::AccessibleTextRole, effect.isEmpty() ? text : text + QStringLiteral(". ") + effect);
+        auto* row = new CauseRow(text, effect, !cause.test_is_read, answered);
+        connect(row, &CauseRow::answered, this,
+                [this, i](std::optional<TestResult> result) { answer(i, result); });
+        causes_->setItemWidget(item, row);
     }
     causes_->setCurrentRow(0);
+    fit_rows();
     show_cause();
+}
+
+CauseRow* SymptomView::row(std::size_t cause) const {
+    return static_cast<CauseRow*>(causes_->itemWidget(causes_->item(static_cast<int>(cause))));
+}
+
+/// Every row as high as its words need.
+void SymptomView::fit_rows() {
+    const int wide = causes_->width() - causes_->verticalScrollBar()->sizeHint().width() - 8;
+    for (int i = 0; i < causes_->count(); ++i) {
+        CauseRow* each = row(static_cast<std::size_t>(i));
+        causes_->item(i)->setSizeHint({0, each->heightForWidth(wide)});
+    }
+}
+
+void SymptomView::resizeEvent(QResizeEvent* event) {
+    WindowPage::resizeEvent(event);
+    fit_rows();
 }
 
 const Cause* SymptomView::chosen() const {
@@ -200,20 +254,15 @@ const Cause* SymptomView::chosen() const {
 
 void SymptomView::show_cause() {
     const Cause* cause = chosen();
-    for (QToolButton* button : {gone_, better_, same_, decide_}) button->setEnabled(cause != nullptr);
+    decide_->setVisible(cause != nullptr);
+    decide_->setEnabled(!session_.read_only());
+    causes_->setVisible(cause != nullptr);
     if (!cause) {
         detail_->clear();
         strings_->clear();
         board_->show_change({}, {});
         return;
     }
-    std::optional<TestResult> answered;
-    for (const TestAnswer& each : heard_.answers)
-        if (each.cause == cause->id) answered = each.result;
-    gone_->setChecked(answered == TestResult::gone);
-    better_->setChecked(answered == TestResult::better);
-    same_->setChecked(answered == TestResult::same);
-    for (QToolButton* button : {gone_, better_, same_}) button->setVisible(!cause->test_is_read);
     QString html;
     if (cause->stop)
         html += QStringLiteral("<p><b style='color:%1'>▲ %2</b></p>")
@@ -285,13 +334,21 @@ QString SymptomView::strings_table(const Cause& cause) const {
     return html + QStringLiteral("</table>");
 }
 
-void SymptomView::answer(std::optional<TestResult> result) {
-    const Cause* cause = chosen();
-    if (!cause) return;
-    const std::string id = cause->id;
-    std::erase_if(heard_.answers, [&](const TestAnswer& each) { return each.cause == id; });
-    if (result) heard_.answers.push_back({id, *result});
-    ask();
+void SymptomView::answer(std::size_t at, std::optional<TestResult> result) {
+    if (at >= found_.causes.size()) return;
+    const std::string id = found_.causes[at].id;
+    Heard tested = heard_;
+    std::erase_if(tested.answers, [&](const TestAnswer& each) { return each.cause == id; });
+    if (result) tested.answers.push_back({id, *result});
+    RecordEntry entry;
+    entry.kind = RecordKind::complaint;
+    entry.when = time_of_record();
+    entry.text = open_complaint;
+    entry.heard = tested;
+    entry.replaces = open_;
+    const auto problems = session_.commit(tr("test made: %1").arg(words_of("cause." + id)),
+                                          with_record_entry(session_.document(), entry));
+    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
     // Where nothing changed, what is likeliest now leads on.
     if (result == TestResult::same) return;
     for (std::size_t i = 0; i < found_.causes.size(); ++i)
@@ -308,8 +365,12 @@ void SymptomView::decide() {
     entry.when = time_of_record();
     entry.text = cause->id;
     entry.heard = heard_;
+    entry.replaces = std::exchange(open_, std::nullopt);
     const auto problems = session_.commit(name, with_record_entry(session_.document(), entry));
-    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
+    if (!problems.empty()) {
+        open_ = entry.replaces;
+        return Q_EMIT refused(session_.told(problems));
+    }
     Q_EMIT decided(tr("In the record: %1").arg(words));
 }
 

@@ -10,6 +10,8 @@ class QToolButton;
 
 namespace fm {
 
+class CauseRow;
+
 /// From what was heard to what is wrong: what, where, the cheapest test first, ranked causes, and what each
 /// cure does to every string.
 class SymptomView : public WindowPage {
@@ -25,20 +27,29 @@ public:
     QListWidget* causes() { return causes_; }
     const Diagnosis& diagnosis() const { return found_; }
     void choose(Symptom symptom);
-    /// What the test of the chosen cause showed; nothing: not made.
-    void answer(std::optional<TestResult> result);
+    /// What the test of a cause showed; nothing: not made. It goes to the record.
+    void answer(std::size_t cause, std::optional<TestResult> result);
+    /// The row of a cause, with what became of its test.
+    CauseRow* row(std::size_t cause) const;
     /// The chosen cause goes to the record as the one it is.
     void decide();
+    QString hint() const { return hint_->text(); }
     QString detail() const { return detail_->text(); }
     QString table() const { return strings_->text(); }
 
 Q_SIGNALS:
     void decided(const QString& what);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     QWidget* build_symptoms();
     QWidget* build_detail();
     void ask();
+    void forget();
+    void go_on_with_the_record();
+    void fit_rows();
     void show_cause();
     const Cause* chosen() const;
     int rank_of(const Cause& cause) const;
@@ -46,8 +57,9 @@ private:
 
     Session& session_;
     const ViewState& view_;
+    std::optional<Symptom> symptom_; ///< nothing is picked beforehand
     Heard heard_;
-    bool begun_ = false; ///< something is asked about
+    std::optional<std::size_t> open_; ///< of the record: the complaint whose tests are being made
     Diagnosis found_;
     std::shared_ptr<const State> asked_of_;
     QListWidget* symptoms_;
@@ -56,9 +68,6 @@ private:
     QListWidget* causes_;
     QLabel* detail_;
     QLabel* strings_;
-    QToolButton* gone_;
-    QToolButton* better_;
-    QToolButton* same_;
     QToolButton* decide_;
 };
 

@@ -83,7 +83,7 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     column->addWidget(stack_, 1);
     column->addWidget(bar_);
     connect(parts_, &ChoiceRow::picked, this, [this](int index) { choose_part(parts_shown[index]); });
-    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_table(index == 1); });
+    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_other_side(index == 1); });
     connect(bar_, &DecisionBar::refused, this, &VerdictView::refused);
     connect(bar_, &DecisionBar::answered, this, &VerdictView::take_focus);
 }
@@ -93,7 +93,7 @@ void VerdictView::choose_part(BenchPart part) {
     refresh();
 }
 
-void VerdictView::show_table(bool shown) {
+void VerdictView::show_other_side(bool shown) {
     table_ = shown;
     refresh();
     take_focus();

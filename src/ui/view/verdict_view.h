@@ -30,8 +30,8 @@ public:
     WayCard* card(std::string_view word) const;
     BenchPart part() const { return part_; }
     void choose_part(BenchPart part);
-    std::optional<bool> table_shown() const override { return table_; }
-    void show_table(bool shown) override;
+    std::optional<bool> other_side_shown() const override { return table_; }
+    void show_other_side(bool shown) override;
 
 Q_SIGNALS:
     void station_asked(const QString& word);

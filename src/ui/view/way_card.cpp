@@ -1,8 +1,8 @@
 #include "ui/view/way_card.h"
 
 #include "sheet/drawing/fonts.h"
+#include "ui/look/drawn_words.h"
 #include "ui/look/theme.h"
-#include "ui/view/drawn_words.h"
 
 #include <QKeyEvent>
 #include <QPainter>

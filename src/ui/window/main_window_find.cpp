@@ -67,9 +67,11 @@ void MainWindow::follow_doubt(const QString& where) {
 }
 
 void MainWindow::show_table(bool shown) {
-    if (session_.is_open() && view_.page != Page::station) return page(view_.page)->show_table(shown);
+    if (!session_.is_open()) return;
+    if (view_.page != Page::station || this->shown()->other_side_shown())
+        return this->shown()->show_other_side(shown);
     StationFrame* station = drawn_station();
-    if (!session_.is_open() || !station) return;
+    if (!station) return;
     view_.table = shown;
     refresh();
     shown ? station->table()->setFocus() : station->take_focus();

@@ -294,8 +294,8 @@ void MainWindow::build_drawing_menu(QMenu* drawing) {
     add(drawing, tr("The drawing as a tab&le"), QKeySequence(Qt::Key_L),
         tr("The values of this drawing as a table, or the drawing again"), [this] {
             if (!session_.is_open()) return;
-            show_table(!(view_.page == Page::station ? view_.table
-                                                     : page(view_.page)->table_shown().value_or(true)));
+            const bool of_its_own = view_.page != Page::station || shown()->other_side_shown();
+            show_table(!(of_its_own ? shown()->other_side_shown().value_or(true) : view_.table));
         });
     add(drawing, tr("Next &datum"), QKeySequence(Qt::Key_D),
         tr("Measure floors over the seat, the board, the frets, or from the blank's top"),

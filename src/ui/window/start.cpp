@@ -52,7 +52,7 @@ const QStringList& stations() {
                     << QStringLiteral("board") << QStringLiteral("verdict") << QStringLiteral("plan")
                     << QStringLiteral("heard") << QStringLiteral("bench") << QStringLiteral("bench-saddle")
                     << QStringLiteral("bench-relief") << QStringLiteral("verdict-saddle")
-                    << QStringLiteral("verdict-relief");
+                    << QStringLiteral("verdict-relief") << QStringLiteral("record-over-time");
     }();
     return words;
 }
@@ -79,7 +79,8 @@ StartOptions start_options(const QStringList& words) {
            "What to show: survey, neck, strings, nut, saddle, bridge, intonation, sheets, record, placing, "
            "behind (the nut), board "
            "(where it sounds and buzzes), jobs (where one begins), verdict (on the nut), verdict-saddle, "
-           "verdict-relief, plan, heard (what was heard), bench (at the nut), bench-saddle, bench-relief.",
+           "verdict-relief, plan, heard (what was heard), bench (at the nut), bench-saddle, bench-relief, "
+           "record-over-time.",
            "NAME");
     option("measure", "What the board shows: cents, headroom, gap, behind.", "NAME");
     option("state", "found, target or fitted.", "STATE");
@@ -250,6 +251,9 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     else if (options.station == QLatin1String("placing")) {
         window.choose_station(Station::bridge);
         window.choose_placing(true);
+    } else if (options.station == QLatin1String("record-over-time")) {
+        window.choose_station(Station::record);
+        window.show_table(true);
     } else if (options.station == QLatin1String("behind")) {
         window.choose_station(Station::nut);
         window.choose_behind(true);

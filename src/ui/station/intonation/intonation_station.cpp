@@ -1,5 +1,6 @@
 #include "ui/station/intonation/intonation_station.h"
 
+#include "core/found/cents_rounds.h"
 #include "core/found/fit.h"
 #include "core/solution/set_forward.h"
 #include "core/words/word_of.h"
@@ -81,6 +82,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
     painter.setPen(theme().missing);
     painter.drawText(QRectF(middle - 160, bottom + 6, 320, 24), Qt::AlignCenter,
                      tr("where each crown should stand"));
+    const auto earlier = earlier_moves_mm();
     for (std::size_t i = 0; i < design.strings.size(); ++i) {
         const double y = row_y(i);
         const bool chosen = i == view_.string;
@@ -95,6 +97,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
         painter.drawText(QRectF(4, y - 14, 78, 28), Qt::AlignLeft | Qt::AlignVCenter,
                          QString::fromStdString(design.string_name(i)));
         if (i >= advice.size() || !advice[i]) continue;
+        paint_earlier(painter, earlier[i], y, [&](double move_mm) { return middle - move_mm * per_mm; });
         const double x = middle - advice[i]->move_mm * per_mm;
         const double u_px = std::max(2.0, advice[i]->u_mm * per_mm);
         if (advice[i]->there) {
@@ -129,6 +132,36 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
                                       : std::max(0.5 * (x + to), to + 0.5 * wide + 4);
         painter.drawText(QRectF(centre - 0.5 * wide, y - 25, wide, 18), Qt::AlignCenter | Qt::TextDontClip,
                          words);
+    }
+}
+
+std::vector<std::vector<double>> CrownCanvas::earlier_moves_mm() const {
+    const State& state = session_.state();
+    const auto& advice = model_.advice();
+    std::vector<std::vector<double>> all(state.job.design.strings.size());
+    const auto rounds = cents_rounds(state.job.readings, all.size());
+    for (std::size_t i = 0; i < std::min(all.size(), advice.size()); ++i) {
+        if (!advice[i] || advice[i]->cents_per_mm == 0) continue;
+        for (const CentsRead& read : rounds[i].reads)
+            if (read.fret == 12)
+                all[i].push_back(-(read.cents + state.job.intonation.flat_cents) / advice[i]->cents_per_mm);
+        if (!all[i].empty()) all[i].pop_back(); // the newest is the crown itself
+    }
+    return all;
+}
+
+/// Where the crown stood when it was read before, a row a reading, the older the paler.
+void CrownCanvas::paint_earlier(QPainter& painter, const std::vector<double>& moves_mm, double y,
+                                const std::function<double(double)>& x_of) const {
+    const double row_px = (height() - 74) / static_cast<double>(session_.state().job.design.strings.size());
+    const auto most = static_cast<std::size_t>(std::clamp((0.5 * row_px - 10) / 8, 0.0, 4.0));
+    for (std::size_t back = 1; back <= std::min(most, moves_mm.size()); ++back) {
+        QColor pale = theme().caption;
+        pale.setAlphaF(static_cast<float>(1.0 - 0.2 * static_cast<double>(back)));
+        painter.setPen(QPen(pale, 1.4));
+        painter.setBrush(Qt::NoBrush);
+        const double x = std::clamp(x_of(moves_mm[moves_mm.size() - back]), 88.0, width() - 8.0);
+        painter.drawEllipse(QPointF(x, y + 6 + 8 * static_cast<double>(back)), 3.5, 3.5);
     }
 }
 

@@ -7,6 +7,9 @@
 
 #include <QLabel>
 
+#include <functional>
+#include <vector>
+
 class QToolButton;
 
 namespace fm {
@@ -18,6 +21,8 @@ public:
     CrownCanvas(const Session& session, const ViewState& view, const IntonationModel& model,
                 QWidget* parent = nullptr);
     QSize minimumSizeHint() const override { return {420, 260}; }
+    /// What fret 12 asked of a crown when it was read before the last time, in that order; + lengthens.
+    std::vector<std::vector<double>> earlier_moves_mm() const;
 
 Q_SIGNALS:
     void string_picked(std::size_t string);
@@ -28,6 +33,8 @@ protected:
 
 private:
     double row_y(std::size_t string) const;
+    void paint_earlier(QPainter& painter, const std::vector<double>& moves_mm, double y,
+                       const std::function<double(double)>& x_of) const;
     const Session& session_;
     const ViewState& view_;
     const IntonationModel& model_;
@@ -45,6 +52,7 @@ public:
     QWidget* beside() override { return panel_; }
     EntryTable* table() { return table_; }
     IntonationModel* model() { return model_; }
+    CrownCanvas* canvas() { return canvas_; }
     QString advice() const { return advice_->text(); }
     /// The crowns were moved as the list says: written down, and the next round begins.
     void moved();

@@ -45,18 +45,29 @@ QLineEdit* word_field(const QString& name) {
 } // namespace
 
 RecordStation::RecordStation(Session& session, QWidget* parent)
-    : WindowPage(parent), session_(session), facts_(new QLabel), story_(new QListWidget) {
+    : WindowPage(parent), session_(session), facts_(new QLabel),
+      shown_(new ChoiceRow(
+          {}, {{tr("in order"), {}, QStringLiteral("L")}, {tr("over time"), {}, QStringLiteral("L")}})),
+      stack_(new QStackedWidget), story_(new QListWidget), over_time_(new TimePicture(session)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
-    column->addWidget(title_label(tr("Record")));
+    auto* head = new QHBoxLayout;
+    head->setSpacing(20);
+    head->addWidget(title_label(tr("Record")));
+    head->addWidget(shown_);
+    head->addStretch(1);
+    column->addLayout(head);
+    connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_other_side(index == 1); });
     facts_->setProperty("caption", true);
     facts_->setWordWrap(true);
     column->addWidget(facts_);
     story_->setWordWrap(true);
     story_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     story_->setAccessibleName(tr("The story, in order"));
-    column->addWidget(story_, 1);
+    stack_->addWidget(story_);
+    stack_->addWidget(over_time_);
+    column->addWidget(stack_, 1);
     empty_ =
         new QLabel(tr("Nothing yet. What is read, decided, filed, moved and printed comes here by itself, in "
                       "order; a note is written below."));
@@ -67,9 +78,18 @@ RecordStation::RecordStation(Session& session, QWidget* parent)
     auto* over = new QVBoxLayout(story_->viewport());
     over->setContentsMargins(14, 12, 14, 12);
     over->addWidget(empty_);
-    column->addWidget(build_entry());
+    entry_ = build_entry();
+    column->addWidget(entry_);
     panel_ = build_panel();
     connect(story_, &QListWidget::currentRowChanged, this, &RecordStation::show_chosen);
+}
+
+void RecordStation::show_other_side(bool shown) {
+    stack_->setCurrentWidget(shown ? static_cast<QWidget*>(over_time_) : story_);
+    entry_->setVisible(!shown);
+    shown_->set_chosen(shown ? 1 : 0);
+    over_time_->refresh();
+    take_focus();
 }
 
 QWidget* RecordStation::build_entry() {
@@ -247,6 +267,8 @@ void RecordStation::refresh() {
                                              .arg(lines_.size())
                                              .arg(worked));
     price_->refresh();
+    shown_->set_chosen(other_side_shown() == true ? 1 : 0);
+    if (other_side_shown() == true) over_time_->refresh();
     const JobBeforeAfter story = before_and_after(job);
     const QString gap = story.nut_way.open() ? tr("gap 1") : tr("held %1").arg(story.nut_way.held_at);
     numbers_->setHorizontalHeaderLabels({tr("string"), gap, tr("now"), tr("at 12"), tr("now")});

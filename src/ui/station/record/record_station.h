@@ -5,9 +5,11 @@
 #include "ui/field/value_field.h"
 #include "ui/frame/station_kind.h"
 #include "ui/station/record/price_panel.h"
+#include "ui/station/record/time_picture.h"
 
 #include <QLabel>
 #include <QListWidget>
+#include <QStackedWidget>
 #include <QTableWidget>
 
 class QToolButton;
@@ -22,7 +24,11 @@ public:
     explicit RecordStation(Session& session, QWidget* parent = nullptr);
     void refresh() override;
     bool shows_numbers() const override { return false; }
-    void take_focus() override { story_->setFocus(); }
+    void take_focus() override { stack_->currentWidget()->setFocus(); }
+    /// The instrument over time, instead of its lines in order.
+    std::optional<bool> other_side_shown() const override { return stack_->currentWidget() == over_time_; }
+    void show_other_side(bool shown) override;
+    TimePicture* over_time() { return over_time_; }
     QWidget* beside() override { return panel_; } ///< before and after
     QListWidget* story() { return story_; }
     PricePanel* price() { return price_; }
@@ -47,8 +53,12 @@ private:
     Session& session_;
     std::vector<StoryLine> lines_;
     QLabel* facts_;
+    ChoiceRow* shown_;
+    QStackedWidget* stack_;
     QListWidget* story_;
-    QLabel* empty_; ///< over the list while nothing is in it: what comes there
+    TimePicture* over_time_;
+    QWidget* entry_ = nullptr; ///< a line to be written
+    QLabel* empty_;            ///< over the list while nothing is in it: what comes there
     ChoiceRow* kind_ = nullptr;
     QLineEdit* text_ = nullptr;
     QLineEdit* reason_ = nullptr;

@@ -1,4 +1,4 @@
-#include "ui/view/drawn_words.h"
+#include "ui/look/drawn_words.h"
 
 #include "sheet/drawing/fonts.h"
 
