@@ -622,14 +622,6 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>▲ Zuerst %1: das verschiebt, was hier abgelesen wird</translation>
     </message>
     <message>
-        <source>%1 here becomes %2 once %3 is done</source>
-        <translation>%1 hier wird %2, wenn %3 getan ist</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> und </translation>
-    </message>
-    <message>
         <source>string held at frets %1 and %2, gap read at %3</source>
         <translation>Saite an Bund %1 und %2 gehalten, am Bund %3 abgelesen</translation>
     </message>
@@ -656,6 +648,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>raise at the screw, %1, then tune and read</source>
         <translation>an der Schraube heben, %1, dann stimmen und ablesen</translation>
+    </message>
+    <message>
+        <source>%1 here becomes %2 after these steps: %3</source>
+        <translation>%1 hier wird %2 nach diesen Schritten: %3</translation>
     </message>
 </context>
 <context>

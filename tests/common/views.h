@@ -102,6 +102,17 @@ inline const View other_views[] = {
          w.show_table(true);
      }},
     {"heard", [](MainWindow& w) { w.show_symptoms(true); }},
+    {"heard, asked",
+     [](MainWindow& w) {
+         w.show_symptoms(true);
+         w.symptoms()->board()->set_places({{0, 0}});
+         w.symptoms()->choose(Symptom::open_buzz);
+     }},
+    {"record, over time",
+     [](MainWindow& w) {
+         w.choose_station(Station::record);
+         w.show_table(true);
+     }},
     {"bench", [](MainWindow& w) { w.go_to_bench(BenchPart::nut); }},
     {"bench, saddle", [](MainWindow& w) { w.go_to_bench(BenchPart::saddle); }},
     {"bench, relief", [](MainWindow& w) { w.go_to_bench(BenchPart::relief); }},

@@ -115,9 +115,9 @@ void say_way(BenchWords& words, const State& state, const BenchWorker& bench, co
     for (const BenchPart each : {BenchPart::relief, BenchPart::saddle, BenchPart::nut})
         if (each != part && is_work(plan, each)) still << part_name(each);
     if (still.isEmpty() || std::abs(filing.wanted_mm - in_the_end_mm) < least_read_mm) return;
-    words.apart = BenchView::tr("%1 here becomes %2 once %3 is done")
+    words.apart = BenchView::tr("%1 here becomes %2 after these steps: %3")
                       .arg(length_with_unit(filing.wanted_mm, unit), length_with_unit(in_the_end_mm, unit),
-                           still.join(BenchView::tr(" and ")));
+                           still.join(QStringLiteral(", ")));
 }
 
 void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filing, Unit unit,

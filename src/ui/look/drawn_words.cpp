@@ -27,10 +27,11 @@ void write_fitting(QPainter& painter, const QRectF& box, int align, const QStrin
 
 void write_wrapped(QPainter& painter, const QRectF& box, const QString& text, const QColor& colour, int px,
                    int least_px, bool strong) {
-    while (px > least_px &&
-           QFontMetricsF(drawn_font(px, strong)).boundingRect(box, Qt::TextWordWrap, text).height() >
-               box.height())
-        --px;
+    const auto holds = [&] {
+        const QRectF needed = QFontMetricsF(drawn_font(px, strong)).boundingRect(box, Qt::TextWordWrap, text);
+        return needed.height() <= box.height() && needed.width() <= box.width() + 0.5;
+    };
+    while (px > least_px && !holds()) --px;
     write(painter, box, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text, colour, px, strong);
 }
 

@@ -12,7 +12,7 @@ CauseRow::CauseRow(const QString& cause, const QString& effect, bool testable,
                    std::optional<TestResult> answered, QWidget* parent)
     : QFrame(parent), cause_(new QLabel(cause)), effect_(new QLabel(effect)), testable_(testable) {
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(12, 6, 8, 6);
+    column->setContentsMargins(2, 4, 2, 4);
     column->setSpacing(2);
     for (QLabel* label : {cause_, effect_}) {
         label->setWordWrap(true);
@@ -24,7 +24,7 @@ CauseRow::CauseRow(const QString& cause, const QString& effect, bool testable,
     effect_->setVisible(!effect.isEmpty());
     if (!testable) return;
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(4);
     const struct {
         TestResult result;
         QString name, tip;
@@ -49,11 +49,11 @@ CauseRow::CauseRow(const QString& cause, const QString& effect, bool testable,
 }
 
 int CauseRow::heightForWidth(int wide) const {
-    const int words = wide - 20;
-    int high = 12 + cause_->heightForWidth(words);
+    const int words = wide - 28;
+    int high = 8 + cause_->heightForWidth(words);
     if (!effect_->isHidden()) high += 2 + effect_->heightForWidth(words);
     if (testable_) high += 2 + buttons_[0]->sizeHint().height();
-    return high + 4;
+    return high + 16;
 }
 
 QToolButton* CauseRow::button(TestResult result) const {

@@ -67,6 +67,7 @@ SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* paren
     auto* below = new QHBoxLayout;
     below->setSpacing(18);
     causes_->setWordWrap(true);
+    causes_->setMinimumWidth(286); // room for the three results
     causes_->setAccessibleName(tr("Causes, the likeliest first"));
     causes_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     below->addWidget(causes_, 5);
@@ -80,7 +81,7 @@ SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* paren
 
 QWidget* SymptomView::build_symptoms() {
     auto* area = new QWidget;
-    area->setFixedWidth(272);
+    area->setFixedWidth(248);
     auto* column = new QVBoxLayout(area);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
