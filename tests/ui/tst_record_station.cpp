@@ -64,6 +64,10 @@ private Q_SLOTS:
                  qPrintable(said));
         QVERIFY2(said.contains(QStringLiteral("An eighth of a turn")), qPrintable(said));
         QVERIFY(!picture->grab().toImage().isNull());
+        // How it was left on an earlier visit is not how it is now.
+        const JobBeforeAfter story = before_and_after(window_.state().job);
+        QVERIFY(std::abs(*story.relief_mm.found - 0.1) < 1e-9);
+        QVERIFY(!story.relief_mm.now && !story.strings[0].action_mm.now);
         window_.press(Qt::Key_Escape);
         QVERIFY(window_->record()->story()->isVisible());
         // Read on one day: nothing is said of seasons.

@@ -6,6 +6,8 @@
 
 #include <QElapsedTimer>
 
+#include <utility>
+
 using namespace fm;
 using namespace fm::test;
 
@@ -78,6 +80,20 @@ private Q_SLOTS:
         QVERIFY(window_.state().plan->nut.decision.choice == NutChoice::replace);
         window_.press(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(window_.state().job.record.size(), std::size_t{1});
+    }
+
+    /// It opens on the part whose station one comes from.
+    void it_opens_where_one_is() {
+        for (const auto& [station, part] :
+             {std::pair{Station::neck, BenchPart::relief}, std::pair{Station::saddle, BenchPart::saddle},
+              std::pair{Station::nut, BenchPart::nut}, std::pair{Station::bridge, BenchPart::nut}}) {
+            window_->choose_station(station);
+            window_.press(Qt::Key_V);
+            QVERIFY(view()->isVisible());
+            QCOMPARE(view()->part(), part);
+            window_.press(Qt::Key_V);
+        }
+        window_.press(Qt::Key_V);
     }
 
     void keys_alone_decide() {

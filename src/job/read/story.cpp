@@ -31,8 +31,10 @@ std::optional<double> cents12(const StringReadings& read) {
     return std::nullopt;
 }
 
+/// What was read before it was found so, on an earlier visit, is not how it is now.
 void take(BeforeAfter& into, const std::optional<double>& value, bool found) {
     if (!value) return;
+    if (found) into.now.reset();
     (found ? into.found : into.now) = value;
 }
 
@@ -149,6 +151,7 @@ JobBeforeAfter before_and_after(const Job& job) {
     for (const ReadingEntry& entry : job.readings.in_order()) {
         const bool found = entry.state == ReadingState::found;
         take(all.humidity_pct, entry.humidity_pct, found);
+        if (entry.relief && found) now_relief.reset();
         if (entry.relief) (found ? found_relief : now_relief) = entry.relief;
         for (std::size_t i = 0; i < std::min(entry.strings.size(), all.strings.size()); ++i) {
             take(all.strings[i].nut_gap_mm, all.nut_way.read_mm(entry.strings[i]), found);

@@ -82,7 +82,8 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     stack_->addWidget(page_);
     column->addWidget(stack_, 1);
     column->addWidget(bar_);
-    connect(parts_, &ChoiceRow::picked, this, [this](int index) { choose_part(parts_shown[index]); });
+    connect(parts_, &ChoiceRow::picked, this,
+            [this](int index) { choose_part(parts_shown[static_cast<std::size_t>(index)]); });
     connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_other_side(index == 1); });
     connect(bar_, &DecisionBar::refused, this, &VerdictView::refused);
     connect(bar_, &DecisionBar::answered, this, &VerdictView::take_focus);

@@ -68,7 +68,8 @@ void WayCard::paintEvent(QPaintEvent*) {
     if (way.proposed) {
         const QRectF at =
             beside ? head.adjusted(8, 0, -8, 0) : QRectF(inside.left(), inside.top(), inside.width(), 15);
-        write_fitting(painter, at, (beside ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter,
+        write_fitting(painter, at,
+                      static_cast<int>((beside ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter),
                       tr("proposed"), beside && way.chosen ? look.button_on_text : look.yours, 12, 8, false);
         if (!beside) inside.setTop(inside.top() + 15);
     }

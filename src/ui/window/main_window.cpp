@@ -334,7 +334,7 @@ void MainWindow::show_page(Page page, bool shown) {
     view_.page = shown ? page : Page::station;
     if (page == Page::board) key_name_ = first_number();
     if (page == Page::verdict && shown)
-        verdict()->choose_part(view_.station == Station::saddle ? BenchPart::saddle : BenchPart::nut);
+        verdict()->choose_part(bench_part(view_.station).value_or(BenchPart::nut));
     refresh();
     if (!shown) return;
     this->page(page)->take_focus();
