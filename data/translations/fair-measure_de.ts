@@ -8791,6 +8791,22 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>No action was read: open gaps are judged with the action wanted.</source>
         <translation>Es wurde keine Saitenlage gemessen: die Luft leerer Saiten wird mit der gewünschten beurteilt.</translation>
     </message>
+    <message>
+        <source>How deep they are only gaps say.</source>
+        <translation>Wie tief sie sind, sagt nur die Luft.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;By sight alone: nothing speaks against its slots&lt;/b&gt; (%1 looked at).</source>
+        <translation>&lt;b&gt;Nach dem Auge allein: nichts spricht gegen seine Kerben&lt;/b&gt; (%1 angesehen).</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;By sight alone: a new nut.&lt;/b&gt; Too wide, or filled before: %1, half or more of %2 that were looked at.</source>
+        <translation>&lt;b&gt;Nach dem Auge allein: ein neuer Sattel.&lt;/b&gt; Zu weit oder schon gefüllt: %1, die Hälfte oder mehr von %2 angesehenen.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;By sight alone: fill and cut again %1.&lt;/b&gt; Too wide, or filled before; the others are fine to the eye.</source>
+        <translation>&lt;b&gt;Nach dem Auge allein: %1 füllen und neu schneiden.&lt;/b&gt; Zu weit oder schon gefüllt; die anderen sehen gut aus.</translation>
+    </message>
 </context>
 <context>
     <name>fm::VerdictView</name>

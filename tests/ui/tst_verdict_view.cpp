@@ -96,6 +96,27 @@ private Q_SLOTS:
         window_.press(Qt::Key_V);
     }
 
+    /// A nut that was only looked at is judged by the eye, and no depth is said of it.
+    void a_nut_is_judged_by_sight_alone() {
+        window_.again("groundswell");
+        const auto look = [&](const char* strings) {
+            const Value read = parse_json(std::string(R"([{"state": "found", "strings": )") + strings + "}]");
+            QVERIFY(window_->session()
+                        .commit(QStringLiteral("seen"), with(window_->session().document(), "readings", read))
+                        .empty());
+            window_->choose_station(Station::nut);
+            window_->show_verdict(true);
+        };
+        look(R"([{"slot": "wiggles"}, {"slot": "filled"}, {"slot": "fine"}, {"slot": "wiggles"}, {}])");
+        QVERIFY(view()->page()->isVisible() && view()->story().ways.empty());
+        QVERIFY(view()->page()->toPlainText().contains(QStringLiteral("By sight alone: a new nut")));
+        QVERIFY(view()->page()->toPlainText().contains(QStringLiteral("only gaps say")));
+        look(R"([{"slot": "wiggles"}, {"slot": "fine"}, {"slot": "fine"}, {"slot": "fine"}, {}])");
+        QVERIFY(view()->page()->toPlainText().contains(QStringLiteral("By sight alone: fill")));
+        look(R"([{"slot": "binds"}, {}, {}, {}, {}])");
+        QVERIFY(view()->page()->toPlainText().contains(QStringLiteral("nothing speaks against")));
+    }
+
     void keys_alone_decide() {
         QVERIFY(view()->card("shim")->hasFocus()); // what stands now
         key(Qt::Key_Left);                         // over what cannot be

@@ -79,6 +79,46 @@ QString other_ways(NutChoice choice) {
 
 } // namespace
 
+namespace {
+
+/// Where only the eye has judged: no amount, and no depth.
+QString by_sight(const State& state) {
+    const Design& design = state.job.design;
+    int looked = 0;
+    std::vector<std::size_t> bad;
+    for (std::size_t i = 0; i < state.known.size(); ++i) {
+        const KnownString& known = state.known[i];
+        if (!known.slot_width_mm && known.slot == SlotSeen{}) continue;
+        ++looked;
+        const double clear_mm =
+            design.strings[i].diameter_mm + design.nut.slot_clearance_mm.of(design.strings[i].wound);
+        if (seen(known.slot, SlotFound::wiggles) || seen(known.slot, SlotFound::filled) ||
+            (known.slot_width_mm && *known.slot_width_mm - clear_mm > 0.1))
+            bad.push_back(i);
+    }
+    if (looked == 0) return {};
+    const QString depth = QLatin1Char(' ') + Verdict::tr("How deep they are only gaps say.");
+    if (bad.empty())
+        return Verdict::tr("<b>By sight alone: nothing speaks against its slots</b> (%1 looked at).")
+                   .arg(looked) +
+               depth;
+    const QString names = names_of(bad, design);
+    if (2 * static_cast<int>(bad.size()) >= looked)
+        return Verdict::tr(
+                   "<b>By sight alone: a new nut.</b> Too wide, or filled before: %1, half or more of %2 "
+                   "that were looked at.")
+                   .arg(names)
+                   .arg(looked) +
+               depth;
+    return Verdict::tr(
+               "<b>By sight alone: fill and cut again %1.</b> Too wide, or filled before; the others are "
+               "fine to the eye.")
+               .arg(names) +
+           depth;
+}
+
+} // namespace
+
 QString nut_verdict_line(const State& state) {
     return decision_words(state.nut->step.decision, state);
 }
@@ -100,8 +140,12 @@ QString nut_verdict_ground(const State& state) {
 }
 
 QString nut_verdict_text(const State& state) {
-    if (!state.nut)
-        return Verdict::tr("Nothing read yet: with gap and action of a string its slot is judged here.");
+    if (!state.nut) {
+        const QString sight = by_sight(state);
+        return sight.isEmpty()
+                   ? Verdict::tr("Nothing read yet: with gap and action of a string its slot is judged here.")
+                   : sight;
+    }
     const std::vector<SlotFinding>& findings = state.nut->step.findings;
     const NutDecision& decision = state.nut->step.decision;
     const Unit unit = state.job.units.gap();
