@@ -14507,6 +14507,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>at fret %1</source>
         <translation>am Bund %1</translation>
     </message>
+    <message>
+        <source>sheet %1 of %2</source>
+        <translation>Blatt %1 von %2</translation>
+    </message>
 </context>
 <context>
     <name>shop</name>

@@ -70,6 +70,22 @@ std::vector<SheetPart> parts_of(const Job& job) {
     return out;
 }
 
+namespace {
+
+/// Beneath everything else, so that none is missed: sheet 2 of 7.
+void number_pages(std::vector<Sheet>& sheets) {
+    for (std::size_t i = 0; i < sheets.size(); ++i) {
+        Text number;
+        number.at = {SheetPage::margin_mm, SheetPage::margin_mm - 4.0};
+        number.text = with_values(translate("sheet", "sheet %1 of %2"), std::to_string(i + 1),
+                                  std::to_string(sheets.size()));
+        number.em_mm = SheetPage::small_em;
+        sheets[i].page.add(number);
+    }
+}
+
+} // namespace
+
 std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>& wanted) {
     std::vector<Sheet> sheets;
     const State& state = book.state;
@@ -82,6 +98,7 @@ std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>
         for (Sheet& sheet : name.make(name.use == Use::cut_by ? cut : written))
             sheets.push_back(std::move(sheet));
     }
+    number_pages(sheets);
     return sheets;
 }
 
