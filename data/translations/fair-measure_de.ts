@@ -5631,6 +5631,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>%1 more relief: %2 higher.</source>
         <translation>%1 mehr Krümmung: %2 höher.</translation>
     </message>
+    <message>
+        <source>The whole nut up on shims by %1; a nut that clamps is not filed.</source>
+        <translation>Der ganze Sattel auf Unterlagen um %1 hoch; ein Klemmsattel wird nicht gefeilt.</translation>
+    </message>
 </context>
 <context>
     <name>fm::Preferences</name>
@@ -7586,6 +7590,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>%1 %2 in all</source>
         <translation>%1 %2 zusammen</translation>
     </message>
+    <message>
+        <source>Raise the nut on shims</source>
+        <translation>Sattel auf Unterlagen heben</translation>
+    </message>
 </context>
 <context>
     <name>fm::StopBar</name>
@@ -8807,6 +8815,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>&lt;b&gt;By sight alone: fill and cut again %1.&lt;/b&gt; Too wide, or filled before; the others are fine to the eye.</source>
         <translation>&lt;b&gt;Nach dem Auge allein: %1 füllen und neu schneiden.&lt;/b&gt; Zu weit oder schon gefüllt; die anderen sehen gut aus.</translation>
     </message>
+    <message>
+        <source>&lt;b&gt;Raise it on shims by %1.&lt;/b&gt; A nut that clamps is not filed: it goes up as a block.</source>
+        <translation>&lt;b&gt;Auf Unterlagen um %1 heben.&lt;/b&gt; Ein Klemmsattel wird nicht gefeilt: er geht als Block hoch.</translation>
+    </message>
 </context>
 <context>
     <name>fm::VerdictView</name>
@@ -9249,6 +9261,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Slacken the strings first. Dust: mask and extraction.</source>
         <translation>Zuerst die Saiten entspannen. Staub: Maske und Absaugung.</translation>
+    </message>
+    <message>
+        <source>another one, of the height that is wanted</source>
+        <translation>ein anderer, von der gewünschten Höhe</translation>
     </message>
 </context>
 <context>

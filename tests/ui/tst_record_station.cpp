@@ -52,7 +52,8 @@ private Q_SLOTS:
 
     /// Four visits, drawn: what was done each day, what it did alone, and what a turn of its rod does.
     void an_instrument_over_time_is_drawn() {
-        window_->session().open(QStringLiteral(TEST_DATA "/seasons.fmjob"));
+        QVERIFY(QFile::copy(QStringLiteral(TEST_DATA "/seasons.fmjob"), window_.path("seasons.fmjob")));
+        window_->session().open(window_.path("seasons.fmjob"));
         window_.press(Qt::Key_9, Qt::AltModifier);
         window_.press(Qt::Key_L);
         TimePicture* picture = window_->record()->over_time();

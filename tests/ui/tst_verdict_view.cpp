@@ -96,6 +96,20 @@ private Q_SLOTS:
         window_.press(Qt::Key_V);
     }
 
+    /// A nut that clamps goes up as a block, and is not filed.
+    void a_nut_that_clamps_is_not_filed() {
+        QVERIFY(QFile::copy(QStringLiteral(TEST_DATA "/judged/locking-nut-too-low.fmjob"),
+                            window_.path("locking.fmjob")));
+        QVERIFY(window_->open(window_.path("locking.fmjob")));
+        window_->choose_station(Station::nut);
+        window_->show_verdict(true);
+        QVERIFY(view()->story().says.contains(QStringLiteral("Raise it on shims")));
+        QVERIFY(!view()->story().says.contains(QStringLiteral("then file")));
+        window_->show_plan(true);
+        for (const PlanColumn& column : window_->plan()->picture()->story().columns)
+            if (column.step == SetupStep::nut) QVERIFY(!column.says.contains(QStringLiteral("then file")));
+    }
+
     /// A nut that was only looked at is judged by the eye, and no depth is said of it.
     void a_nut_is_judged_by_sight_alone() {
         window_.again("groundswell");

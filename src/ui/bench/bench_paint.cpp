@@ -60,20 +60,25 @@ void BenchView::lay_out() {
     message_->setStyleSheet(QStringLiteral("color: %1; font-size: %2px;")
                                 .arg(theme().ink.name())
                                 .arg(std::max(14, static_cast<int>(22 * u))));
-    int right = width() - left;
-    for (QToolButton* button : {lead_, leave_}) {
-        if (button->isHidden()) continue;
-        const QSize size(button->sizeHint().width(), 34);
-        right -= size.width();
-        button->setGeometry(QRect(QPoint(right, static_cast<int>(4 * u)), size));
-        right -= 8;
-    }
+    lay_out_buttons();
     const int asks = std::max(decision_->sizeHint().height(), 80);
     decision_->setGeometry(left, top - asks - 4, width() - 2 * left, asks);
     gauge_->setGeometry(left, height() - 44, width() - 2 * left, 38);
     QPalette ground = palette();
     ground.setColor(QPalette::Window, theme().ground);
     setPalette(ground);
+}
+
+/// At the right of the head, as many as there are now.
+void BenchView::lay_out_buttons() {
+    int right = width() - static_cast<int>(margin * unit_px());
+    for (QToolButton* button : {lead_, leave_}) {
+        if (button->isHidden()) continue;
+        const QSize size(button->sizeHint().width(), 34);
+        right -= size.width();
+        button->setGeometry(QRect(QPoint(right, static_cast<int>(4 * unit_px())), size));
+        right -= 8;
+    }
 }
 
 void BenchView::resizeEvent(QResizeEvent* event) {

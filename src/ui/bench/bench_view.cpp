@@ -201,7 +201,7 @@ void BenchView::refresh() {
     leave_->setVisible(!words_.stopped && session_.state().plan && way && *way != word_of(NutChoice::leave) &&
                        !words_.all_there);
     decision_->refresh();
-    lay_out();
+    lay_out_buttons();
     hint_->setText(
         words_.all_there && !words_.stopped ? tr("Enter leads on. A reading is kept all the same.\n− Enter "
                                                  "takes the last one back. Esc leaves.")

@@ -81,6 +81,7 @@ private:
     /// The simulated hand does what the bench asks for, and its gauge is pressed.
     void simulated_pass();
     void lay_out();
+    void lay_out_buttons();
     QRectF mark_box(std::size_t place) const;
     void paint_marks(QPainter& painter) const;
     void paint_header(QPainter& painter) const;

@@ -40,6 +40,11 @@ QString decision_words(const NutDecision& decision, const State& state) {
                    "<b>Fill and cut again: %1.</b> A third of the slots or fewer, none deeper than 0.4 mm.")
             .arg(fill);
     case NutChoice::shim:
+        if (state.job.design.nut.clamping)
+            return Verdict::tr(
+                       "<b>Raise it on shims by %1.</b> A nut that clamps is not filed: it goes up as a "
+                       "block.")
+                .arg(shim);
         return Verdict::
             tr("<b>Shim the whole nut by %1, then file.</b> More than two thirds of the slots are too low.")
                 .arg(shim);

@@ -202,7 +202,14 @@ private:
         const auto two = [this](double bass, double treble) {
             return PlanView::tr("%1 bass, %2 treble").arg(length(bass), length(treble)) + unit();
         };
-        if (step.screws_mm) return two(step.screws_mm->bass_mm, step.screws_mm->treble_mm);
+        if (step.screws_mm) { // each with its way
+            const auto way = [this](double mm) {
+                return (mm < 0 ? QStringLiteral("↑") : QStringLiteral("↓")) + length(std::abs(mm));
+            };
+            return PlanView::tr("%1 bass, %2 treble")
+                       .arg(way(step.screws_mm->bass_mm), way(step.screws_mm->treble_mm)) +
+                   unit();
+        }
         if (design_.saddle.by_screws()) return PlanView::tr("each its own");
         if (step.cut.pack_mm > 0) return PlanView::tr("pack %1").arg(length(step.cut.pack_mm)) + unit();
         return two(step.cut.bottom_mm.bass_mm, step.cut.bottom_mm.treble_mm);

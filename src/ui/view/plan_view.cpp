@@ -108,7 +108,7 @@ void PlanView::refresh() {
     shown_->setVisible(made.has_value());
     shown_->set_chosen(table_ ? 1 : 0);
     stack_->setCurrentWidget(made && !table_ ? static_cast<QWidget*>(picture_) : page_);
-    if (made && !table_) ask_least();
+    if (made && !table_ && !stop_at(state.stops, BenchPart::saddle)) ask_least();
 }
 
 /// Worked out beside the window: the picture is there first.

@@ -81,6 +81,9 @@ QString nut_words(const State& state, const NutDecision& decision) {
         return PlanView::tr(
             "File the slots; each with a file of its own width, stopping two standard deviations early.");
     case NutChoice::shim:
+        if (state.job.design.nut.clamping)
+            return PlanView::tr("The whole nut up on shims by %1; a nut that clamps is not filed.")
+                .arg(length_with_unit(decision.shim_mm.value_or(0), unit));
         return PlanView::tr("Shim of %1 under the whole nut, then file what stands too high.")
             .arg(length_with_unit(decision.shim_mm.value_or(0), unit));
     case NutChoice::fill:

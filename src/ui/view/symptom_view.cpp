@@ -349,7 +349,10 @@ void SymptomView::answer(std::size_t at, std::optional<TestResult> result) {
     entry.replaces = open_;
     const auto problems = session_.commit(tr("test made: %1").arg(words_of("cause." + id)),
                                           with_record_entry(session_.document(), entry));
-    if (!problems.empty()) return Q_EMIT refused(session_.told(problems));
+    if (!problems.empty()) {
+        ask(); // the row is as it was
+        return Q_EMIT refused(session_.told(problems));
+    }
     // Where nothing changed, what is likeliest now leads on.
     if (result == TestResult::same) return;
     for (std::size_t i = 0; i < found_.causes.size(); ++i)

@@ -232,7 +232,8 @@ private:
             if (way.can_be) story.under_bass_mm = story.under_treble_mm = decision.shim_mm.value_or(0.0);
             break;
         case NutChoice::replace:
-            story.does = design_.nut.material.empty()
+            story.does = design_.nut.clamping ? VerdictView::tr("another one, of the height that is wanted")
+                         : design_.nut.material.empty()
                              ? VerdictView::tr("from a blank, by its sheet")
                              : VerdictView::tr("from a blank of %1, by its sheet")
                                    .arg(QString::fromStdString(material_name(design_.nut.material)));

@@ -94,7 +94,9 @@ QString next_at_nut(const State& state) {
     case NutChoice::file: return StationWords::tr("File to the gaps wanted");
     case NutChoice::below: return StationWords::tr("Take it down from below");
     case NutChoice::fill: return StationWords::tr("Fill the low or wide slots");
-    case NutChoice::shim: return StationWords::tr("Shim the nut, then file");
+    case NutChoice::shim:
+        return state.job.design.nut.clamping ? StationWords::tr("Raise the nut on shims")
+                                             : StationWords::tr("Shim the nut, then file");
     case NutChoice::replace: return StationWords::tr("Make a new nut");
     case NutChoice::choose: return StationWords::tr("Shim or fill: decide");
     }
