@@ -1,5 +1,6 @@
 #include "ui/bench/bench_gauge.h"
 
+#include "settings/settings.h"
 #include "ui/look/plain_button.h"
 
 #include <QComboBox>
@@ -9,7 +10,6 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QProcess>
-#include <QSettings>
 
 #include <algorithm>
 #include <array>
@@ -17,13 +17,9 @@
 namespace fm {
 
 namespace {
-const QString port_key = QStringLiteral("gauge/port");
-const QString unit_key = QStringLiteral("gauge/unit");
-const QString kind_key = QStringLiteral("gauge/kind");
 constexpr int start_ms = 5000;
 constexpr int answer_ms = 400;
 constexpr double simulated_u_mm = 0.015;
-constexpr std::array kinds{"dial", "caliper"}; // in the job file
 } // namespace
 
 BenchGauge::BenchGauge(QWidget* parent)
@@ -47,13 +43,12 @@ BenchGauge::BenchGauge(QWidget* parent)
     units_->setMinimumHeight(34);
     units_->setAccessibleName(tr("Unit of a gauge that does not say it"));
     units_->setToolTip(tr("Unit of a gauge that does not say it"));
-    units_->setCurrentText(QSettings().value(unit_key, QStringLiteral("mm")).toString());
-    kinds_->addItems({tr("dial gauge"), tr("caliper")}); // as in `kinds`
+    units_->setCurrentText(QString::fromLatin1(word_of(settings::gauge_unit()).data()));
+    kinds_->addItems({tr("dial gauge"), tr("caliper")}); // as in `gauge_kinds`
     kinds_->setMinimumHeight(34);
     kinds_->setAccessibleName(tr("Kind of the gauge"));
     kinds_->setToolTip(tr("Kind of the gauge: how sure its readings are"));
-    kinds_->setCurrentIndex(
-        std::clamp(QSettings().value(kind_key).toInt(), 0, static_cast<int>(kinds.size()) - 1));
+    kinds_->setCurrentIndex(static_cast<int>(settings::gauge_kind()));
     status_->setAccessibleName(tr("Gauge"));
     for (QWidget* each : std::initializer_list<QWidget*>{ports_, units_, kinds_, connect_, simulate_})
         row->addWidget(each);
@@ -64,12 +59,13 @@ BenchGauge::BenchGauge(QWidget* parent)
         if (process_) return disconnect_gauge();
         if (simulate_open_job) simulate_open_job();
     });
-    connect(units_, &QComboBox::currentTextChanged, this, [this](const QString& unit) {
-        QSettings().setValue(unit_key, unit);
-        serial_.set_unit(unit == QLatin1String("in") ? Unit::in : Unit::mm);
+    connect(units_, &QComboBox::currentTextChanged, this, [this](const QString& words) {
+        const Unit unit = words == QLatin1String("in") ? Unit::in : Unit::mm;
+        settings::keep_gauge_unit(unit);
+        serial_.set_unit(unit);
     });
     connect(kinds_, &QComboBox::currentIndexChanged, this, [this](int kind) {
-        QSettings().setValue(kind_key, kind);
+        settings::keep_gauge_kind(static_cast<std::size_t>(kind));
         Q_EMIT changed();
     });
     start_.setSingleShot(true);
@@ -101,7 +97,7 @@ BenchGauge::~BenchGauge() {
 
 void BenchGauge::fill_ports() {
     ports_->clear();
-    const QString last = QSettings().value(port_key).toString();
+    const QString last = settings::gauge_port();
     QStringList names = SerialGauge::ports();
     if (!last.isEmpty() && !names.contains(last)) names.prepend(last);
     ports_->addItems(names);
@@ -133,7 +129,7 @@ QString BenchGauge::status_words() const {
 
 std::string BenchGauge::word() const {
     if (!serial_.is_open()) return {};
-    return process_ ? kinds.front() : kinds[static_cast<std::size_t>(kinds_->currentIndex())];
+    return process_ ? settings::gauge_kinds.front() : settings::gauge_kinds[static_cast<std::size_t>(kinds_->currentIndex())];
 }
 
 std::optional<double> BenchGauge::u_mm() const {
@@ -148,7 +144,7 @@ void BenchGauge::listen(const QString& port) {
     if (!problem.isEmpty())
         Q_EMIT said(problem);
     else if (!process_)
-        QSettings().setValue(port_key, port.trimmed());
+        settings::keep_gauge_port(port.trimmed());
     show_status();
 }
 

@@ -2,11 +2,11 @@
 
 #include "core/words/length.h"
 #include "core/words/word_of.h"
+#include "settings/settings.h"
 #include "ui/bench/bench_gauge.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
-#include "ui/state/plan_order.h"
 
 #include <QApplication>
 #include <QKeyEvent>
@@ -171,7 +171,7 @@ void BenchView::lead_on() {
 }
 
 void BenchView::walk_parts(int step) {
-    const auto parts = parts_in_order(plan_order());
+    const auto parts = parts_in_order(settings::plan_order());
     const auto here = std::find(parts.begin(), parts.end(), worker_.part()) - parts.begin();
     const auto there = here + step;
     if (there >= 0 && there < static_cast<std::ptrdiff_t>(parts.size()))

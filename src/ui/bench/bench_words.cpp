@@ -1,11 +1,11 @@
 #include "ui/bench/bench_words.h"
 
 #include "core/shop/tools.h"
+#include "settings/settings.h"
 #include "ui/bench/bench_view.h"
 #include "ui/field/decision_bar.h"
 #include "ui/field/stop_bar.h"
 #include "ui/look/texts.h"
-#include "ui/state/plan_order.h"
 
 #include <algorithm>
 #include <cmath>
@@ -102,11 +102,11 @@ void say_way(BenchWords& words, const State& state, const BenchWorker& bench, co
                                                     [](const Filing& each) { return each.done(); });
     if (!state.plan) return;
     const Plan& plan = *state.plan;
-    if (const auto skipped = skipped_before(plan, plan_order(), part); skipped && !words.all_there) {
+    if (const auto skipped = skipped_before(plan, settings::plan_order(), part); skipped && !words.all_there) {
         words.leads_to = skipped;
         words.first = BenchView::tr("▲ First %1: it moves what is read here").arg(part_name(*skipped));
     } else if (words.all_there) {
-        const auto next = next_part(plan, plan_order());
+        const auto next = next_part(plan, settings::plan_order());
         if (next != part) words.leads_to = next;
     }
     if (part == BenchPart::relief || bench.whole()) return;

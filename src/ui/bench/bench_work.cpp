@@ -3,11 +3,11 @@
 #include "core/design/inputs.h"
 #include "core/words/word_of.h"
 #include "job/read/story.h"
+#include "settings/settings.h"
 #include "ui/look/texts.h"
 #include "ui/state/record_time.h"
 
 #include <QDateTime>
-#include <QSettings>
 
 #include <algorithm>
 #include <cmath>
@@ -17,7 +17,6 @@ namespace fm {
 namespace {
 constexpr int most_eighths = 4;  // half a turn at once is more than any rod should be given
 constexpr double proud_mm = 0.2; // a filled slot is filled proud and cut anew
-const QString choice_key = QStringLiteral("bench/choice");
 } // namespace
 
 BenchWorker::BenchWorker(Session& session, QObject* parent) : QObject(parent), session_(session) {}
@@ -87,7 +86,7 @@ QString BenchWorker::commit(const QString& name, const BenchEntry& entry) {
     session_.begin_sitting(
         QDateTime::currentDateTime().addMSecs(1).toString(QStringLiteral("yyyy-MM-ddTHH:mm:ss.zzz")));
     steps_.push_back(session_.undo_stack()->index());
-    QSettings().remove(choice_key);
+    settings::forget_bench_choice();
     turned_ = 0;
     session_.save();
     refresh();
@@ -172,7 +171,7 @@ QString BenchWorker::take_back() {
         steps_.clear();
     } else
         return tr("Nothing was read at the bench last: there is nothing to take back");
-    QSettings().remove(choice_key);
+    settings::forget_bench_choice();
     session_.save();
     refresh();
     return {};
@@ -198,17 +197,15 @@ void BenchWorker::choose(std::size_t string) {
 }
 
 void BenchWorker::remember_choice() const {
-    QSettings().setValue(choice_key, QStringList{session_.path(), QString::fromLatin1(word_of(part_).data()),
-                                                 QString::number(entries()), QString::number(place_)});
+    settings::keep_bench_choice(
+        {.job = session_.path(), .part = part_, .readings = entries(), .place = place_});
 }
 
 std::optional<std::size_t> BenchWorker::remembered_choice() const {
-    const QStringList kept = QSettings().value(choice_key).toStringList();
-    if (kept.size() != 4 || kept[0] != session_.path() ||
-        kept[1] != QString::fromLatin1(word_of(part_).data()) || kept[2] != QString::number(entries()))
-        return std::nullopt;
-    const auto place = static_cast<std::size_t>(kept[3].toUInt());
-    return place < filings_.size() ? std::optional(place) : std::nullopt;
+    const auto kept = settings::bench_choice();
+    const bool holds =
+        kept && kept->job == session_.path() && kept->part == part_ && kept->readings == entries();
+    return holds && kept->place < filings_.size() ? std::optional(kept->place) : std::nullopt;
 }
 
 std::optional<double> BenchWorker::in_other_unit(double mm) const {

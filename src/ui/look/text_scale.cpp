@@ -1,9 +1,10 @@
 #include "ui/look/text_scale.h"
 
+#include "settings/settings.h"
+
 #include <QApplication>
 #include <QFontInfo>
 #include <QScreen>
-#include <QSettings>
 
 #include <algorithm>
 #include <cmath>
@@ -17,7 +18,6 @@ constexpr const char* said =
 constexpr double usual_px = 12;      // nine points at 96 dots an inch
 constexpr double usual_to_px = 15.5; // and eleven points: what desktops call normal
 constexpr double most = 2.5;
-constexpr const char* kept_key = "text_size";
 } // namespace
 
 namespace {
@@ -44,18 +44,14 @@ int text_size_now() {
     bool said_so = false;
     const double scale = qEnvironmentVariable("QT_SCALE_FACTOR").toDouble(&said_so);
     const double percent = said_so ? 100.0 * scale : 100.0;
+    using settings::text_sizes;
     return *std::min_element(text_sizes.begin(), text_sizes.end(), [percent](int a, int b) {
         return std::abs(a - percent) < std::abs(b - percent);
     });
 }
 
-void keep_text_size(int percent) {
-    QSettings settings;
-    settings.setValue(QLatin1String(kept_key), percent);
-    settings.sync();
-}
-
 int text_size_beside(int percent, int steps) {
+    using settings::text_sizes;
     const auto now = std::find(text_sizes.begin(), text_sizes.end(), percent) - text_sizes.begin();
     const auto last = static_cast<std::ptrdiff_t>(text_sizes.size()) - 1;
     return text_sizes[static_cast<std::size_t>(std::clamp(now + steps, std::ptrdiff_t(0), last))];
@@ -65,9 +61,9 @@ void follow_text_scale(const QApplication& app, char** argv) {
     if (qEnvironmentVariableIsSet("QT_SCALE_FACTOR") || qEnvironmentVariableIsSet(said)) return;
     const bool drawn_only =
         QGuiApplication::platformName() == QLatin1String("offscreen"); // for nobody's eyes
-    const int chosen = drawn_only ? 0 : QSettings().value(QLatin1String(kept_key)).toInt();
+    const std::optional<int> chosen = drawn_only ? std::nullopt : settings::text_size();
     const double scale =
-        chosen > 0 ? std::min(chosen / 100.0, room_for_scale(app, least_window)) : wanted_text_scale(app);
+        chosen ? std::min(*chosen / 100.0, room_for_scale(app, least_window)) : wanted_text_scale(app);
     if (scale < 1.05) return;
     qputenv(said, QByteArray::number(scale));
     qputenv("QT_SCALE_FACTOR", QByteArray::number(scale));

@@ -2,7 +2,6 @@
 
 #include <QSize>
 
-#include <array>
 #include <string>
 #include <vector>
 
@@ -14,12 +13,8 @@ namespace fm {
 /// the window: 1 for usual sizes, up to 2.5.
 double wanted_text_scale(const QApplication& app);
 
-/// Sizes of the text a person can choose, in percent of the usual.
-inline constexpr std::array text_sizes{100, 115, 130, 150, 175, 200};
-/// The one that holds, the nearest of these.
+/// The size of the text that holds, the nearest of those a person can choose (`settings::text_sizes`).
 int text_size_now();
-/// Keeps another for this and every start. @param percent one of them
-void keep_text_size(int percent);
 /// The next larger or smaller of these.
 int text_size_beside(int percent, int steps);
 

@@ -4,9 +4,9 @@
 #include "core/words/word_of.h"
 #include "job/edits/bench_edits.h"
 #include "job/read/story.h"
+#include "settings/settings.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
-#include "ui/state/plan_order.h"
 #include "ui/view/plan_least.h"
 #include "ui/view/plan_words.h"
 #include "ui/view/verdict_story.h"
@@ -84,7 +84,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
 }
 
 void PlanView::choose_order(PlanOrder order) {
-    keep_plan_order(order);
+    settings::keep_plan_order(order);
     refresh();
 }
 

@@ -1,11 +1,11 @@
 #pragma once
 #include "core/found/plan.h"
+#include "settings/settings.h"
 #include "ui/field/choice_row.h"
 #include "ui/field/decision_bar.h"
 #include "ui/field/stop_bar.h"
 #include "ui/frame/window_page.h"
 #include "ui/look/off_thread.h"
-#include "ui/state/plan_order.h"
 #include "ui/state/session.h"
 #include "ui/view/plan_picture.h"
 
@@ -29,7 +29,7 @@ public:
     void show_other_side(bool shown) override;
     StopBar* stop_bar() { return stop_; }
     DecisionBar* decision_bar() { return decision_; }
-    static PlanOrder order() { return plan_order(); }
+    static PlanOrder order() { return settings::plan_order(); }
     void choose_order(PlanOrder order);
 
 Q_SIGNALS:

@@ -1,3 +1,4 @@
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/endings.h"
 #include "ui/look/text_scale.h"
@@ -38,14 +39,6 @@ void speak(QApplication& app, const QString& language, std::vector<std::unique_p
     }
 }
 
-/// Settings of versions that named no organisation.
-void take_over_settings() {
-    QSettings now;
-    if (!now.allKeys().isEmpty()) return;
-    const QSettings before(QStringLiteral("Unknown Organization"), QStringLiteral("fair-measure"));
-    for (const QString& key : before.allKeys()) now.setValue(key, before.value(key));
-}
-
 } // namespace
 
 int main(int argc, char** argv) {
@@ -75,9 +68,8 @@ int main(int argc, char** argv) {
     if (!options.picture.isEmpty())
         QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, no_trace.path());
     else
-        take_over_settings();
-    QString language = options.language.isEmpty() ? QSettings().value(QStringLiteral("language")).toString()
-                                                  : options.language;
+        fm::settings::take_over_older();
+    QString language = options.language.isEmpty() ? fm::settings::language() : options.language;
     speak(app, language, translators);
     if (!options.picture.isEmpty()) return fm::take_picture(options);
     fm::MainWindow* shown = nullptr;
@@ -102,7 +94,7 @@ int main(int argc, char** argv) {
             return 3;
         }
         QObject::connect(window.get(), &fm::MainWindow::language_chosen, &app, [&](const QString& chosen) {
-            QSettings().setValue(QStringLiteral("language"), chosen);
+            fm::settings::keep_language(chosen);
             language = chosen;
             options = fm::as_it_stands(options, *window);
             again = window->close(); // a job that cannot be saved stays, and its window with it
@@ -122,7 +114,7 @@ int main(int argc, char** argv) {
         if (again) speak(app, language, translators);
     }
     if (text_size > 0 && !ended && code == 0) {
-        fm::keep_text_size(text_size);
+        fm::settings::keep_text_size(text_size);
         std::vector<std::string> words;
         for (const QString& word : fm::words_of_start(options)) words.push_back(word.toStdString());
         fm::begin_again(words);

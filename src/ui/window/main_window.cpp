@@ -2,6 +2,7 @@
 
 #include "core/words/word_of.h"
 #include "job/edits/edits.h"
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/keep_typed.h"
 #include "ui/look/text_scale.h"
@@ -16,7 +17,6 @@
 #include <QHBoxLayout>
 #include <QMimeData>
 #include <QScrollArea>
-#include <QSettings>
 #include <QTimer>
 #include <QToolButton>
 #include <QUrl>
@@ -105,13 +105,13 @@ void MainWindow::connect_parts() {
         if (bench_) bench_->worker().begin(bench_->worker().part()); // what its hand does counts from here
         restore_view();
         if (session_.read_only()) say(session_.read_only_why());
-        QSettings().setValue(QStringLiteral("last"), session_.path());
-        remember(session_.path());
+        settings::keep_last_job(session_.path());
+        settings::keep_recent_job(session_.path());
         named_by_ = QString::fromStdString(session_.state().job.title);
     });
     connect(&session_, &Session::moved, this, [this] {
-        QSettings().setValue(QStringLiteral("last"), session_.path());
-        remember(session_.path());
+        settings::keep_last_job(session_.path());
+        settings::keep_recent_job(session_.path());
     });
     // Not in the midst of a step.
     connect(&session_, &Session::kept, this, &MainWindow::follow_title, Qt::QueuedConnection);

@@ -188,11 +188,10 @@ private:
     void step_string(int by);
     void next_unit();
     void fill_recent();
-    void remember(const QString& path);
-    /// Where a job was looked at last: kept beside the recent jobs, never in the job.
     /// Opens what was picked; the open job stays as it is, with its steps to undo, unless its file was
     /// changed.
     void go_to_job(const QString& path);
+    /// Where a job was looked at last: kept beside the recent jobs, never in the job.
     void keep_view();
     void restore_view();
     QString path_for_job(const QString& title, const QString& start);

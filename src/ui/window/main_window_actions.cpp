@@ -1,5 +1,6 @@
 // What the window's actions do.
 #include "core/words/word_of.h"
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/drawing/paint.h"
 #include "ui/look/texts.h"
@@ -13,12 +14,10 @@
 #include <QLabel>
 #include <QLocale>
 #include <QMenuBar>
-#include <QSettings>
 
 namespace fm {
 
 namespace {
-constexpr int most_recent = 8;
 } // namespace
 
 void MainWindow::open_demo() {
@@ -70,7 +69,7 @@ void MainWindow::go_to_bench(BenchPart part) {
 
 void MainWindow::choose_evening(bool evening) {
     apply_theme(evening);
-    QSettings().setValue(QStringLiteral("evening"), evening);
+    settings::keep_evening(evening);
 }
 
 void MainWindow::show_shop(const char* list) {
@@ -93,10 +92,9 @@ void MainWindow::show_preferences() {
         connect(preferences_, &Preferences::text_size_chosen, this, &MainWindow::text_size_chosen);
         connect(preferences_, &Preferences::evening_chosen, this, &MainWindow::choose_evening);
         connect(preferences_, &Preferences::paper_chosen, this, [this](bool letter) {
-            QSettings().setValue(QStringLiteral("paper"),
-                                 letter ? QStringLiteral("letter") : QStringLiteral("a4"));
+            settings::keep_paper(letter ? Paper::letter : Paper::a4);
             if (stations_[static_cast<std::size_t>(Station::sheets)].page)
-                sheets()->choose_paper(letter ? Paper::letter : Paper::a4);
+                sheets()->choose_paper(settings::paper());
         });
     }
     preferences_->show();
@@ -186,53 +184,41 @@ QString MainWindow::overlay() const {
     return overlay_ && overlay_->isVisible() ? overlay_->text() : QString();
 }
 
-void MainWindow::remember(const QString& path) {
-    QSettings settings;
-    QStringList paths = settings.value(QStringLiteral("recent")).toStringList();
-    paths.removeAll(path);
-    paths.prepend(path);
-    settings.setValue(QStringLiteral("recent"), QStringList(paths.mid(0, most_recent)));
-}
-
 void MainWindow::keep_view() {
     if (!session_.is_open()) return;
-    const QStringList view{QString::number(view_.string),
-                           QString::number(static_cast<int>(view_.datum)),
-                           QString::number(static_cast<int>(view_.stage)),
-                           QString::number(static_cast<int>(view_.side)),
-                           QString::number(nut()->pages()->page()),
-                           QString::fromLatin1(word_of(view_.station).data()),
-                           bench_ && !bench_->isHidden()
-                               ? QString::fromLatin1(word_of(bench_->worker().part()).data())
-                               : QString()};
-    QSettings settings;
-    settings.setValue(QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex()), view);
+    settings::JobView view;
+    view.string = static_cast<int>(view_.string);
+    view.datum = static_cast<int>(view_.datum);
+    view.stage = static_cast<int>(view_.stage);
+    view.side = static_cast<int>(view_.side);
+    view.page = nut()->pages()->page();
+    view.station = QString::fromLatin1(word_of(view_.station).data());
+    if (bench_ && !bench_->isHidden()) view.bench = bench_->worker().part();
+    settings::keep_view(session_.path(), view);
 }
 
 void MainWindow::restore_view() {
     view_ = ViewState{};
-    const QString key = QStringLiteral("views/") + QString::fromLatin1(session_.path().toUtf8().toHex());
-    const QStringList kept = QSettings().value(key).toStringList();
-    if (kept.size() != 7) {
+    const auto kept = settings::view_of(session_.path());
+    if (!kept) {
         if (bench_ && !bench_->isHidden()) bench_->leave();
         return;
     }
-    const auto number = [&](int at, int most) { return std::clamp(kept[at].toInt(), 0, most); };
-    view_.string =
-        static_cast<std::size_t>(number(0, static_cast<int>(session_.state().job.design.strings.size()) - 1));
-    view_.datum = static_cast<Datum>(number(1, 3));
-    view_.stage = static_cast<CutStage>(number(2, 1));
-    view_.side = static_cast<NutSide>(number(3, 1));
-    nut()->pages()->show_page(number(4, nut()->pages()->page_count() - 1));
-    view_.station = of_word<Station>(kept[5].toStdString()).value_or(view_.station);
+    view_.string = std::min(static_cast<std::size_t>(kept->string),
+                            session_.state().job.design.strings.size() - 1);
+    view_.datum = static_cast<Datum>(std::min(kept->datum, static_cast<int>(Datum::blank_top)));
+    view_.stage = static_cast<CutStage>(std::min(kept->stage, static_cast<int>(CutStage::fitted)));
+    view_.side = static_cast<NutSide>(std::min(kept->side, static_cast<int>(NutSide::target)));
+    nut()->pages()->show_page(std::min(kept->page, nut()->pages()->page_count() - 1));
+    view_.station = of_word<Station>(kept->station.toStdString()).value_or(view_.station);
     key_name_ = first_number();
-    if (const auto part = of_word<BenchPart>(kept[6].toStdString())) return go_to_bench(*part);
+    if (kept->bench) return go_to_bench(*kept->bench);
     if (bench_ && !bench_->isHidden()) bench_->leave();
 }
 
 void MainWindow::fill_recent() {
     recent_->clear();
-    for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList()) {
+    for (const QString& path : settings::recent_jobs()) {
         QAction* action = recent_->addAction(QFileInfo(path).completeBaseName());
         action->setToolTip(path);
         connect(action, &QAction::triggered, this, [this, path] { go_to_job(path); });

@@ -1,6 +1,6 @@
 // What fills the window: stations and pages, each made when it is first gone to, so that opening does not
 // wait for all.
-#include "ui/state/plan_order.h"
+#include "settings/settings.h"
 #include "ui/window/main_window.h"
 
 #include <QHBoxLayout>
@@ -120,9 +120,9 @@ void MainWindow::go_next() {
     const State& state = session_.state();
     const bool on_page = view_.page != Page::station;
     if (state.plan && (view_.page == Page::plan || bench_part(view_.station))) {
-        const auto next = next_part(*state.plan, plan_order());
+        const auto next = next_part(*state.plan, settings::plan_order());
         const auto here = bench_part(view_.station);
-        const bool skips = here && skipped_before(*state.plan, plan_order(), *here);
+        const bool skips = here && skipped_before(*state.plan, settings::plan_order(), *here);
         if (next && (view_.page == Page::plan || skips)) return go_to_bench(*next);
     }
     if (on_page) show_page(view_.page, false);

@@ -1,13 +1,13 @@
 #include "ui/window/preferences.h"
 
 #include "core/words/word_of.h"
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/text_scale.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
 #include <QGridLayout>
-#include <QSettings>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -51,7 +51,7 @@ Preferences::Preferences(Session& session, QWidget* parent)
                     options_of({tr("of the system"), QStringLiteral("English"), QStringLiteral("Deutsch")}));
     theme_ = row(tr("Colours"), options_of({tr("day"), tr("evening")}));
     QStringList sizes;
-    for (const int percent : text_sizes) sizes << QStringLiteral("%1 %").arg(percent);
+    for (const int percent : settings::text_sizes) sizes << QStringLiteral("%1 %").arg(percent);
     size_ = row(tr("Text size (Ctrl+plus, Ctrl+minus, Ctrl+0)"), options_of(sizes));
     heading(tr("New jobs"));
     QStringList names;
@@ -112,7 +112,7 @@ Preferences::Preferences(Session& session, QWidget* parent)
     });
     connect(theme_, &ChoiceRow::picked, this, [this](int index) { Q_EMIT evening_chosen(index == 1); });
     connect(size_, &ChoiceRow::picked, this,
-            [this](int index) { Q_EMIT text_size_chosen(text_sizes[static_cast<std::size_t>(index)]); });
+            [this](int index) { Q_EMIT text_size_chosen(settings::text_sizes[static_cast<std::size_t>(index)]); });
     connect(unit_, &ChoiceRow::picked, this, [this](int index) {
         keep_new_jobs("units", {});
         keep_new_jobs("unit", std::string(word_of(units[static_cast<std::size_t>(index)])));
@@ -135,9 +135,9 @@ void Preferences::showEvent(QShowEvent* event) {
 
 void Preferences::show_kept() {
     language_->set_chosen(
-        place_in(languages, QSettings().value(QStringLiteral("language")).toString().toStdString()));
+        place_in(languages, settings::language().toStdString()));
     theme_->set_chosen(theme().evening ? 1 : 0);
-    size_->set_chosen(place_in(text_sizes, text_size_now()));
+    size_->set_chosen(place_in(settings::text_sizes, text_size_now()));
     const Value& kept = session_.workshop().new_jobs();
     const auto word = [&kept](const char* key, const char* otherwise) {
         const Value* value = fm::find(kept, key);
@@ -158,8 +158,7 @@ void Preferences::show_kept() {
         static_cast<int>(of_word<PlayingHand>(word("player.hand", "normal")).value_or(PlayingHand::normal)));
     near_->set_chosen(place_in(near_limits, session_.workshop().intonation().near_cents));
     sounds_->set_chosen(session_.workshop().bench().sounds ? 1 : 0);
-    const bool letter = QSettings().value(QStringLiteral("paper")).toString() == QLatin1String("letter");
-    paper_->set_chosen(letter ? 1 : 0);
+    paper_->set_chosen(settings::paper() == Paper::letter ? 1 : 0);
 }
 
 void Preferences::keep_new_jobs(const std::string& key, const std::string& word) {

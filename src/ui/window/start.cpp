@@ -2,6 +2,7 @@
 
 #include "core/words/word_of.h"
 #include "job/edits/string_edits.h"
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/plain_labels.h"
 #include "ui/look/texts.h"
@@ -14,7 +15,6 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QScreen>
-#include <QSettings>
 #include <QStandardPaths>
 #include <QStyleFactory>
 #include <QTemporaryDir>
@@ -32,8 +32,6 @@ namespace fm {
 
 namespace {
 
-constexpr const char* window_key = "window";
-const QString opening_key = QStringLiteral("opening");
 constexpr int shown_after_ms = 500;
 
 /// What --measure takes, in the order of BoardMeasure.
@@ -220,7 +218,7 @@ QString job_path(const QString& job, const Workshop& workshop) {
 }
 
 bool wants_evening(const StartOptions& options) {
-    if (options.theme.isEmpty()) return QSettings().value(QStringLiteral("evening")).toBool();
+    if (options.theme.isEmpty()) return settings::evening();
     return options.theme == QLatin1String("evening");
 }
 
@@ -275,14 +273,12 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
     QString job = options.job;
     if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
     // What nobody named is not opened again where the last start did not come to its end over it.
-    const QString unfinished = job.isEmpty() ? QSettings().value(opening_key).toString() : QString();
-    if (job.isEmpty()) job = QSettings().value(QStringLiteral("last")).toString();
+    const QString unfinished = job.isEmpty() ? settings::opening_job() : QString();
+    if (job.isEmpty()) job = settings::last_job();
     const QString path = job.isEmpty() ? QString() : job_path(job, workshop);
     const bool held_back = !unfinished.isEmpty() && unfinished == path;
     if (!path.isEmpty() && !held_back) {
-        QSettings settings;
-        settings.setValue(opening_key, path);
-        settings.sync();
+        settings::keep_opening_job(path);
         window->open(path);
     }
     show_as_asked(*window, options);
@@ -293,7 +289,7 @@ std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString
                            "it, or another job.")
                 .arg(path));
     // It came to its end once it has been shown.
-    QTimer::singleShot(shown_after_ms, window.get(), [] { QSettings().remove(opening_key); });
+    QTimer::singleShot(shown_after_ms, window.get(), [] { settings::keep_opening_job({}); });
     return window;
 }
 
@@ -346,7 +342,7 @@ QStringList words_of_start(const StartOptions& options) {
 }
 
 void remember_window(const MainWindow& window) {
-    QSettings().setValue(QLatin1String(window_key), window.saveGeometry());
+    settings::keep_window_geometry(window.saveGeometry());
 }
 
 std::unique_ptr<MainWindow> started_window(const StartOptions& options) {
@@ -356,7 +352,7 @@ std::unique_ptr<MainWindow> started_window(const StartOptions& options) {
         copy_demo_workshop(folder);
     }
     auto window = window_on(options, folder);
-    if (!options.sized) window->restoreGeometry(QSettings().value(QLatin1String(window_key)).toByteArray());
+    if (!options.sized) window->restoreGeometry(settings::window_geometry());
     // It fits the screen it opens on.
     if (const QScreen* screen = QGuiApplication::primaryScreen())
         window->resize(window->size().boundedTo(screen->availableSize()));

@@ -1,13 +1,13 @@
 #include "ui/window/station_path.h"
 
 #include "core/design/assumed.h"
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/decision_bar.h"
 #include "ui/field/stop_bar.h"
 #include "ui/look/restyle.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
-#include "ui/state/plan_order.h"
 
 #include <QFileInfo>
 #include <QGridLayout>
@@ -237,7 +237,7 @@ QString StationPath::next_words() const {
     const auto part = bench_part(view_.station);
     if (part && stop_at(state.stops, *part)) return tr("Stop: the plan (N) says why");
     if (part && state.plan)
-        if (const auto skipped = skipped_before(*state.plan, plan_order(), *part))
+        if (const auto skipped = skipped_before(*state.plan, settings::plan_order(), *part))
             return tr("First %1").arg(part_name(*skipped));
     if (view_.station == Station::sheets && sheets_changed_) return tr("Print again what has changed");
     return kinds_[static_cast<std::size_t>(view_.station)].next(state);

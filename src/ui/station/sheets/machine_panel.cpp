@@ -2,6 +2,7 @@
 
 #include "core/words/word_of.h"
 #include "job/document/job_file.h"
+#include "settings/settings.h"
 #include "sheet/machine/solid.h"
 #include "ui/look/texts.h"
 
@@ -9,14 +10,12 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QSettings>
 #include <QToolButton>
 
 namespace fm {
 
 namespace {
 
-const QString cutter_key = QStringLiteral("sheets/cutter_mm");
 
 } // namespace
 
@@ -52,8 +51,7 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
     unreached_->setAccessibleName(tr("What the cutter does not reach"));
     column->addWidget(unreached_);
     part_->set_chosen(0);
-    const double kept = QSettings().value(cutter_key).toDouble();
-    if (kept > 0) cutter_mm_ = kept;
+    cutter_mm_ = settings::cutter_mm();
     connect(part_, &ChoiceRow::picked, this, &MachinePanel::show_unreached);
     connect(cutter_, &ValueField::committed, this, [this](double mm) {
         if (mm == 0) return choose_cutter({});
@@ -79,7 +77,7 @@ void MachinePanel::choose(MachinePartKind kind) {
 
 void MachinePanel::choose_cutter(std::optional<double> mm) {
     cutter_mm_ = mm;
-    QSettings().setValue(cutter_key, mm.value_or(0.0));
+    settings::keep_cutter_mm(mm);
     refresh();
 }
 

@@ -1,23 +1,17 @@
 #include "ui/station/sheets/printer_panel.h"
 
 #include "core/shop/printer.h"
+#include "settings/settings.h"
 #include "ui/look/texts.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QMenu>
-#include <QSettings>
 
 namespace fm {
 
-namespace {
-
-const QString kept_key = QStringLiteral("sheets/printer");
-
-} // namespace
-
 PrinterPanel::PrinterPanel(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session), name_(QSettings().value(kept_key).toString()),
+    : QWidget(parent), session_(session), name_(settings::sheet_printer()),
       printers_(new QToolButton),
       new_name_(new TextField(QStringLiteral("printer"), tr("Name of the printer"))) {
     auto* column = new QVBoxLayout(this);
@@ -72,7 +66,7 @@ const ShopPrinter* PrinterPanel::chosen() const {
 void PrinterPanel::choose(const QString& name) {
     name_ = name;
     typed_mm_[0] = typed_mm_[1] = 0;
-    QSettings().setValue(kept_key, name_);
+    settings::keep_sheet_printer(name_);
     refresh();
     Q_EMIT picked();
 }

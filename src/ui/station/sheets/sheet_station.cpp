@@ -2,6 +2,7 @@
 
 #include "core/words/word_of.h"
 #include "job/document/job_file.h"
+#include "settings/settings.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/look/flow_layout.h"
 #include "ui/look/plain_button.h"
@@ -16,7 +17,6 @@
 #include <QPainter>
 #include <QPrintDialog>
 #include <QScrollArea>
-#include <QSettings>
 #include <QToolButton>
 #include <QTranslator>
 #include <QVBoxLayout>
@@ -151,26 +151,23 @@ void SheetStation::choose_paper(Paper paper) {
 }
 
 void SheetStation::keep() const {
-    QStringList words;
+    std::vector<SheetPart> parts;
     for (const auto& [part, box] : boxes_)
-        if (box->isChecked()) words << QLatin1String(word_of(part));
-    QSettings settings;
-    settings.setValue(QStringLiteral("sheets/parts"), words);
-    settings.setValue(QStringLiteral("paper"),
-                      paper_->chosen() == 1 ? QStringLiteral("letter") : QStringLiteral("a4"));
-    settings.setValue(QStringLiteral("sheets/second_unit"), second_->chosen() == 1);
-    settings.setValue(QStringLiteral("sheets/language"),
-                      QLatin1String(language_codes[static_cast<std::size_t>(language_->chosen())]));
+        if (box->isChecked()) parts.push_back(part);
+    settings::keep_sheet_parts(parts);
+    settings::keep_paper(paper_->chosen() == 1 ? Paper::letter : Paper::a4);
+    settings::keep_sheets_tell_second_unit(second_->chosen() == 1);
+    settings::keep_sheet_language(
+        QLatin1String(language_codes[static_cast<std::size_t>(language_->chosen())]));
 }
 
 void SheetStation::restore() {
-    const QSettings settings;
-    const QStringList words =
-        settings.value(QStringLiteral("sheets/parts"), QStringList{QStringLiteral("nut")}).toStringList();
-    for (const auto& [part, box] : boxes_) box->setChecked(words.contains(QLatin1String(word_of(part))));
-    paper_->set_chosen(settings.value(QStringLiteral("paper")).toString() == QLatin1String("letter") ? 1 : 0);
-    second_->set_chosen(settings.value(QStringLiteral("sheets/second_unit")).toBool() ? 1 : 0);
-    const QString code = settings.value(QStringLiteral("sheets/language")).toString();
+    const std::vector<SheetPart> parts = settings::sheet_parts();
+    for (const auto& [part, box] : boxes_)
+        box->setChecked(std::find(parts.begin(), parts.end(), part) != parts.end());
+    paper_->set_chosen(settings::paper() == Paper::letter ? 1 : 0);
+    second_->set_chosen(settings::sheets_tell_second_unit() ? 1 : 0);
+    const QString code = settings::sheet_language();
     for (std::size_t i = 0; i < language_codes.size(); ++i)
         if (code == QLatin1String(language_codes[i])) language_->set_chosen(static_cast<int>(i));
 }
