@@ -1917,6 +1917,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>where each crown should stand</source>
         <translation>wo jede Krone stehen sollte</translation>
     </message>
+    <message>
+        <source>From a light hand&apos;s crown to a heavy hand&apos;s: %1 %2 and %3</source>
+        <translation>Von der Krone einer leichten Hand zu der einer schweren: %1 %2 und %3</translation>
+    </message>
 </context>
 <context>
     <name>fm::CutList</name>
@@ -4777,6 +4781,61 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     </message>
 </context>
 <context>
+    <name>fm::OrderedBar</name>
+    <message>
+        <source>relief</source>
+        <translation>Krümmung</translation>
+    </message>
+    <message>
+        <source>saddle</source>
+        <translation>Stegeinlage</translation>
+    </message>
+    <message>
+        <source>nut</source>
+        <translation>Sattel</translation>
+    </message>
+    <message>
+        <source>intonation</source>
+        <translation>Intonation</translation>
+    </message>
+    <message>
+        <source>spent</source>
+        <translation>verbraucht</translation>
+    </message>
+    <message>
+        <source>Do what fits</source>
+        <translation>Tun, was hineinpasst</translation>
+    </message>
+    <message>
+        <source>What is ordered</source>
+        <translation>Was bestellt ist</translation>
+    </message>
+    <message>
+        <source>ordered for at most %1</source>
+        <translation>bestellt für höchstens %1</translation>
+    </message>
+    <message>
+        <source>Decides these steps so, with what is ordered as the reason; undone like anything</source>
+        <translation>Entscheidet diese Schritte so, mit dem Auftrag als Grund; rückgängig wie alles</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>Ordered for at most %1, %2 left; the steps below come to %3.</source>
+        <translation>Bestellt für höchstens %1, davon sind %2 übrig; die Schritte unten kosten %3.</translation>
+    </message>
+    <message>
+        <source>Nothing of them fits.</source>
+        <translation>Nichts davon passt hinein.</translation>
+    </message>
+    <message>
+        <source>Within it, %1 in all: %2.</source>
+        <translation>Darin, zusammen %1: %2.</translation>
+    </message>
+</context>
+<context>
     <name>fm::OwnPointsList</name>
     <message>
         <source>a point of your own to look at</source>
@@ -5635,6 +5694,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>The whole nut up on shims by %1; a nut that clamps is not filed.</source>
         <translation>Der ganze Sattel auf Unterlagen um %1 hoch; ein Klemmsattel wird nicht gefeilt.</translation>
     </message>
+    <message>
+        <source>fitted to what is ordered</source>
+        <translation>an den Auftrag angepasst</translation>
+    </message>
 </context>
 <context>
     <name>fm::Preferences</name>
@@ -5832,6 +5895,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
     <message>
         <source>%1: not known</source>
         <translation>%1: nicht bekannt</translation>
+    </message>
+    <message>
+        <source>minutes ordered at most</source>
+        <translation>Minuten höchstens bestellt</translation>
+    </message>
+    <message>
+        <source>ordered for %1 min</source>
+        <translation>bestellt: %1 min</translation>
     </message>
 </context>
 <context>
@@ -14526,6 +14597,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>sheet %1 of %2</source>
         <translation>Blatt %1 von %2</translation>
+    </message>
+    <message>
+        <source>the relief</source>
+        <translation>die Krümmung</translation>
+    </message>
+    <message>
+        <source>the saddle</source>
+        <translation>die Stegeinlage</translation>
+    </message>
+    <message>
+        <source>the nut</source>
+        <translation>der Sattel</translation>
+    </message>
+    <message>
+        <source>Ordered for at most %1: %2 of it spent on work, %3 left.</source>
+        <translation>Bestellt für höchstens %1: davon %2 für Arbeit verbraucht, %3 übrig.</translation>
+    </message>
+    <message>
+        <source>Minutes of work: %1 of the %2 ordered.</source>
+        <translation>Minuten Arbeit: %1 von %2 bestellten.</translation>
     </message>
 </context>
 <context>

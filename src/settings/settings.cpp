@@ -4,6 +4,9 @@
 #include "sheet/machine/machine_files.h"
 #include "sheet/pages/sheet_book.h"
 
+#include <QCoreApplication>
+#include <QFile>
+#include <QFileInfo>
 #include <QSettings>
 
 #include <algorithm>
@@ -13,11 +16,11 @@ namespace fm::settings {
 namespace {
 
 constexpr int most_recent = 8;
-constexpr qsizetype longest_path = 4096;   // PATH_MAX
-constexpr qsizetype longest_name = 256;    // of a printer, a port
-constexpr qsizetype longest_code = 16;     // of a language
-constexpr qsizetype longest_list = 64;     // of words
-constexpr qsizetype most_geometry = 1024;  // the toolkit's are under a hundred bytes
+constexpr qsizetype longest_path = 4096;    // PATH_MAX
+constexpr qsizetype longest_name = 256;     // of a printer, a port
+constexpr qsizetype longest_code = 16;      // of a language
+constexpr qsizetype longest_list = 64;      // of words
+constexpr qsizetype most_geometry = 1024;   // the toolkit's are under a hundred bytes
 constexpr int most_of_anything = 1'000'000; // strings, pages, readings
 
 const QString evening_key = QStringLiteral("evening");
@@ -277,10 +280,44 @@ void keep_cutter_mm(std::optional<double> mm) {
     keep(cutter_key, mm.value_or(0.0));
 }
 
+namespace {
+
+constexpr const char* older_organisation = "Unknown Organization";
+constexpr qint64 most_bytes = 4 << 20;
+
+/// Whether a file holds what no version of this program wrote: packed values of any type, or far too much.
+bool is_foreign(const QString& path) {
+    const QFileInfo info(path);
+    if (!info.exists()) return false;
+    QFile file(path);
+    if (!info.isFile() || info.size() > most_bytes) return true;
+    if (!file.open(QIODevice::ReadOnly)) return false; // nothing will be read of it
+    const QByteArray bytes = file.read(most_bytes);
+    return bytes.contains("@Variant") || bytes.contains("@DateTime");
+}
+
+} // namespace
+
+QString put_aside_foreign(const QString& folder) {
+    // Their places are known without the toolkit's reader: it would have unpacked them already.
+    const QString now =
+        QCoreApplication::organizationName() + QLatin1Char('/') + QCoreApplication::applicationName();
+    const QString before = QLatin1String(older_organisation) + QStringLiteral("/fair-measure");
+    QString aside;
+    for (const QString& name : {now, before}) {
+        const QString path = folder + QLatin1Char('/') + name + QStringLiteral(".conf");
+        if (!is_foreign(path)) continue;
+        aside = path + QStringLiteral(".put-aside");
+        QFile::remove(aside);
+        if (!QFile::rename(path, aside)) QFile::remove(path);
+    }
+    return aside;
+}
+
 void take_over_older() {
     QSettings now;
     if (!now.allKeys().isEmpty()) return;
-    const QSettings before(QStringLiteral("Unknown Organization"), QStringLiteral("fair-measure"));
+    const QSettings before(QLatin1String(older_organisation), QStringLiteral("fair-measure"));
     for (const QString& key : before.allKeys()) now.setValue(key, before.value(key));
 }
 

@@ -12,9 +12,9 @@
 #include <optional>
 #include <vector>
 
-/// What the program remembers of a person's choices between two starts, in the user's settings: the one place that
-/// reads and writes them. Whatever stands there (another version's, a hand's, a broken disk's), what is read is
-/// within what is allowed, or what a new user has.
+/// What the program remembers of a person's choices between two starts, in the user's settings: the one place
+/// that reads and writes them. Whatever stands there (another version's, a hand's, a broken disk's), what is
+/// read is within what is allowed, or what a new user has.
 namespace fm::settings {
 
 /// Sizes of the text a person can choose, in percent of the usual.
@@ -46,7 +46,8 @@ QStringList recent_jobs();
 /// As the newest of them.
 void keep_recent_job(const QString& path);
 
-/// How a job was looked at last. The numbers count from 0 and are not negative; who shows them knows how many there are.
+/// How a job was looked at last. The numbers count from 0 and are not negative; who shows them knows how many
+/// there are.
 struct JobView {
     int string = 0;
     int datum = 0;
@@ -97,6 +98,10 @@ void keep_sheet_printer(const QString& name);
 std::optional<double> cutter_mm();
 void keep_cutter_mm(std::optional<double> mm);
 
+/// Before anything is read: a file this program cannot have written is put aside, for the toolkit unpacks
+/// whatever stands in one, of any size. @param folder of all programs' settings @returns where it is now; ""
+/// where there was none
+QString put_aside_foreign(const QString& folder);
 /// Settings of versions that named no organisation become this one's where it has none.
 void take_over_older();
 

@@ -30,13 +30,11 @@ public:
             const auto made = state_.plan ? planned(design) : alone(design);
             if (!made) return {};
             const NutDecision& decision = made->nut.decision;
-            PartWay way = begun(word_of(choice), *made);
+            PartWay way = begun(BenchPart::nut, word_of(choice), *made);
             way.proposed = decision.proposal == choice;
             way.chosen = state_.nut && state_.nut->step.decision.choice == choice;
             way.can_be = decision.choice == choice && (choice != NutChoice::fill || !decision.fill.empty()) &&
                          (choice != NutChoice::file || decision.lowers > 0 || way.chosen);
-            take_time(way, SetupStep::nut,
-                      choice == NutChoice::replace ? std::optional(OrderedPart::nut) : std::nullopt);
             ways.push_back(std::move(way));
         }
         return ways;
@@ -49,11 +47,9 @@ public:
             design.choices.saddle = choice;
             const auto made = planned(design);
             if (!made) return {};
-            PartWay way = begun(word_of(choice), *made);
+            PartWay way = begun(BenchPart::saddle, word_of(choice), *made);
             way.proposed = made->saddle.proposal == choice;
             way.chosen = state_.plan->saddle.choice == choice;
-            const bool is_made = choice == SaddleChoice::renew && !design.saddle.by_screws();
-            take_time(way, SetupStep::saddle, is_made ? std::optional(OrderedPart::saddle) : std::nullopt);
             ways.push_back(std::move(way));
         }
         return ways;
@@ -66,11 +62,10 @@ public:
             design.choices.relief = choice;
             const auto made = planned(design);
             if (!made) return {};
-            PartWay way = begun(word_of(choice), *made);
+            PartWay way = begun(BenchPart::relief, word_of(choice), *made);
             way.can_be = made->relief.choice == choice;
             way.proposed = made->relief.proposal == choice;
             way.chosen = state_.plan->relief.choice == choice;
-            take_time(way, SetupStep::relief, {});
             ways.push_back(std::move(way));
         }
         return ways;
@@ -89,22 +84,12 @@ private:
         return made;
     }
 
-    static PartWay begun(std::string_view word, const Plan& plan) {
+    PartWay begun(BenchPart part, std::string_view word, const Plan& plan) const {
         PartWay way;
         way.word = word;
         way.plan = plan;
+        way.takes = step_cost(plan, part, state_.job, state_.solution, tables_);
         return way;
-    }
-
-    /// @param made the part that is cut anew; none: what is there is worked on
-    void take_time(PartWay& way, SetupStep step, std::optional<OrderedPart> made) const {
-        for (const ScheduledStep& each : schedule_of(way.plan, state_.job.design, tables_).steps)
-            if (each.step == step) {
-                way.minutes = each.minutes;
-                way.wait_minutes = each.wait_minutes;
-            }
-        way.price = made ? quote_of_part(*made, state_.job, state_.solution, way.plan, tables_).price
-                         : price_of(way.minutes, tables_.rate_per_hour, 0, tables_.premium_share);
     }
 
     const State& state_;
@@ -113,6 +98,28 @@ private:
 };
 
 } // namespace
+
+StepCost step_cost(const Plan& plan, BenchPart part, const Job& job, const Solution& solution,
+                   const ShopTables& tables) {
+    StepCost cost;
+    const SetupStep step = part == BenchPart::relief   ? SetupStep::relief
+                           : part == BenchPart::saddle ? SetupStep::saddle
+                                                       : SetupStep::nut;
+    for (const ScheduledStep& each : schedule_of(plan, job.design, tables).steps)
+        if (each.step == step) {
+            cost.minutes = each.minutes;
+            cost.wait_minutes = each.wait_minutes;
+        }
+    // A part that is cut anew costs its blank, too.
+    std::optional<OrderedPart> made;
+    if (part == BenchPart::nut && plan.nut.decision.choice == NutChoice::replace) made = OrderedPart::nut;
+    if (part == BenchPart::saddle && plan.saddle.choice == SaddleChoice::renew &&
+        !job.design.saddle.by_screws())
+        made = OrderedPart::saddle;
+    cost.price = made ? quote_of_part(*made, job, solution, plan, tables).price
+                      : price_of(cost.minutes, tables.rate_per_hour, 0, tables.premium_share);
+    return cost;
+}
 
 std::vector<PartWay> part_ways(const State& state, BenchPart part, const ShopTables& tables,
                                PlanOrder order) {

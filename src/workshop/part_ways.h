@@ -10,6 +10,15 @@
 
 namespace fm {
 
+/// What one step of a plan takes.
+struct StepCost {
+    double minutes = 0;
+    double wait_minutes = 0;
+    Price price; ///< of these minutes, and of the blank a new part is cut from
+};
+StepCost step_cost(const Plan& plan, BenchPart part, const Job& job, const Solution& solution,
+                   const ShopTables& tables);
+
 /// One way. Its numbers are those the plan would have if it were chosen.
 struct PartWay {
     std::string_view word; ///< in the job file, under plan.nut, plan.saddle, plan.relief
@@ -17,9 +26,7 @@ struct PartWay {
     bool can_be = true;    ///< else there is nothing it could do here
     bool proposed = false; ///< by the rules; none is where the maker has to choose
     bool chosen = false;   ///< what the plan goes by now
-    double minutes = 0;    ///< of work in this step
-    double wait_minutes = 0;
-    Price price; ///< of these minutes, and of the blank a new part is cut from
+    StepCost takes;
 };
 
 /// In the order from the least to the most that is done; none where nothing was read of the part.

@@ -58,16 +58,15 @@ private:
         made.missing.push_back({id, Severity::warning, {}, std::move(arguments)});
     }
 
-    void by_operations(PartQuote& made, std::vector<Operation> operations) const {
+    void by_operations(PartQuote& made, const std::vector<Operation>& operations) const {
         if (operations.empty()) return miss(made, "quote.no_operations");
-        for (Operation& operation : operations)
-            if (operation.count == 0.0) operation.count = static_cast<double>(job_.design.strings.size());
         const bool known =
             made.material.empty() ||
             std::any_of(shop_.material_factors.begin(), shop_.material_factors.end(),
                         [&](const MaterialFactor& each) { return each.material == made.material; });
         if (!known) miss(made, "quote.no_factor", {made.material});
-        made.minutes = minutes_of(operations, shop_.material_factors, made.material);
+        made.minutes =
+            minutes_of(operations, shop_.material_factors, made.material, job_.design.strings.size());
     }
 
     /// A part cut from a blank. @returns the blank's price

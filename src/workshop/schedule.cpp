@@ -34,7 +34,8 @@ ScheduledStep saddle_step(const Plan& plan, const Design& design, const ShopTabl
     const SetupMinutes& minutes = tables.setup;
     if (plan.saddle.left()) return step;
     if (plan.saddle.choice == SaddleChoice::renew)
-        step.minutes = minutes_of(tables.saddle_operations, tables.material_factors, design.saddle.material);
+        step.minutes = minutes_of(tables.saddle_operations, tables.material_factors, design.saddle.material,
+                                  design.strings.size());
     else if (plan.saddle.screws_mm)
         step.minutes = 2 * minutes.screw;
     else if (design.saddle.by_screws())
@@ -66,7 +67,8 @@ ScheduledStep nut_step(const Plan& plan, const Design& design, const ShopTables&
         step.minutes += (minutes.fill + minutes.slot * factor) * static_cast<double>(decision.fill.size());
         break;
     case NutChoice::replace:
-        step.minutes = minutes_of(tables.nut_operations, tables.material_factors, design.nut.material);
+        step.minutes = minutes_of(tables.nut_operations, tables.material_factors, design.nut.material,
+                                  design.strings.size());
         break;
     }
     if (step.minutes == 0) return step;

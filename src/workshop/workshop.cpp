@@ -53,7 +53,7 @@ std::vector<Operation> read_operations(Reader& root, std::string_view key) {
     std::vector<Operation> list;
     for (Reader& item : root.objects(key, 0, 100, false))
         list.push_back({item.text_or("name", ""), item.number("minutes", {0.0, 10000.0}),
-                        item.flag_or("each_string", false) ? 0.0 : 1.0});
+                        item.flag_or("each_string", false)});
     return list;
 }
 

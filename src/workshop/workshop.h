@@ -40,8 +40,7 @@ struct ReadyPart {
 /// The shop's tables of time and price.
 struct ShopTables {
     std::vector<ShopBlank> blanks;
-    std::vector<Operation>
-        nut_operations; ///< minutes in the shop's plainest material; a count of 0: once a string
+    std::vector<Operation> nut_operations; ///< minutes in the shop's plainest material
     std::vector<Operation> saddle_operations;
     std::vector<Operation> bridge_operations;
     std::vector<MaterialFactor> material_factors;

@@ -2,6 +2,7 @@
 #include "core/found/as_found.h"
 #include "core/found/fit.h"
 #include "core/found/intonation.h"
+#include "core/solution/crowns_by_hand.h"
 
 #include <QTest>
 
@@ -463,6 +464,31 @@ private Q_SLOTS:
         QVERIFY2(std::abs(advice->u_mm * std::sqrt(weight) - 1) < 0.02,
                  qPrintable(QString::number(advice->u_mm * std::sqrt(weight))));
         QVERIFY(std::abs(advice->low_frets_cents) > 0.3);
+    }
+
+    /// A heavy hand's crowns lie further back, a light one's nearer the nut; at the design's own press
+    /// nothing moves, and the heavy hand's crowns are those of a design that presses so.
+    void hands_have_crowns_of_their_own() {
+        for (const char* job : {"kittiwake", "curlew", "lantern", "teal"}) {
+            const Design design = job_of(demo_document(job)).design;
+            const Solution solution = solve(design);
+            const CrownsByHand hands = crowns_by_hand(design, solution);
+            QCOMPARE(hands.light_mm.size(), design.strings.size());
+            Design heavy = design;
+            heavy.player.press_depth_mm = hands.heavy_press_mm;
+            const Solution there = solve(heavy);
+            QVERIFY(hands.heavy_press_mm <= design.neck.fret_height_mm);
+            for (std::size_t i = 0; i < design.strings.size(); ++i) {
+                if (!hands.light_mm[i]) continue;
+                QVERIFY(*hands.light_mm[i] < 0 && *hands.heavy_mm[i] > 0);
+                if (design.saddle.set_forward == SetForward::keep)
+                    QVERIFY(std::abs(*hands.heavy_mm[i] - (there.strings[i].compensation_mm -
+                                                           solution.strings[i].compensation_mm)) < 1e-6);
+            }
+            heavy.player.press_depth_mm = 0;
+            for (const auto& mm : crowns_by_hand(heavy, solve(heavy)).light_mm)
+                if (mm) QVERIFY(std::abs(*mm) < 1e-6);
+        }
     }
 };
 

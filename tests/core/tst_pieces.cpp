@@ -149,9 +149,9 @@ private Q_SLOTS:
         QVERIFY(!saddle_needs(demo_design("teal"), solve(demo_design("teal")), {})); // no bridge
     }
     void minutes_and_price_follow_the_table() {
-        const std::vector<Operation> table{{"fit", 20, 1}, {"file", 4, 6}};
-        QCOMPARE(minutes_of(table, {{"brass", 2}}, "bone"), 44.0);
-        QCOMPARE(minutes_of(table, {{"brass", 2}}, "brass"), 88.0);
+        const std::vector<Operation> table{{"fit", 20}, {"file", 4, true}};
+        QCOMPARE(minutes_of(table, {{"brass", 2}}, "bone", 6), 44.0);
+        QCOMPARE(minutes_of(table, {{"brass", 2}}, "brass", 6), 88.0);
         QCOMPARE(corrected_minutes(40, {}), 40.0);
         QVERIFY(near(corrected_minutes(40, {60}), 45.0));
         QVERIFY(near(corrected_minutes(40, std::vector<double>(300, 60.0)), 60.0, 0.01));

@@ -1,13 +1,18 @@
+#include "common/hands.h"
 #include "common/views.h"
+#include "ui/window/station_path.h"
 
 #include <QScrollArea>
 #include <QScrollBar>
 #include <QTableView>
+#include <QToolButton>
 
 using namespace fm;
 using namespace fm::test;
 
-/// Text at 150 % in a window of 1280 × 800: a part of it in sight at a time, and what has the focus always.
+/// Text at 150 % in windows of 1280 × 800 and 1024 × 700: what stood beside stands beneath, all of it is
+/// moved up and down, and what has the focus is always in sight. That every text is whole there holds
+/// tst_texts.
 class TestEnlarged : public QObject {
     Q_OBJECT
 public:
@@ -23,16 +28,47 @@ private Q_SLOTS:
     }
     void cleanupTestCase() { window_.reset(); }
 
-    /// Everything is as large as in the least window that shows all of it: nothing is squeezed.
+    /// Nothing lies beyond the edge at the right, and what lies under the lower one is as high as it needs.
     void nothing_is_squeezed() {
-        for (const View& view : working_views) {
-            view.show(*window());
-            QApplication::processEvents();
-            QVERIFY2(frame()->widget()->width() >= 1024 && frame()->widget()->height() >= 660, view.name);
-            QVERIFY2(frame()->horizontalScrollBar()->maximum() > 0, view.name);
-            if (window()->bench() && window()->bench()->isVisible()) window()->bench()->leave();
-            if (window()->view().table) window()->show_table(false);
+        for (const QSize size : {QSize(853, 533), QSize(683, 467)}) {
+            window()->resize(size);
+            for (const View& view : working_views) {
+                view.show(*window());
+                QApplication::processEvents();
+                QVERIFY2(frame()->widget()->width() == frame()->viewport()->width(), view.name);
+                QVERIFY2(frame()->widget()->height() >= 660, view.name);
+                QVERIFY2(frame()->verticalScrollBar()->maximum() > 0, view.name);
+                if (StationFrame* drawn = window_->frame()) {
+                    QVERIFY2(drawn->height() >= 480, view.name);
+                    if (QWidget* list = drawn->beside()) {
+                        const int under = drawn->mapTo(window(), QPoint(0, drawn->height())).y();
+                        QVERIFY2(list->mapTo(window(), QPoint(0, 0)).y() >= under, view.name);
+                        QVERIFY2(list->height() >= 300, view.name);
+                    }
+                }
+                if (window()->bench() && window()->bench()->isVisible()) window()->bench()->leave();
+                if (window()->view().table) window()->show_table(false);
+            }
         }
+        window()->resize(853, 533);
+    }
+
+    /// In the smallest the path shows its numbers alone; names are told, and a press goes there.
+    void the_path_becomes_a_rail() {
+        window()->resize(683, 467);
+        QApplication::processEvents();
+        auto* path = window()->findChild<StationPath*>();
+        QCOMPARE(path->width(), StationPath::rail_px);
+        for (QToolButton* button : path->findChildren<QToolButton*>())
+            if (button->text() == QLatin1String("5")) {
+                QCOMPARE(button->accessibleName(), QStringLiteral("Saddle"));
+                click_on(button);
+            }
+        QCOMPARE(window()->view().station, Station::saddle);
+        window()->resize(853, 533);
+        QApplication::processEvents();
+        for (QToolButton* button : path->findChildren<QToolButton*>())
+            QVERIFY(button->text() != QLatin1String("5"));
     }
 
     /// By the keyboard one never leaves what is in sight.

@@ -403,6 +403,54 @@ private Q_SLOTS:
         QVERIFY(window_->view().page == Page::station);
     }
 
+    /// A sum is typed at the record; the plan's steps lie along it, and what fits is done at a press, and
+    /// undone.
+    void what_is_ordered_is_fitted() {
+        OrderedBar* bar = window_->plan()->ordered_bar();
+        QVERIFY(!bar->isVisible());
+        window_->choose_station(Station::record);
+        ValueField* sum = nullptr;
+        for (ValueField* each : window_->findChildren<ValueField*>(QStringLiteral("ordered.sum")))
+            if (each->isVisible()) sum = each;
+        QVERIFY(sum);
+        click_on(sum);
+        keys(QStringLiteral("40"));
+        key(Qt::Key_Return);
+        QCOMPARE(window_.state().job.ordered.sum, std::optional(40.0));
+        window_.press(Qt::Key_N);
+        QVERIFY(bar->isVisible());
+        const auto story = ordered_story(window_.state(), window_->session().workshop().tables(),
+                                         PlanOrder::neck_saddle_nut);
+        QVERIFY(story && story->within && story->cost.price > 40);
+        QVERIFY(bar->words().contains(QString::number(story->cost.price, 'f', 2)));
+        QVERIFY(bar->words().contains(QString::number(story->within->cost.price, 'f', 2)));
+        const auto before = window_.state().job.record.size();
+        click_on(bar->fit_button());
+        QVERIFY(bar->isVisible() && !bar->fit_button()->isVisible());
+        const Job& job = window_.state().job;
+        QCOMPARE(job.record.size(), before + story->within->others.size());
+        for (std::size_t i = before; i < job.record.size(); ++i) {
+            QCOMPARE(job.record[i].kind, RecordKind::decision);
+            QVERIFY(QString::fromStdString(job.record[i].reason).contains(QStringLiteral("40.00")));
+        }
+        const auto fitted = ordered_story(window_.state(), window_->session().workshop().tables(),
+                                          PlanOrder::neck_saddle_nut);
+        QVERIFY(fitted && !fitted->within && fitted->cost.price <= 40.005);
+        // It is one step.
+        window_.press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(window_.state().job.record.size(), before);
+        QVERIFY(bar->fit_button()->isVisible());
+        // Minutes bind as well; by the keyboard.
+        window_->session().commit(
+            QStringLiteral("minutes"),
+            with(without(window_->session().document(), "ordered.sum"), "ordered.minutes", 30.0));
+        QVERIFY(bar->words().contains(QStringLiteral("30 min")));
+        bar->fit_button()->setFocus(Qt::TabFocusReason);
+        QTest::keyClick(bar->fit_button(), Qt::Key_Space);
+        QVERIFY(!bar->fit_button()->isVisible());
+        window_.press(Qt::Key_Z, Qt::ControlModifier);
+    }
+
 private:
     QString text() { return window_->plan()->page()->toPlainText(); }
     /// Whether the page says that number as it shows lengths; 1, so that they can be counted.

@@ -38,6 +38,10 @@ private Q_SLOTS:
         QCOMPARE(earlier[0].size(), std::size_t(1));
         QVERIFY(std::abs(earlier[0][0] - first_mm) < 0.2 * std::abs(first_mm));
         QVERIFY(earlier[1].empty());
+        // And where other hands would have each crown.
+        const CrownsByHand hands = crowns_by_hand(window_.state().work_design, window_.state().solution);
+        QCOMPARE(station->canvas()->by_hand().heavy_mm, hands.heavy_mm);
+        QVERIFY(*hands.light_mm[0] < 0 && *hands.heavy_mm[0] > 0.1);
         const auto before = window_.state().job.readings.size();
         for (const char* nonsense : {"3 sharp", "500"}) {
             type_cents(0, nonsense);

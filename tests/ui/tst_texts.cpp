@@ -70,7 +70,9 @@ private Q_SLOTS:
         const bool all = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
         for (const char* language : {"en", "de"})
             for (const char* job : {"kittiwake", "curlew", "groundswell", "lantern", "teal"})
-                for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+                // These windows, and what is left of them with text at 150 %.
+                for (const QSize size :
+                     {QSize(1280, 800), QSize(1024, 700), QSize(853, 533), QSize(683, 467)}) {
                     const bool first = QByteArray(job) == "kittiwake" ||
                                        (QByteArray(job) == "curlew" && size.width() == 1024);
                     if (all || first)

@@ -40,8 +40,8 @@ private Q_SLOTS:
                     WayCard* card = view()->card(ways[w].word);
                     QVERIFY(card && card->isEnabled() == ways[w].can_be);
                     QVERIFY(card->accessibleDescription().contains(story.ways[w].does));
-                    if (ways[w].minutes > 0)
-                        QVERIFY(story.ways[w].takes.contains(number_text(ways[w].minutes, 0)));
+                    if (ways[w].takes.minutes > 0)
+                        QVERIFY(story.ways[w].takes.contains(number_text(ways[w].takes.minutes, 0)));
                     if (part == BenchPart::relief) continue;
                     const ReadingWay way = way_of(state.job.design, part);
                     const After& after =

@@ -43,7 +43,7 @@ private Q_SLOTS:
                     for (const ScheduledStep& step :
                          schedule_of(*after->plan, after->job.design, shop()).steps)
                         if (step.step == step_of(part)) minutes = step.minutes;
-                    QCOMPARE(way.minutes, minutes);
+                    QCOMPARE(way.takes.minutes, minutes);
                     ++compared;
                 }
                 QVERIFY(chosen <= 1);
@@ -58,10 +58,10 @@ private Q_SLOTS:
         for (const PartWay& way : part_ways(*state, BenchPart::nut, tables)) {
             if (way.word == word_of(NutChoice::replace)) {
                 const JobQuote quote = quote_of(state->job, state->solution, way.plan, tables);
-                QCOMPARE(way.price.total(), quote.parts[0].price.total());
-                QVERIFY(way.price.material > 0);
+                QCOMPARE(way.takes.price.total(), quote.parts[0].price.total());
+                QVERIFY(way.takes.price.material > 0);
             } else
-                QVERIFY(std::abs(way.price.total() - way.minutes * 1.5 * 1.1) < 1e-9);
+                QVERIFY(std::abs(way.takes.price.total() - way.takes.minutes * 1.5 * 1.1) < 1e-9);
         }
     }
 

@@ -27,7 +27,7 @@ private Q_SLOTS:
                        {"dear", job.design.nut.material, {90, 20, 20}, 9},
                        {"right", job.design.nut.material, need, 5},
                        {"other", "cheese", {90, 20, 20}, 0}};
-        shop.nut_operations = {{"fit", 20, 1}, {"file", 4, 0}}; // once a string
+        shop.nut_operations = {{"fit", 20}, {"file", 4, true}};
         shop.rate_per_hour = 60;
         const JobQuote made = quote_of(job, solution, {}, shop);
         QCOMPARE(made.parts.size(), std::size_t(2));
@@ -64,7 +64,7 @@ private Q_SLOTS:
         const Solution solution = solve(job.design);
         const auto made = plan(job.design, solution, job.readings, PlanOrder::neck_saddle_nut);
         const Workshop shop(QStringLiteral(DEMO_DATA));
-        job.ordered = {{OrderedPart::set_up}, 100.0};
+        job.ordered = {{OrderedPart::set_up}, 100.0, {}};
         RecordEntry work;
         work.kind = RecordKind::work;
         work.minutes = 30;

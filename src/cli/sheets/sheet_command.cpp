@@ -59,7 +59,8 @@ CommandResult sheet_command(const Words& words) {
                                unit,
                                words.has("--second-unit"),
                                printer ? workshop.printer(*printer) : nullptr,
-                               workshop.name().toStdString()};
+                               SheetShop{workshop.name().toStdString(), workshop.tables().rate_per_hour,
+                                         workshop.tables().currency}};
     std::string told_lines;
     const std::string fault =
         words.has("--machine") ? write_for_machine(request, cutter_mm, told_lines) : write_sheets(request);

@@ -1,5 +1,6 @@
 #pragma once
 #include "job/state/state.h"
+#include "sheet/words/sheet_shop.h"
 #include "workshop/workshop.h"
 
 #include <optional>
@@ -16,7 +17,7 @@ struct SheetRequest {
     std::optional<Unit> unit; ///< none: the job's own
     bool second_unit = false;
     const ShopPrinter* printer = nullptr; ///< none: drawn as it is
-    std::string shop;                     ///< its name; "": not said
+    SheetShop shop;
 };
 
 /// Writes one part for a machine. @param cutter_mm see machine_file() @param told what the cutter leaves, a

@@ -45,12 +45,13 @@ BlankFit blank_fit(const Blank& needed, const Blank& blank) {
 }
 
 double minutes_of(const std::vector<Operation>& operations, const std::vector<MaterialFactor>& factors,
-                  const std::string& material) {
+                  const std::string& material, std::size_t strings) {
     double factor = 1;
     for (const MaterialFactor& known : factors)
         if (known.material == material) factor = known.factor;
     double minutes = 0;
-    for (const Operation& operation : operations) minutes += operation.minutes * operation.count;
+    for (const Operation& operation : operations)
+        minutes += operation.minutes * (operation.each_string ? static_cast<double>(strings) : 1.0);
     return minutes * factor;
 }
 

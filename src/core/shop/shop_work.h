@@ -40,14 +40,14 @@ BlankFit blank_fit(const Blank& needed, const Blank& blank);
 struct Operation {
     std::string name;
     double minutes = 0;
-    double count = 1; ///< how often: once a slot, once a part
+    bool each_string = false; ///< done once a string, else once a part
 };
 struct MaterialFactor {
     std::string material;
     double factor = 1;
 };
 double minutes_of(const std::vector<Operation>& operations, const std::vector<MaterialFactor>& factors,
-                  const std::string& material);
+                  const std::string& material, std::size_t strings);
 
 /// The table's minutes drawn toward what the clock said: the table counts as three of its own jobs.
 double corrected_minutes(double table_minutes, const std::vector<double>& logged_minutes);

@@ -15,6 +15,7 @@ constexpr std::array<std::string_view, 6> words_of(OrderedPart) {
 struct Ordered {
     std::vector<OrderedPart> parts; ///< empty: nothing was said
     std::optional<double> sum;      ///< that the owner will pay at most, in the shop's currency
+    std::optional<double> minutes;  ///< of work at most
 };
 
 class Reader;

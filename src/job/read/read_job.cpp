@@ -200,6 +200,7 @@ Ordered read_ordered(Reader& root) {
             ordered.parts.push_back(*part);
     }
     ordered.sum = reader.number_if("sum", {0.0, 1e7});
+    ordered.minutes = reader.number_if("minutes", {0.0, 1e5});
     return ordered;
 }
 

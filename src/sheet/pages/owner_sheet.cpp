@@ -29,7 +29,8 @@ public:
         : context_(context), page_(new_page()), job_(context.job), story_(before_and_after(context.job)) {}
 
     std::vector<Sheet> drawn() {
-        const OwnerWords words = owner_words(job_, [this](double mm) { return page_.label(mm); });
+        const OwnerWords words = owner_words(
+            job_, [this](double mm) { return page_.label(mm); }, context_.style.shop);
         told(translate("sheet", "What was found"), words.found);
         told(translate("sheet", "What was done"), words.done);
         charts();

@@ -140,7 +140,7 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     const std::string revision =
         with_values(translate("sheet", "revision %1"), std::to_string(style.revision));
     const std::string shop =
-        style.shop.empty() ? "" : fitted_text(style.shop, body_em, 0.4 * width()) + " · ";
+        style.shop.name.empty() ? "" : fitted_text(style.shop.name, body_em, 0.4 * width()) + " · ";
     const std::string when = shop + style.date + " · " + revision;
     const double title_room = width() - width_of(when, body_em) - 5.0;
     text(left(), y_, fitted_text(page_.title, 6, title_room, true), 6, TextAnchor::left, true);

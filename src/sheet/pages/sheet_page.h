@@ -4,6 +4,7 @@
 #include "job/read/job.h"
 #include "sheet/drawing/drawing.h"
 #include "sheet/drawing/sheet_files.h"
+#include "sheet/words/sheet_shop.h"
 #include "sheet/words/sheet_words.h"
 
 #include <map>
@@ -22,7 +23,7 @@ struct SheetPrinter {
 struct SheetStyle {
     Paper paper = Paper::a4;
     std::string date; ///< as it is printed
-    std::string shop; ///< whose work it is; "": not said
+    SheetShop shop;
     bool second_unit = false;
     std::optional<SheetPrinter> printer;
     int revision = 1;

@@ -2,6 +2,7 @@
 
 #include "core/found/visits.h"
 #include "core/words/word_of.h"
+#include "job/read/decided.h"
 #include "job/read/passed_stops.h"
 #include "job/read/story.h"
 #include "sheet/words/sheet_words.h"
@@ -17,8 +18,8 @@ namespace {
 
 class Teller {
 public:
-    Teller(const Job& job, const std::function<std::string(double)>& label)
-        : job_(job), label_(label), story_(before_and_after(job)) {}
+    Teller(const Job& job, const std::function<std::string(double)>& label, const SheetShop& shop)
+        : job_(job), label_(label), shop_(shop), story_(before_and_after(job)) {}
 
     std::vector<std::string> found() {
         said_.clear();
@@ -119,6 +120,7 @@ public:
         for (const StandingEntry& each : standing_entries(job_.record)) {
             const RecordEntry& entry = each.entry;
             if (entry.kind != RecordKind::work && entry.kind != RecordKind::decision) continue;
+            if (left_by(entry)) continue;
             any = true;
             bullet(entry.text + (entry.reason.empty() ? "" : " (" + entry.reason + ")"));
         }
@@ -128,10 +130,12 @@ public:
 
     std::vector<std::string> left_and_watch() {
         said_.clear();
-        for (const StandingEntry& each : standing_entries(job_.record))
-            if (each.entry.kind == RecordKind::left_undone)
-                bullet(with_values(translate("sheet", "Left: %1"), each.entry.text) +
-                       (each.entry.reason.empty() ? "" : " (" + each.entry.reason + ")"));
+        for (const StandingEntry& each : standing_entries(job_.record)) {
+            const auto part = left_by(each.entry);
+            if (!part && each.entry.kind != RecordKind::left_undone) continue;
+            bullet(with_values(translate("sheet", "Left: %1"), part ? name_of(*part) : each.entry.text) +
+                   (each.entry.reason.empty() ? "" : " (" + each.entry.reason + ")"));
+        }
         // What somebody went on in spite of stands among what was done, with why.
         constexpr std::string_view survey = "survey.";
         for (const Message& doubt : survey_doubts(job_.survey))
@@ -146,11 +150,44 @@ public:
     }
 
 private:
+    /// The part a decision leaves as it was found, while it stands.
+    std::optional<BenchPart> left_by(const RecordEntry& entry) const {
+        if (entry.kind != RecordKind::decision) return std::nullopt;
+        const auto part = of_word<BenchPart>(entry.about);
+        if (!part) return std::nullopt;
+        const PlanChoices& chosen = job_.design.choices;
+        const bool left = *part == BenchPart::relief   ? chosen.relief == ReliefChoice::leave
+                          : *part == BenchPart::saddle ? chosen.saddle == SaddleChoice::leave
+                                                       : chosen.nut == NutChoice::leave;
+        const RecordEntry last = decisions_about(job_.record, *part).back();
+        return left && last.when == entry.when && last.text == entry.text ? part : std::nullopt;
+    }
+
+    static std::string name_of(BenchPart part) {
+        switch (part) {
+        case BenchPart::relief: return translate("sheet", "the relief");
+        case BenchPart::saddle: return translate("sheet", "the saddle");
+        case BenchPart::nut: return translate("sheet", "the nut");
+        }
+        return {};
+    }
+
     void ordered() {
         const double minutes = minutes_worked(job_.record);
-        if (job_.ordered.sum)
+        const auto money = [this](double amount) {
+            return fixed_text(amount, 2) + (shop_.currency.empty() ? "" : " " + shop_.currency);
+        };
+        const auto& [parts, sum, most_minutes] = job_.ordered;
+        if (sum && shop_.rate_per_hour > 0) {
+            const double spent = minutes / 60 * shop_.rate_per_hour;
+            bullet(with_values(translate("sheet", "Ordered for at most %1: %2 of it spent on work, %3 left."),
+                               money(*sum), money(spent), money(std::max(0.0, *sum - spent))));
+        } else if (sum)
             bullet(with_values(translate("sheet", "Ordered for at most %1; minutes of work so far: %2."),
-                               fixed_text(*job_.ordered.sum, 2), fixed_text(minutes, 0)));
+                               money(*sum), fixed_text(minutes, 0)));
+        if (most_minutes)
+            bullet(with_values(translate("sheet", "Minutes of work: %1 of the %2 ordered."),
+                               fixed_text(minutes, 0), fixed_text(*most_minutes, 0)));
         else if (minutes > 0)
             bullet(with_values(translate("sheet", "Minutes of work: %1."), fixed_text(minutes, 0)));
     }
@@ -203,14 +240,16 @@ private:
 
     const Job& job_;
     const std::function<std::string(double)>& label_;
+    const SheetShop& shop_;
     JobBeforeAfter story_;
     std::vector<std::string> said_;
 };
 
 } // namespace
 
-OwnerWords owner_words(const Job& job, const std::function<std::string(double)>& label) {
-    Teller teller(job, label);
+OwnerWords owner_words(const Job& job, const std::function<std::string(double)>& label,
+                       const SheetShop& shop) {
+    Teller teller(job, label, shop);
     return {teller.found(), teller.done(), teller.left_and_watch()};
 }
 

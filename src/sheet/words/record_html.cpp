@@ -64,14 +64,15 @@ std::string story_words(const StoryLine& line, Unit unit) {
 
 namespace {
 
-QString page_begun(const Job& job, const std::string& date, const std::string& shop) {
+QString page_begun(const Job& job, const std::string& date, const SheetShop& shop) {
     return QStringLiteral(
                "<!DOCTYPE html>\n<html><head><meta charset='utf-8'><title>%1</title>\n"
                "<style>body { font-family: sans-serif; max-width: 46em; margin: 2em auto; } "
                "td, th { padding: 2px 14px 2px 0; text-align: right; } "
                "td:first-child, th:first-child, .story td { text-align: left; vertical-align: top; }"
                "</style></head>\n<body><h1>%1</h1>\n<p>%2%3%4</p>\n")
-        .arg(safe(job.title), shop.empty() ? QString() : safe(shop) + QStringLiteral(" · "), safe(date),
+        .arg(safe(job.title), shop.name.empty() ? QString() : safe(shop.name) + QStringLiteral(" · "),
+             safe(date),
              job.owner.empty()
                  ? QString()
                  : QStringLiteral(" · ") + safe(with_values(translate("sheet", "owner %1"), job.owner)));
@@ -85,7 +86,7 @@ QString sentences(const std::vector<std::string>& words) {
 
 } // namespace
 
-QByteArray record_html(const Job& job, const std::string& date, const std::string& shop) {
+QByteArray record_html(const Job& job, const std::string& date, const SheetShop& shop) {
     QString html = page_begun(job, date, shop);
     html += heading("Before and after") + numbers(job) + heading("In order") +
             QStringLiteral("<table class='story'>\n");
@@ -97,8 +98,9 @@ QByteArray record_html(const Job& job, const std::string& date, const std::strin
     return (html + QStringLiteral("</table>\n</body></html>\n")).toUtf8();
 }
 
-QByteArray owner_html(const Job& job, const std::string& date, const std::string& shop) {
-    const OwnerWords words = owner_words(job, [&](double mm) { return sheet_number(mm, job.unit); });
+QByteArray owner_html(const Job& job, const std::string& date, const SheetShop& shop) {
+    const OwnerWords words = owner_words(
+        job, [&](double mm) { return sheet_number(mm, job.unit); }, shop);
     const QString html = page_begun(job, date, shop) + heading("What was found") + sentences(words.found) +
                          heading("What was done") + sentences(words.done) +
                          heading("The numbers that matter") + numbers(job) +

@@ -34,15 +34,6 @@ SheetLanguage::~SheetLanguage() {
 std::string translate(const char* context, const char* text) {
     return translated(context, text).toStdString();
 }
-std::string with_values(const std::string& text, const std::string& first) {
-    return QString::fromStdString(text).arg(QString::fromStdString(first)).toStdString();
-}
-std::string with_values(const std::string& text, const std::string& first, const std::string& second) {
-    return QString::fromStdString(text)
-        .arg(QString::fromStdString(first), QString::fromStdString(second))
-        .toStdString();
-}
-
 std::string sheet_sentence(std::string_view id) {
     const std::string english(english_template(id));
     return translate("messages", english.c_str());

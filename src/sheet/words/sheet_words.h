@@ -3,6 +3,8 @@
 #include "core/words/message.h"
 #include "core/words/units.h"
 
+#include <QString>
+
 #include <string>
 #include <vector>
 
@@ -23,9 +25,10 @@ public:
 /// A text of a sheet in the application's language. Named as the translators' tool expects it: the context,
 /// then the English.
 std::string translate(const char* context, const char* text);
-/// A text with values in the places of %1 and %2.
-std::string with_values(const std::string& text, const std::string& first);
-std::string with_values(const std::string& text, const std::string& first, const std::string& second);
+/// A text with values in the places of %1, %2 and so on.
+template <class... Values> std::string with_values(const std::string& text, const Values&... values) {
+    return QString::fromStdString(text).arg(QString::fromStdString(values)...).toStdString();
+}
 /// A message in the application's language, lengths in that unit.
 std::string sheet_message(const Message& message, Unit unit);
 /// The sentence of a message id in the application's language, with values in their places.

@@ -1,13 +1,13 @@
 #include "ui/bench/bench_gauge.h"
 
 #include "settings/settings.h"
+#include "ui/look/flow_layout.h"
 #include "ui/look/plain_button.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
 #include <QDir>
 #include <QFileInfo>
-#include <QHBoxLayout>
 #include <QLabel>
 #include <QProcess>
 
@@ -32,9 +32,7 @@ BenchGauge::BenchGauge(QWidget* parent)
                        tr("Start a gauge that is not there, with an instrument and a hand of its own: + "
                           "files the pass and reads it"))),
       status_(new QLabel) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
+    auto* row = new FlowLayout(this, 8);
     ports_->setEditable(true);
     ports_->setMinimumSize(190, 34);
     ports_->setAccessibleName(tr("Port of the gauge"));
@@ -52,7 +50,8 @@ BenchGauge::BenchGauge(QWidget* parent)
     status_->setAccessibleName(tr("Gauge"));
     for (QWidget* each : std::initializer_list<QWidget*>{ports_, units_, kinds_, connect_, simulate_})
         row->addWidget(each);
-    row->addWidget(status_, 1);
+    status_->setMinimumHeight(34);
+    row->addWidget(status_);
     connect(connect_, &QToolButton::clicked, this,
             [this] { serial_.is_open() ? disconnect_gauge() : listen(ports_->currentText()); });
     connect(simulate_, &QToolButton::clicked, this, [this] {
@@ -129,7 +128,8 @@ QString BenchGauge::status_words() const {
 
 std::string BenchGauge::word() const {
     if (!serial_.is_open()) return {};
-    return process_ ? settings::gauge_kinds.front() : settings::gauge_kinds[static_cast<std::size_t>(kinds_->currentIndex())];
+    return process_ ? settings::gauge_kinds.front()
+                    : settings::gauge_kinds[static_cast<std::size_t>(kinds_->currentIndex())];
 }
 
 std::optional<double> BenchGauge::u_mm() const {

@@ -35,11 +35,20 @@ QFont BenchView::font_of(double share, bool bold) const {
     return made;
 }
 
+void BenchView::measure() {
+    const double whole = height() / 800.0;
+    gauge_px_ = gauge_->layout()->heightForWidth(width() - 2 * static_cast<int>(margin * whole));
+    field_px_ = std::max(44, static_cast<int>(66 * whole));
+    const double under = field_px_ + std::max(gauge_px_ + 14.0, 62 * whole);
+    unit_px_ = std::max(0.1, (height() - under) / (800 - 66 - 62));
+}
+
 void BenchView::lay_out() {
+    measure();
     const double u = unit_px();
     const int left = static_cast<int>(margin * u);
-    const int high = std::max(44, static_cast<int>(66 * u));
-    const int top = height() - high - std::max(52, static_cast<int>(62 * u));
+    const int high = field_px_;
+    const int top = height() - high - std::max(gauge_px_ + 14, static_cast<int>(62 * u));
     const int wide = std::min(static_cast<int>(470 * u), width() / 2 - left);
     field_->setGeometry(left, top, wide, high);
     field_->setFont(font_of(32));
@@ -63,7 +72,7 @@ void BenchView::lay_out() {
     lay_out_buttons();
     const int asks = std::max(decision_->sizeHint().height(), 80);
     decision_->setGeometry(left, top - asks - 4, width() - 2 * left, asks);
-    gauge_->setGeometry(left, height() - 44, width() - 2 * left, 38);
+    gauge_->setGeometry(left, height() - gauge_px_ - 8, width() - 2 * left, gauge_px_);
     QPalette ground = palette();
     ground.setColor(QPalette::Window, theme().ground);
     setPalette(ground);

@@ -89,12 +89,18 @@ private:
     void paint_bar(QPainter& painter) const;
     void paint_rod(QPainter& painter) const;
     QRectF bar_box() const;
-    double unit_px() const { return height() / 800.0; }
+    double unit_px() const { return unit_px_; }
+    /// How much of what is drawn for a window of 800 there is room for over field and gauge, and how high
+    /// these are.
+    void measure();
     QFont font_of(double share, bool bold = false) const;
 
     Session& session_;
     BenchWorker worker_;
     BenchWords words_;
+    double unit_px_ = 1;
+    int field_px_ = 66;
+    int gauge_px_ = 38; ///< its fields may stand in several rows
     BenchField* field_;
     BenchGauge* gauge_;
     QLabel* message_;

@@ -102,7 +102,8 @@ void say_way(BenchWords& words, const State& state, const BenchWorker& bench, co
                                                     [](const Filing& each) { return each.done(); });
     if (!state.plan) return;
     const Plan& plan = *state.plan;
-    if (const auto skipped = skipped_before(plan, settings::plan_order(), part); skipped && !words.all_there) {
+    if (const auto skipped = skipped_before(plan, settings::plan_order(), part);
+        skipped && !words.all_there) {
         words.leads_to = skipped;
         words.first = BenchView::tr("▲ First %1: it moves what is read here").arg(part_name(*skipped));
     } else if (words.all_there) {

@@ -137,8 +137,9 @@ void DecisionBar::drop() {
     if (was) Q_EMIT answered();
 }
 
-bool DecisionBar::make(BenchPart part, std::string_view word, const QString& reason) {
-    const State& state = session_.state();
+namespace {
+
+PartDecision decision_of(const State& state, BenchPart part, std::string_view word, const QString& reason) {
     const Design& design = state.job.design;
     const auto proposed = way_proposed(state, part);
     PartDecision decision;
@@ -150,10 +151,28 @@ bool DecisionBar::make(BenchPart part, std::string_view word, const QString& rea
         decision.instead_of = way_name(design, part, *proposed).toStdString();
     decision.reason = reason.toStdString();
     decision.when = time_of_record();
+    return decision;
+}
+
+} // namespace
+
+bool DecisionBar::make(BenchPart part, std::string_view word, const QString& reason) {
+    const PartDecision decision = decision_of(session_.state(), part, word, reason);
     const auto problems = session_.commit(tr("decided: %1").arg(QString::fromStdString(decision.text)),
                                           with_decision(session_.document(), decision));
     if (!problems.empty()) Q_EMIT refused(session_.told(problems));
     return problems.empty();
+}
+
+void DecisionBar::decide_all(const std::vector<std::pair<BenchPart, std::string_view>>& ways,
+                             const QString& name, const QString& reason) {
+    if (!session_.is_open()) return;
+    drop();
+    Value document = session_.document();
+    for (const auto& [part, word] : ways)
+        document = with_decision(document, decision_of(session_.state(), part, word, reason));
+    const auto problems = session_.commit(name, document);
+    if (!problems.empty()) Q_EMIT refused(session_.told(problems));
 }
 
 bool DecisionBar::eventFilter(QObject* watched, QEvent* event) {

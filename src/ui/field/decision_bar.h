@@ -21,6 +21,9 @@ public:
     explicit DecisionBar(Session& session, QWidget* parent = nullptr);
     /// @param word of a way of the part, as the job file has it
     void decide(BenchPart part, std::string_view word);
+    /// Several at once, for one reason, as one step.
+    void decide_all(const std::vector<std::pair<BenchPart, std::string_view>>& ways, const QString& name,
+                    const QString& reason);
     /// The question falls away where it is answered, or asked of another job.
     void refresh();
     bool is_asking() const { return asked_.has_value(); }

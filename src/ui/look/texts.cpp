@@ -18,6 +18,10 @@ QString number_text(double value, int decimals) {
     return locale.toString(value, 'f', decimals);
 }
 
+QString money_text(double amount, const std::string& currency) {
+    return (number_text(amount, 2) + QLatin1Char(' ') + QString::fromStdString(currency)).trimmed();
+}
+
 QString length_number(double mm, Unit unit) {
     if (unit != Unit::sixty_fourths) return number_text(mm / mm_per(unit), usual_decimals(unit));
     QString text = QString::fromStdString(sixty_fourths_text(mm));

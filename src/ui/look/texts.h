@@ -12,6 +12,8 @@ namespace fm {
 
 /// Numbers and sentences as the window shows them: in the user's language and locale.
 QString number_text(double value, int decimals);
+/// An amount of money, with its currency where the shop names one.
+QString money_text(double amount, const std::string& currency);
 /// A length without its unit; 64ths as "7/64" and, on a second line, what remains: "+ 5 thou".
 QString length_number(double mm, Unit unit);
 /// The same on one line, with the unit: "1,19 mm", "7/64 + 5 thou".

@@ -15,7 +15,9 @@ namespace fm {
 
 namespace {
 
-constexpr double head_px = 76; // title, what is read, the way there
+constexpr double head_wide_px = 76;  // title, what is read, the way there
+constexpr double head_tall_px = 104; // the same in a small window, one under the other
+constexpr int tall_below_px = 760;
 constexpr double read_as_px = 17;
 constexpr double names_px = 20;   // of the strings
 constexpr double amounts_px = 40; // what comes off, and ±
@@ -137,30 +139,46 @@ QRectF PlanPicture::column_rect(std::size_t column) const {
             std::max(120.0, height() - least_px - time_px - next_px)};
 }
 
+QSize PlanPicture::minimumSizeHint() const {
+    return {420, has_tall_heads() ? 460 : 340};
+}
+
+bool PlanPicture::has_tall_heads() const {
+    return width() < tall_below_px;
+}
+
+double PlanPicture::head_px() const {
+    return has_tall_heads() ? head_tall_px : head_wide_px;
+}
+
 QRectF PlanPicture::plot_rect(std::size_t column) const {
     const double under_head = is_narrow(column) ? read_as_px : 0.0;
-    return column_rect(column).adjusted(0, head_px + under_head, 0, -(names_px + amounts_px + foot_px));
+    return column_rect(column).adjusted(0, head_px() + under_head, 0, -(names_px + amounts_px + foot_px));
 }
 
 /// No room beside the button for what is read: it stands under the head.
 bool PlanPicture::is_narrow(std::size_t column) const {
-    return !story_.columns[column].way.isEmpty() &&
-           column_rect(column).width() - ways_[column]->width() < 110;
+    return has_tall_heads() || (!story_.columns[column].way.isEmpty() &&
+                                column_rect(column).width() - ways_[column]->width() < 110);
 }
 
 void PlanPicture::lay_out() {
     for (std::size_t i = 0; i < std::min(buttons_.size(), story_.columns.size()); ++i) {
         const QRectF box = column_rect(i);
         buttons_[i]->resize(buttons_[i]->sizeHint().width(), 28);
-        buttons_[i]->move(static_cast<int>(box.right()) - buttons_[i]->width(), 0);
+        if (has_tall_heads())
+            buttons_[i]->move(static_cast<int>(box.left()), 64);
+        else
+            buttons_[i]->move(static_cast<int>(box.right()) - buttons_[i]->width(), 0);
         ways_[i]->resize(std::min(ways_[i]->sizeHint().width(), static_cast<int>(box.width())), 28);
-        ways_[i]->move(static_cast<int>(box.left()), 36);
+        ways_[i]->move(static_cast<int>(box.left()), has_tall_heads() ? 28 : 36);
     }
     next_->resize(next_->sizeHint().width() + 12, 36);
     next_->move(width() - next_->width(), height() - static_cast<int>(next_px) + 16);
 }
 
 void PlanPicture::resizeEvent(QResizeEvent*) {
+    updateGeometry();
     lay_out();
 }
 
@@ -188,8 +206,8 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
     const QRectF box = column_rect(column);
     const bool next = story_.next == column;
     painter.setPen(QPen(next ? look.ink : look.hairline, next ? 3.0 : 1.0));
-    painter.drawLine(QPointF(box.left(), head_px - 4), QPointF(box.right(), head_px - 4));
-    const double beside = box.width() - buttons_[column]->width() - 6;
+    painter.drawLine(QPointF(box.left(), head_px() - 4), QPointF(box.right(), head_px() - 4));
+    const double beside = has_tall_heads() ? box.width() : box.width() - buttons_[column]->width() - 6;
     write_fitting(painter, QRectF(box.left(), 2, beside, 24), Qt::AlignLeft | Qt::AlignVCenter,
                   QStringLiteral("%1 %2%3")
                       .arg(column + 1)
@@ -197,7 +215,7 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
                   look.ink, 18, 12, true);
     const double from = step.way.isEmpty() ? 0.0 : ways_[column]->width() + 8.0;
     if (is_narrow(column))
-        write_fitting(painter, QRectF(box.left(), head_px - 2, box.width(), read_as_px),
+        write_fitting(painter, QRectF(box.left(), head_px() - 2, box.width(), read_as_px),
                       Qt::AlignLeft | Qt::AlignVCenter, step.read_as, look.caption, 13, 8, false);
     else
         write_wrapped(painter, QRectF(box.left() + from, 36, box.width() - from, 29), step.read_as,

@@ -24,7 +24,7 @@ public:
     void show_least(PlanLeast least);
     const PlanLeast& least() const { return least_; }
     const PlanStory& story() const { return story_; }
-    QSize minimumSizeHint() const override { return {600, 340}; }
+    QSize minimumSizeHint() const override;
 
 Q_SIGNALS:
     void bench_asked(fm::BenchPart part);
@@ -36,6 +36,8 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    bool has_tall_heads() const;
+    double head_px() const;
     QRectF column_rect(std::size_t column) const;
     QRectF plot_rect(std::size_t column) const;
     bool is_narrow(std::size_t column) const;

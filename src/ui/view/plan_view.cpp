@@ -47,7 +47,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
       shown_(new ChoiceRow(
           tr("Shown"), {{tr("drawn"), {}, QStringLiteral("L")}, {tr("as tables"), {}, QStringLiteral("L")}})),
       stop_(new StopBar(session)), stack_(new QStackedWidget), picture_(new PlanPicture(session)),
-      page_(new QTextBrowser), decision_(new DecisionBar(session)) {
+      page_(new QTextBrowser), decision_(new DecisionBar(session)), ordered_(new OrderedBar(session)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 10, 16, 10);
     column->setSpacing(8);
@@ -59,6 +59,13 @@ PlanView::PlanView(Session& session, QWidget* parent)
     column->addLayout(choices);
     column->addWidget(stop_);
     column->addWidget(decision_);
+    column->addWidget(ordered_);
+    connect(ordered_, &OrderedBar::fit_asked, this,
+            [this](const std::vector<OtherWay>& others, const QString& reason) {
+                std::vector<std::pair<BenchPart, std::string_view>> ways;
+                for (const OtherWay& other : others) ways.emplace_back(other.part, other.word);
+                decision_->decide_all(ways, tr("fitted to what is ordered"), reason);
+            });
     connect(stop_, &StopBar::refused, this, &PlanView::refused);
     connect(decision_, &DecisionBar::refused, this, &PlanView::refused);
     connect(decision_, &DecisionBar::answered, this, &PlanView::take_focus);
@@ -99,6 +106,7 @@ void PlanView::refresh() {
     choice_->set_chosen(static_cast<int>(order()));
     stop_->refresh();
     decision_->refresh();
+    ordered_->refresh(order());
     const State& state = session_.state();
     const auto made = plan(state.job.design, state.written, state.job.readings, order());
     picture_->show_story(made ? plan_story(state, *made, session_.workshop().tables()) : PlanStory{});

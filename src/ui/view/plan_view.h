@@ -7,6 +7,7 @@
 #include "ui/frame/window_page.h"
 #include "ui/look/off_thread.h"
 #include "ui/state/session.h"
+#include "ui/view/ordered_bar.h"
 #include "ui/view/plan_picture.h"
 
 #include <QStackedWidget>
@@ -29,6 +30,7 @@ public:
     void show_other_side(bool shown) override;
     StopBar* stop_bar() { return stop_; }
     DecisionBar* decision_bar() { return decision_; }
+    OrderedBar* ordered_bar() { return ordered_; }
     static PlanOrder order() { return settings::plan_order(); }
     void choose_order(PlanOrder order);
 
@@ -59,6 +61,7 @@ private:
     PlanPicture* picture_;
     QTextBrowser* page_;
     DecisionBar* decision_;
+    OrderedBar* ordered_;
 };
 
 } // namespace fm

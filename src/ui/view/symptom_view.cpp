@@ -53,7 +53,7 @@ SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* paren
     : WindowPage(parent), session_(session), view_(view), symptoms_(new QuietList),
       board_(new SymptomBoard(session)), hint_(new QLabel), causes_(new QListWidget), detail_(new QLabel),
       strings_(new QLabel), decide_(nullptr) {
-    auto* across = new QHBoxLayout(this);
+    auto* across = across_ = new QHBoxLayout(this);
     across->setContentsMargins(24, 10, 16, 10);
     across->setSpacing(20);
     across->addWidget(build_symptoms());
@@ -64,7 +64,7 @@ SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* paren
     right->addWidget(hint_);
     board_->setMinimumHeight(190);
     right->addWidget(board_, 3);
-    auto* below = new QHBoxLayout;
+    auto* below = below_ = new QHBoxLayout;
     below->setSpacing(18);
     causes_->setWordWrap(true);
     causes_->setMinimumWidth(286); // room for the three results
@@ -79,9 +79,22 @@ SymptomView::SymptomView(Session& session, const ViewState& view, QWidget* paren
     connect(&session, &Session::opened, this, &SymptomView::forget);
 }
 
+/// What was heard stands over where it was, and a cause's words under the causes, where there is no room
+/// beside.
+void SymptomView::resizeEvent(QResizeEvent* event) {
+    WindowPage::resizeEvent(event);
+    const bool stacked = width() < 760;
+    across_->setDirection(stacked ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    below_->setDirection(stacked ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    heard_list_->setMinimumWidth(stacked ? 0 : 248);
+    heard_list_->setMaximumWidth(stacked ? QWIDGETSIZE_MAX : 248);
+    heard_list_->setMinimumHeight(stacked ? 200 : 0);
+    causes_->setMinimumHeight(stacked ? 260 : 0);
+    fit_rows();
+}
+
 QWidget* SymptomView::build_symptoms() {
-    auto* area = new QWidget;
-    area->setFixedWidth(248);
+    auto* area = heard_list_ = new QWidget;
     auto* column = new QVBoxLayout(area);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
@@ -239,11 +252,6 @@ void SymptomView::fit_rows() {
         CauseRow* each = row(static_cast<std::size_t>(i));
         causes_->item(i)->setSizeHint({0, each->heightForWidth(wide)});
     }
-}
-
-void SymptomView::resizeEvent(QResizeEvent* event) {
-    WindowPage::resizeEvent(event);
-    fit_rows();
 }
 
 const Cause* SymptomView::chosen() const {

@@ -3,6 +3,7 @@
 #include "ui/state/view_state.h"
 #include "ui/view/symptom_board.h"
 
+#include <QBoxLayout>
 #include <QLabel>
 #include <QListWidget>
 
@@ -62,6 +63,9 @@ private:
     std::optional<std::size_t> open_; ///< of the record: the complaint whose tests are being made
     Diagnosis found_;
     std::shared_ptr<const State> asked_of_;
+    QWidget* heard_list_ = nullptr; ///< what was heard, to pick from
+    QBoxLayout* across_ = nullptr;
+    QBoxLayout* below_ = nullptr;
     QListWidget* symptoms_;
     SymptomBoard* board_;
     QLabel* hint_;

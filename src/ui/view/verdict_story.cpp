@@ -146,13 +146,12 @@ private:
         story.chosen = way.chosen;
         story.anew = way.word == word_of(NutChoice::replace) || way.word == word_of(SaddleChoice::renew);
         QStringList takes;
-        if (way.minutes > 0) takes << VerdictView::tr("%1 min").arg(number_text(way.minutes, 0));
-        if (way.wait_minutes > 0)
-            takes << VerdictView::tr("%1 waiting").arg(number_text(way.wait_minutes, 0));
-        if (tables_.priced() && way.price.total() > 0)
-            takes << number_text(way.price.total(), 2) + QLatin1Char(' ') +
-                         QString::fromStdString(tables_.currency);
-        story.takes = takes.join(QStringLiteral(" · ")).trimmed();
+        if (way.takes.minutes > 0) takes << VerdictView::tr("%1 min").arg(number_text(way.takes.minutes, 0));
+        if (way.takes.wait_minutes > 0)
+            takes << VerdictView::tr("%1 waiting").arg(number_text(way.takes.wait_minutes, 0));
+        if (tables_.priced() && way.takes.price.total() > 0)
+            takes << money_text(way.takes.price.total(), tables_.currency);
+        story.takes = takes.join(QStringLiteral(" · "));
         return story;
     }
 

@@ -89,6 +89,11 @@ VerdictView::VerdictView(Session& session, QWidget* parent)
     connect(bar_, &DecisionBar::answered, this, &VerdictView::take_focus);
 }
 
+void VerdictView::resizeEvent(QResizeEvent* event) {
+    WindowPage::resizeEvent(event);
+    for (WayCard* card : cards_) card->setMinimumHeight(width() < 760 ? 330 : 0); // narrow ones are tall
+}
+
 void VerdictView::choose_part(BenchPart part) {
     part_ = part;
     refresh();

@@ -36,6 +36,9 @@ public:
 Q_SIGNALS:
     void station_asked(const QString& word);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     static QString not_read(const QString& why);
     QString html() const;

@@ -10,6 +10,7 @@
 #include <QApplication>
 #include <QLibraryInfo>
 #include <QSettings>
+#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTranslator>
 
@@ -52,6 +53,11 @@ int main(int argc, char** argv) {
     fm::display_is_there();
     QApplication::setApplicationName(QStringLiteral("fair-measure"));
     QApplication::setOrganizationName(QStringLiteral("fair-measure"));
+    const QString aside = fm::settings::put_aside_foreign(
+        QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation));
+    if (!aside.isEmpty())
+        std::fprintf(stderr, "The settings were not written by this program; they are now %s\n",
+                     qPrintable(aside));
     fm::follow_text_scale(app, argv);
     QApplication::setApplicationDisplayName(QString());
     QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));

@@ -9,6 +9,7 @@
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
+#include <QAbstractItemView>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDateTime>
@@ -17,6 +18,7 @@
 #include <QHBoxLayout>
 #include <QMimeData>
 #include <QScrollArea>
+#include <QScrollBar>
 #include <QTimer>
 #include <QToolButton>
 #include <QUrl>
@@ -26,13 +28,13 @@ namespace fm {
 namespace {
 constexpr std::size_t most_kept_stations = 3; // each takes up to 7 MB
 
-/// What is moved about under the window's frame: as large as that, and no smaller than all of it needs.
+constexpr int menus_px = 34;
+constexpr int rail_below_px = 760; // then the path shows numbers alone
+
+/// What is moved up and down under the window's frame: as wide as that, and as high as all of it needs.
 class MovedAbout : public QWidget {
 public:
-    explicit MovedAbout(QWidget* held) : held_(held) {
-        held->setParent(this);
-        setMinimumSize(whole_window - QSize(0, 34)); // the menus
-    }
+    explicit MovedAbout(QWidget* held) : held_(held) { held->setParent(this); }
 
 protected:
     void resizeEvent(QResizeEvent*) override { held_->setGeometry(rect()); }
@@ -84,16 +86,39 @@ void MainWindow::build() {
     working_ = new WorkingBar(session_, this);
     right->addWidget(working_);
     across->addLayout(right, 1);
-    // Enlarged text may leave the window less room than it needs: then it is moved about under its frame.
+    // Enlarged text may leave the window less room than it needs: then lists stand beneath what they stood
+    // beside, and all of it is moved up and down.
     auto* frame = new QScrollArea;
+    frame->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     frame->setFrameShape(QFrame::NoFrame);
     frame->setWidgetResizable(true);
     frame->setFocusPolicy(Qt::NoFocus);
-    frame->setWidget(new MovedAbout(centre));
-    connect(qApp, &QApplication::focusChanged, frame, [frame](QWidget*, QWidget* now) {
-        if (now && frame->widget()->isAncestorOf(now)) frame->ensureWidgetVisible(now, 24, 24);
+    moved_about_ = new MovedAbout(centre);
+    frame->setWidget(moved_about_);
+    connect(middle_, &QStackedWidget::currentChanged, this, [this, frame] {
+        fit_room();
+        frame->verticalScrollBar()->setValue(0);
     });
+    connect(qApp, &QApplication::focusChanged, this, &MainWindow::bring_focus_to_sight);
     setCentralWidget(frame);
+}
+
+void MainWindow::bring_focus_to_sight() {
+    auto* frame = qobject_cast<QScrollArea*>(centralWidget());
+    QWidget* now = QApplication::focusWidget();
+    if (!frame || !now || !frame->widget()->isAncestorOf(now)) return;
+    QRect place(QPoint(0, 0), now->size());
+    if (const auto* table = qobject_cast<const QAbstractItemView*>(now)) { // its cell
+        const QRect cell = table->visualRect(table->currentIndex());
+        if (cell.isValid()) place = cell.translated(table->viewport()->pos());
+    }
+    const int top = now->mapTo(frame->viewport(), place.topLeft()).y();
+    const int half = frame->viewport()->height() / 2;
+    // What is large and begins in sight stays where it is.
+    if (place.height() >= half && top >= 0 && top < half) return;
+    const QPoint from = now->mapTo(frame->widget(), place.topLeft());
+    frame->ensureVisible(from.x() + place.width(), from.y() + place.height(), 24, 24);
+    frame->ensureVisible(from.x(), from.y(), 24, 24);
 }
 
 void MainWindow::connect_parts() {
@@ -386,10 +411,36 @@ QString MainWindow::notice() const {
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     const bool narrow = is_narrow();
-    path_->setFixedWidth(narrow ? 178 : 192);
-    for (QWidget* list : lists_) list->setFixedWidth(list_width());
+    const bool rail = width() < rail_below_px;
+    path_->show_as_rail(rail);
+    path_->setFixedWidth(rail ? StationPath::rail_px : narrow ? 178 : 192);
+    for (QWidget* list : lists_) place_list(list);
+    fit_room();
     if (bench_) bench_->setGeometry(rect());
     working_->setFixedHeight(narrow ? 78 : 60); // the line of working wraps
+}
+
+bool MainWindow::is_stacked() const {
+    return width() < whole_window.width();
+}
+
+/// A list stands beside its station, or beneath where the window is small.
+void MainWindow::place_list(QWidget* list) const {
+    auto* row = qobject_cast<QBoxLayout*>(list->parentWidget()->layout());
+    row->setDirection(is_stacked() ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    list->setMinimumWidth(is_stacked() ? 0 : list_width());
+    list->setMaximumWidth(is_stacked() ? QWIDGETSIZE_MAX : list_width());
+    list->setMinimumHeight(is_stacked() ? 360 : 0);
+    row->itemAt(0)->widget()->setMinimumHeight(is_stacked() ? whole_window.height() - 200 : 0);
+}
+
+void MainWindow::fit_room() {
+    int needs = whole_window.height() - menus_px;
+    if (is_stacked() && middle_->currentWidget() && middle_->currentWidget()->layout()) {
+        const int around = way_->sizeHint().height() + working_->height();
+        needs = std::max(needs, middle_->currentWidget()->layout()->minimumSize().height() + around);
+    }
+    moved_about_->setMinimumHeight(needs);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
@@ -431,6 +482,7 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
         const auto* pressed = qobject_cast<QWidget*>(watched);
         if (pressed && pressed->window() == this && pressed != QApplication::focusWidget()) keep_typed(this);
     }
+    if (event->type() == QEvent::KeyRelease) bring_focus_to_sight(); // keys go from cell to cell
     // Space presses a button that has the focus; everywhere else it shows the working.
     if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);

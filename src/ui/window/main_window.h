@@ -139,6 +139,12 @@ private:
     void build();
     bool is_narrow() const { return width() < 1180; }
     int list_width() const { return is_narrow() ? 312 : 352; }
+    bool is_stacked() const;
+    void place_list(QWidget* list) const;
+    /// Scrolls to what has the focus, as far as it is out of sight.
+    void bring_focus_to_sight();
+    /// As high as what is in sight needs.
+    void fit_room();
     void connect_parts();
     /// What is made, and beside what it stands.
     struct Held {
@@ -245,6 +251,7 @@ private:
     BenchView* bench_ = nullptr;  ///< over everything, while it is open
     std::vector<QWidget*> lists_; ///< beside the stations
     QStackedWidget* middle_ = nullptr;
+    QWidget* moved_about_ = nullptr;
     FirstScreen* first_ = nullptr;
     bool first_shown_ = false;
     WorkingBar* working_ = nullptr;

@@ -17,8 +17,7 @@
 
 namespace fm {
 
-namespace {
-} // namespace
+namespace {} // namespace
 
 void MainWindow::open_demo() {
     const QString folder = data_folder() + QStringLiteral("/demo");
@@ -204,8 +203,8 @@ void MainWindow::restore_view() {
         if (bench_ && !bench_->isHidden()) bench_->leave();
         return;
     }
-    view_.string = std::min(static_cast<std::size_t>(kept->string),
-                            session_.state().job.design.strings.size() - 1);
+    view_.string =
+        std::min(static_cast<std::size_t>(kept->string), session_.state().job.design.strings.size() - 1);
     view_.datum = static_cast<Datum>(std::min(kept->datum, static_cast<int>(Datum::blank_top)));
     view_.stage = static_cast<CutStage>(std::min(kept->stage, static_cast<int>(CutStage::fitted)));
     view_.side = static_cast<NutSide>(std::min(kept->side, static_cast<int>(NutSide::target)));

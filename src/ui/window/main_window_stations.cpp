@@ -91,9 +91,9 @@ MainWindow::Held MainWindow::held(WindowPage* page) {
         row->setContentsMargins(0, 0, 0, 0);
         row->setSpacing(0);
         row->addWidget(page, 1);
-        list->setFixedWidth(list_width());
         row->addWidget(list);
         lists_.push_back(list);
+        place_list(list);
     }
     middle_->addWidget(holder);
     return {page, holder};

@@ -111,8 +111,9 @@ Preferences::Preferences(Session& session, QWidget* parent)
         Q_EMIT language_chosen(QLatin1String(languages[static_cast<std::size_t>(index)]));
     });
     connect(theme_, &ChoiceRow::picked, this, [this](int index) { Q_EMIT evening_chosen(index == 1); });
-    connect(size_, &ChoiceRow::picked, this,
-            [this](int index) { Q_EMIT text_size_chosen(settings::text_sizes[static_cast<std::size_t>(index)]); });
+    connect(size_, &ChoiceRow::picked, this, [this](int index) {
+        Q_EMIT text_size_chosen(settings::text_sizes[static_cast<std::size_t>(index)]);
+    });
     connect(unit_, &ChoiceRow::picked, this, [this](int index) {
         keep_new_jobs("units", {});
         keep_new_jobs("unit", std::string(word_of(units[static_cast<std::size_t>(index)])));
@@ -134,8 +135,7 @@ void Preferences::showEvent(QShowEvent* event) {
 }
 
 void Preferences::show_kept() {
-    language_->set_chosen(
-        place_in(languages, settings::language().toStdString()));
+    language_->set_chosen(place_in(languages, settings::language().toStdString()));
     theme_->set_chosen(theme().evening ? 1 : 0);
     size_->set_chosen(place_in(settings::text_sizes, text_size_now()));
     const Value& kept = session_.workshop().new_jobs();

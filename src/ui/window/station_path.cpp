@@ -100,9 +100,9 @@ StationPath::StationPath(const Session& session, const ViewState& view, const st
     caution_ = add_label(column, 13, false);
     caution_->setProperty("caption", true);
     column->addSpacing(6);
-    auto* next_caption = add_label(column, 13, false);
-    next_caption->setProperty("caption", true);
-    next_caption->setText(tr("Next"));
+    next_caption_ = add_label(column, 13, false);
+    next_caption_->setProperty("caption", true);
+    next_caption_->setText(tr("Next"));
     next_ = new WordedButton;
     QFont font = shipped_font();
     font.setPixelSize(16);
@@ -110,6 +110,19 @@ StationPath::StationPath(const Session& session, const ViewState& view, const st
     next_->setToolTip(tr("Goes there (Ctrl+G)"));
     connect(next_, &QAbstractButton::clicked, this, &StationPath::next_asked);
     column->addWidget(next_);
+}
+
+void StationPath::show_as_rail(bool rail) {
+    if (rail_ == rail) return;
+    rail_ = rail;
+    for (QWidget* words : std::initializer_list<QWidget*>{title_, facts_, caution_, next_caption_, next_})
+        words->setVisible(!rail);
+    for (std::size_t i = 0; i < stations_.size(); ++i) {
+        stations_[i].state->setVisible(!rail);
+        stations_[i].button->setText(rail ? QString::number(i + 1) : kinds_[i].name);
+        stations_[i].button->setAccessibleName(kinds_[i].name);
+    }
+    refresh();
 }
 
 StationPath::Entry StationPath::add_station(QVBoxLayout* column, const StationKind& kind) {

@@ -20,6 +20,9 @@ public:
     StationPath(const Session& session, const ViewState& view, const std::vector<StationKind>& kinds,
                 QWidget* parent = nullptr);
     void refresh();
+    static constexpr int rail_px = 84;
+    /// Only rings and numbers, as their keys have them, where the window is small.
+    void show_as_rail(bool rail);
     /// Whether the sheets show something else than was printed last.
     void set_sheets_changed(bool changed);
 
@@ -51,6 +54,8 @@ private:
     const Session& session_;
     const std::vector<StationKind>& kinds_;
     bool sheets_changed_ = false;
+    bool rail_ = false;
+    QLabel* next_caption_;
     const ViewState& view_;
     Station station_shown_ = Station::nut;
     QLabel* title_;

@@ -1,6 +1,7 @@
 #include "ui/window/string_way.h"
 
 #include "sheet/drawing/fonts.h"
+#include "ui/look/drawn_words.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
 
@@ -10,6 +11,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <vector>
 
 namespace fm {
 
@@ -206,20 +208,16 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
     bold.setPixelSize(font().pixelSize() + 2);
     QFont caption = shipped_font();
     caption.setPixelSize(std::max(12, font().pixelSize() - 3));
-    double free_from = 0;
+    struct Figure {
+        double left, need;
+        QString value, words;
+    };
+    std::vector<Figure> figures;
     const auto figure = [&](double x, const QString& value, const QString& words) {
         const double need = std::max(QFontMetricsF(bold).horizontalAdvance(value),
                                      QFontMetricsF(caption).horizontalAdvance(words)) +
                             8.0;
-        const double left =
-            std::clamp(std::max(x - 0.5 * need, free_from), 4.0, std::max(4.0, width() - need - 4.0));
-        free_from = left + need + 4.0;
-        painter.setFont(bold);
-        painter.setPen(theme().ink);
-        painter.drawText(QRectF(left, 6, need, 22), Qt::AlignCenter, value);
-        painter.setFont(caption);
-        painter.setPen(theme().caption);
-        painter.drawText(QRectF(left, 28, need, 18), Qt::AlignCenter, words);
+        figures.push_back({x - 0.5 * need, need, value, words});
     };
     const auto gap = [&](int fret) {
         return length_number(string.open_gaps_mm[static_cast<std::size_t>(fret) - 1], unit_over(fret))
@@ -242,14 +240,43 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
                length_number(compensation, units.small()).replace(QLatin1Char('\n'), QLatin1Char(' ')),
            tr("compensation"));
     if (string.bridge) figure(f.end_x - 30.0, angle_text(string.bridge->break_angle_deg), tr("break angle"));
+    // Each over what it is of, as far as the others leave it room; where there is none for all, the last
+    // fret's goes.
+    const auto needed = [&figures] {
+        double all = 4;
+        for (const Figure& each : figures) all += each.need + 4;
+        return all;
+    };
+    if (neck.frets() > 12 && needed() > width()) figures.erase(figures.begin() + 3);
+    double from = 4;
+    for (Figure& each : figures) {
+        each.left = std::max(each.left, from);
+        from = each.left + each.need + 4;
+    }
+    double to = width() - 4;
+    for (std::size_t i = figures.size(); i-- > 0;) {
+        figures[i].left = std::min(figures[i].left, to - figures[i].need);
+        to = figures[i].left - 4;
+    }
+    for (const Figure& each : figures) {
+        painter.setFont(bold);
+        painter.setPen(theme().ink);
+        painter.drawText(QRectF(each.left, 6, each.need, 22), Qt::AlignCenter, each.value);
+        painter.setFont(caption);
+        painter.setPen(theme().caption);
+        painter.drawText(QRectF(each.left, 28, each.need, 18), Qt::AlignCenter, each.words);
+    }
+    const int px = caption.pixelSize();
+    write_fitting(painter, QRectF(f.nut_x + 4, 47, f.break_x - f.nut_x - 14, 18),
+                  Qt::AlignLeft | Qt::AlignVCenter,
+                  tr("gaps ×%1, swing at %2 N dashed")
+                      .arg(std::lround(f.gap_px / f.along_px))
+                      .arg(number_text(string.player_force_n.value_or(0.0), 1)),
+                  theme().caption, px, 8, false);
+    write_fitting(painter, QRectF(f.break_x + 16, 47, f.saddle_x - f.break_x - 26, 18),
+                  Qt::AlignLeft | Qt::AlignVCenter, tr("not to scale"), theme().caption, px, 8, false);
     painter.setFont(caption);
     painter.setPen(theme().caption);
-    painter.drawText(QRectF(f.nut_x + 4, 47, f.board_end - f.nut_x, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("gaps ×%1, swing at %2 N dashed")
-                         .arg(std::lround(f.gap_px / f.along_px))
-                         .arg(number_text(string.player_force_n.value_or(0.0), 1)));
-    painter.drawText(QRectF(f.break_x + 16, 47, f.saddle_x - f.break_x - 30, 18),
-                     Qt::AlignLeft | Qt::AlignVCenter, tr("not to scale"));
     // Every gap under its fret, as far as there is room.
     double taken = f.nut_x - 14.0;
     for (int n = 1; n <= neck.frets(); ++n) {

@@ -6,6 +6,7 @@
 #include "core/words/word_of.h"
 #include "job/edits/edits.h"
 #include "job/edits/intonation_edits.h"
+#include "ui/look/drawn_words.h"
 #include "ui/look/flow_layout.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
@@ -24,6 +25,10 @@
 
 namespace fm {
 
+namespace {
+constexpr double hands_px = 22; // the line under the picture that says what the bands are
+} // namespace
+
 CrownCanvas::CrownCanvas(const Session& session, const ViewState& view, const IntonationModel& model,
                          QWidget* parent)
     : QWidget(parent), session_(session), view_(view), model_(model) {
@@ -34,7 +39,7 @@ double CrownCanvas::row_y(std::size_t string) const {
     const auto count = static_cast<double>(session_.state().job.design.strings.size());
     const auto row = static_cast<double>(
         session_.state().job.left_handed ? string : session_.state().job.design.strings.size() - 1 - string);
-    return 40 + (height() - 74) * (row + 0.5) / count;
+    return 40 + (height() - 74 - hands_px) * (row + 0.5) / count;
 }
 
 void CrownCanvas::mousePressEvent(QMouseEvent* event) {
@@ -58,6 +63,8 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
     double reach_mm = 0.6 * design.saddle.thickness_mm;
     for (const auto& each : advice)
         if (each) reach_mm = std::max(reach_mm, std::abs(each->move_mm) * 1.2);
+    for (const auto& each : by_hand_.heavy_mm)
+        if (each) reach_mm = std::max(reach_mm, std::abs(*each) * 1.2);
     const double middle = width() * 0.52;
     const double per_mm = (width() * 0.40) / reach_mm;
     QFont font = this->font();
@@ -69,7 +76,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(middle + 20, 4, width() - middle - 20, 24), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("longer →"));
     const double top = 34;
-    const double bottom = height() - 34;
+    const double bottom = height() - 34 - hands_px;
     painter.fillRect(QRectF(middle - design.saddle.thickness_mm * per_mm / 2, top,
                             design.saddle.thickness_mm * per_mm, bottom - top),
                      theme().material);
@@ -82,6 +89,7 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
     painter.setPen(theme().missing);
     painter.drawText(QRectF(middle - 160, bottom + 6, 320, 24), Qt::AlignCenter,
                      tr("where each crown should stand"));
+    paint_hands(painter, middle, per_mm);
     const auto earlier = earlier_moves_mm();
     for (std::size_t i = 0; i < design.strings.size(); ++i) {
         const double y = row_y(i);
@@ -135,6 +143,48 @@ void CrownCanvas::paintEvent(QPaintEvent*) {
     }
 }
 
+void CrownCanvas::refresh() {
+    update();
+    if (!session_.is_open() || hands_of_ == session_.shared_state()) return;
+    hands_of_ = session_.shared_state();
+    by_hand_ = crowns_by_hand(hands_of_->work_design, hands_of_->solution);
+}
+
+/// From where a light hand would have each crown to where a heavy one would.
+void CrownCanvas::paint_hands(QPainter& painter, double middle, double per_mm) const {
+    const State& state = session_.state();
+    const std::size_t count = state.job.design.strings.size();
+    if (by_hand_.light_mm.size() != count) return;
+    const Unit unit = state.job.units.small();
+    const QColor hand = theme().yours;
+    QColor pale = hand;
+    pale.setAlphaF(0.22F);
+    for (std::size_t i = 0; i < count; ++i) {
+        const auto& light_mm = by_hand_.light_mm[i];
+        const auto& heavy_mm = by_hand_.heavy_mm[i];
+        if (!light_mm || !heavy_mm) continue;
+        const double y = row_y(i);
+        const double light = std::clamp(middle + *light_mm * per_mm, 88.0, width() - 8.0);
+        const double heavy = std::clamp(middle + *heavy_mm * per_mm, 88.0, width() - 8.0);
+        painter.fillRect(QRectF(QPointF(light, y - 5), QPointF(heavy, y + 5)), pale);
+        painter.setPen(QPen(hand, 1.4));
+        for (const double x : {light, heavy}) painter.drawLine(QPointF(x, y - 5), QPointF(x, y + 5));
+        if (i != view_.string) continue;
+        const auto told = [unit](double mm) {
+            return (mm > 0 ? QStringLiteral("+") : QString()) + length_with_unit(mm, unit);
+        };
+        const double low = height() - hands_px;
+        painter.fillRect(QRectF(84, low + 5, 26, 10), pale);
+        painter.setPen(QPen(hand, 1.4));
+        for (const double x : {84.0, 110.0}) painter.drawLine(QPointF(x, low + 5), QPointF(x, low + 15));
+        write_fitting(painter, QRectF(118, low, width() - 122, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                      tr("From a light hand's crown to a heavy hand's: %1 %2 and %3")
+                          .arg(QString::fromStdString(state.job.design.string_name(i)), told(*light_mm),
+                               told(*heavy_mm)),
+                      hand, 14, 10, false);
+    }
+}
+
 std::vector<std::vector<double>> CrownCanvas::earlier_moves_mm() const {
     const State& state = session_.state();
     const auto& advice = model_.advice();
@@ -153,7 +203,8 @@ std::vector<std::vector<double>> CrownCanvas::earlier_moves_mm() const {
 /// Where the crown stood when it was read before, a row a reading, the older the paler.
 void CrownCanvas::paint_earlier(QPainter& painter, const std::vector<double>& moves_mm, double y,
                                 const std::function<double(double)>& x_of) const {
-    const double row_px = (height() - 74) / static_cast<double>(session_.state().job.design.strings.size());
+    const double row_px =
+        (height() - 74 - hands_px) / static_cast<double>(session_.state().job.design.strings.size());
     const auto most = static_cast<std::size_t>(std::clamp((0.5 * row_px - 10) / 8, 0.0, 4.0));
     for (std::size_t back = 1; back <= std::min(most, moves_mm.size()); ++back) {
         QColor pale = theme().caption;
@@ -482,7 +533,7 @@ void IntonationStation::refresh() {
     fit_->setText(fit_words());
     const auto made = fit(job.design, session_.state().written, job.readings, view_.string);
     use_fit_->setEnabled(made && made->crown_known);
-    canvas_->update();
+    canvas_->refresh();
 }
 
 namespace {

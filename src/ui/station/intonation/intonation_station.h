@@ -1,4 +1,5 @@
 #pragma once
+#include "core/solution/crowns_by_hand.h"
 #include "ui/field/choice_row.h"
 #include "ui/field/entry_table.h"
 #include "ui/field/value_field.h"
@@ -8,6 +9,7 @@
 #include <QLabel>
 
 #include <functional>
+#include <memory>
 #include <vector>
 
 class QToolButton;
@@ -21,6 +23,9 @@ public:
     CrownCanvas(const Session& session, const ViewState& view, const IntonationModel& model,
                 QWidget* parent = nullptr);
     QSize minimumSizeHint() const override { return {420, 260}; }
+    /// Works out where the crowns would stand for other hands, where the design has changed.
+    void refresh();
+    const CrownsByHand& by_hand() const { return by_hand_; }
     /// What fret 12 asked of a crown when it was read before the last time, in that order; + lengthens.
     std::vector<std::vector<double>> earlier_moves_mm() const;
 
@@ -33,11 +38,14 @@ protected:
 
 private:
     double row_y(std::size_t string) const;
+    void paint_hands(QPainter& painter, double middle, double per_mm) const;
     void paint_earlier(QPainter& painter, const std::vector<double>& moves_mm, double y,
                        const std::function<double(double)>& x_of) const;
     const Session& session_;
     const ViewState& view_;
     const IntonationModel& model_;
+    CrownsByHand by_hand_;
+    std::shared_ptr<const State> hands_of_; ///< the state that was worked out for
 };
 
 /// From a tuner's cents to how far each crown goes, moved, tuned and read again, round after round.

@@ -31,6 +31,8 @@ QString ordered_words(OrderedPart part) {
 PricePanel::PricePanel(Session& session, QWidget* parent)
     : QWidget(parent), session_(session),
       sum_(new ValueField(QStringLiteral("ordered.sum"), tr("ordered for at most"), FieldKind::number, this)),
+      minutes_(new ValueField(QStringLiteral("ordered.minutes"), tr("minutes ordered at most"),
+                              FieldKind::number, this)),
       price_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -46,14 +48,20 @@ PricePanel::PricePanel(Session& session, QWidget* parent)
         parts_.push_back(box);
     }
     column->addWidget(boxes);
-    auto* sum = new QHBoxLayout;
-    auto* name = new QLabel(sum_->name());
-    name->setProperty("caption", true);
-    sum->addWidget(name);
-    sum_->setFixedWidth(100);
-    sum->addWidget(sum_);
-    sum->addStretch(1);
-    column->addLayout(sum);
+    auto* most = new QWidget;
+    auto* mosts = new FlowLayout(most, 10);
+    for (ValueField* field : {sum_, minutes_}) {
+        auto* one = new QWidget;
+        auto* pair = new QHBoxLayout(one);
+        pair->setContentsMargins(0, 0, 0, 0);
+        auto* name = new QLabel(field->name());
+        name->setProperty("caption", true);
+        pair->addWidget(name);
+        field->setFixedWidth(100);
+        pair->addWidget(field);
+        mosts->addWidget(one);
+    }
+    column->addWidget(most);
     price_->setWordWrap(true);
     price_->setTextFormat(Qt::PlainText);
     price_->setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -63,6 +71,11 @@ PricePanel::PricePanel(Session& session, QWidget* parent)
     connect(sum_, &ValueField::committed, this, [this](double amount) {
         sum_->set_problem(session_.told(session_.commit(tr("ordered for %1").arg(money(amount)),
                                                         with(session_.document(), "ordered.sum", amount))));
+    });
+    connect(minutes_, &ValueField::committed, this, [this](double minutes) {
+        minutes_->set_problem(
+            session_.told(session_.commit(tr("ordered for %1 min").arg(number_text(minutes, 0)),
+                                          with(session_.document(), "ordered.minutes", minutes))));
     });
 }
 
@@ -82,8 +95,7 @@ QString PricePanel::words() const {
 }
 
 QString PricePanel::money(double amount) const {
-    const QString currency = QString::fromStdString(session_.workshop().tables().currency);
-    return number_text(amount, 2) + (currency.isEmpty() ? QString() : QLatin1Char(' ') + currency);
+    return money_text(amount, session_.workshop().tables().currency);
 }
 
 QString PricePanel::part_words(const PartQuote& part) const {
@@ -109,6 +121,7 @@ void PricePanel::refresh() {
         parts_[i]->setEnabled(!session_.read_only());
     }
     sum_->show_value(state.job.ordered.sum, state.job.units.small());
+    minutes_->show_value(state.job.ordered.minutes, state.job.units.small());
     if (!shop.priced())
         return price_->setText(tr("The shop's tables hold neither rate nor blanks: no price."));
     const JobQuote quote = quote_of(state.job, state.solution, state.plan, shop);

@@ -32,6 +32,7 @@ private:
     Session& session_;
     std::vector<QCheckBox*> parts_; ///< one an OrderedPart, in their order
     ValueField* sum_;
+    ValueField* minutes_;
     QLabel* price_;
 };
 

@@ -14,10 +14,7 @@
 
 namespace fm {
 
-namespace {
-
-
-} // namespace
+namespace {} // namespace
 
 MachinePanel::MachinePanel(Session& session, QWidget* parent)
     : QWidget(parent), session_(session),

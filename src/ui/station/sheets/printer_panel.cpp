@@ -11,8 +11,7 @@
 namespace fm {
 
 PrinterPanel::PrinterPanel(Session& session, QWidget* parent)
-    : QWidget(parent), session_(session), name_(settings::sheet_printer()),
-      printers_(new QToolButton),
+    : QWidget(parent), session_(session), name_(settings::sheet_printer()), printers_(new QToolButton),
       new_name_(new TextField(QStringLiteral("printer"), tr("Name of the printer"))) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

@@ -177,7 +177,8 @@ SheetStyle SheetStation::style() const {
     style.paper = paper_->chosen() == 1 ? Paper::letter : Paper::a4;
     style.second_unit = second_->chosen() == 1;
     style.date = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat).toStdString();
-    style.shop = session_.workshop().name().toStdString();
+    const ShopTables& tables = session_.workshop().tables();
+    style.shop = {session_.workshop().name().toStdString(), tables.rate_per_hour, tables.currency};
     if (const ShopPrinter* printer = printer_->chosen()) style.printer = SheetPrinter{printer->name, scale()};
     return style;
 }
