@@ -70,13 +70,14 @@ private Q_SLOTS:
         const bool all = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG");
         for (const char* language : {"en", "de"})
             for (const char* job : {"kittiwake", "curlew", "groundswell", "lantern", "teal"})
-                // These windows, and what is left of them with text at 150 %.
-                for (const QSize size :
-                     {QSize(1280, 800), QSize(1024, 700), QSize(853, 533), QSize(683, 467)}) {
+                // These windows, and what is left of them with text at 150 %: as it is, and as high as all of
+                // it.
+                for (const QSize size : {QSize(1280, 800), QSize(1024, 700), QSize(853, 533),
+                                         QSize(853, 1500), QSize(683, 467), QSize(683, 1500)}) {
                     const bool first = QByteArray(job) == "kittiwake" ||
                                        (QByteArray(job) == "curlew" && size.width() == 1024);
                     if (all || first)
-                        QTest::addRow("%s, %s, %d", language, job, size.width())
+                        QTest::addRow("%s, %s, %d x %d", language, job, size.width(), size.height())
                             << QString::fromLatin1(language) << QString::fromLatin1(job) << size << QString();
                 }
         // The longest numbers.

@@ -40,7 +40,7 @@ void BenchView::measure() {
     gauge_px_ = gauge_->layout()->heightForWidth(width() - 2 * static_cast<int>(margin * whole));
     field_px_ = std::max(44, static_cast<int>(66 * whole));
     const double under = field_px_ + std::max(gauge_px_ + 14.0, 62 * whole);
-    unit_px_ = std::max(0.1, (height() - under) / (800 - 66 - 62));
+    unit_px_ = std::clamp((height() - under) / (800 - 66 - 62), 0.1, std::max(0.1, width() / 1000.0));
 }
 
 void BenchView::lay_out() {
@@ -81,11 +81,13 @@ void BenchView::lay_out() {
 /// At the right of the head, as many as there are now.
 void BenchView::lay_out_buttons() {
     int right = width() - static_cast<int>(margin * unit_px());
+    buttons_left_ = width();
     for (QToolButton* button : {lead_, leave_}) {
         if (button->isHidden()) continue;
         const QSize size(button->sizeHint().width(), 34);
         right -= size.width();
         button->setGeometry(QRect(QPoint(right, static_cast<int>(4 * unit_px())), size));
+        buttons_left_ = right;
         right -= 8;
     }
 }
@@ -104,7 +106,9 @@ QRectF BenchView::mark_box(std::size_t place) const {
     const double u = unit_px();
     const auto count = static_cast<double>(std::max<std::size_t>(1, worker_.filings().size()));
     const double step = std::min(46 * u, 480 * u / count);
-    const double left = width() / 2.0 - step * count / 2 + step * static_cast<double>(place);
+    // In the middle, as far as the buttons leave it room.
+    const double middle = std::min(width() / 2.0, buttons_left_ - 12 - step * count / 2);
+    const double left = middle - step * count / 2 + step * static_cast<double>(place);
     return {left, 30 * u, step, 56 * u};
 }
 
@@ -159,10 +163,14 @@ void BenchView::paint_header(QPainter& painter) const {
     painter.drawText(QRectF(left, 92 * u, width() * 0.62, 34 * u), Qt::AlignLeft | Qt::AlignVCenter,
                      words_.under_string);
     const QRectF right(width() / 2.0, 42 * u, width() / 2.0 - left, 42 * u);
+    const bool under_buttons = buttons_left_ < width() && 4 * u + 34 > right.top() + 8 * u;
     painter.setFont(font_of(27));
-    painter.drawText(right, Qt::AlignRight | Qt::AlignVCenter, words_.place);
+    if (!under_buttons) painter.drawText(right, Qt::AlignRight | Qt::AlignVCenter, words_.place);
     painter.setFont(font_of(23));
-    painter.drawText(right.translated(0, 48 * u), Qt::AlignRight | Qt::AlignVCenter, words_.job);
+    painter.drawText(right.translated(0, 48 * u), Qt::AlignRight | Qt::AlignVCenter,
+                     under_buttons && !words_.place.isEmpty()
+                         ? words_.place + QStringLiteral(" · ") + words_.job
+                         : words_.job);
     paint_marks(painter);
 }
 

@@ -100,7 +100,8 @@ private:
     BenchWords words_;
     double unit_px_ = 1;
     int field_px_ = 66;
-    int gauge_px_ = 38; ///< its fields may stand in several rows
+    int buttons_left_ = 0; ///< of those in the head; the width where there are none
+    int gauge_px_ = 38;    ///< its fields may stand in several rows
     BenchField* field_;
     BenchGauge* gauge_;
     QLabel* message_;

@@ -88,6 +88,7 @@ FretBoard::FretBoard(const Session& session, const ViewState& view, QWidget* par
     auto* words = new QLabel(tr("seen from the front, the head to the left; frets drawn evenly"));
     words->setProperty("caption", true);
     words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    words->setWordWrap(true);
     head->addWidget(words, 1);
     side_ = new ChoiceRow({}, {{tr("found"), {}, tr("T")}, {tr("target"), {}, tr("T")}});
     side_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);

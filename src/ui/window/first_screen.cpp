@@ -50,7 +50,7 @@ FirstScreen::FirstScreen(const std::vector<StationKind>& stations, QWidget* pare
 }
 
 void FirstScreen::build() {
-    auto* across = new QHBoxLayout(this);
+    auto* across = across_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
     across->setContentsMargins(28, 22, 28, 22);
     across->setSpacing(28);
     auto* left = new QVBoxLayout;
@@ -91,6 +91,15 @@ void FirstScreen::build() {
     kinds_ = new PictureList(tr("kinds of instruments to begin from"));
     right->addWidget(kinds_, 1);
     across->addLayout(right, 1);
+}
+
+/// In a small window jobs stand over what a new one begins from.
+void FirstScreen::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    const bool stacked = width() < 860;
+    across_->setDirection(stacked ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    for (QWidget* list : std::initializer_list<QWidget*>{jobs_, kinds_})
+        list->setMinimumHeight(stacked ? 300 : 0);
 }
 
 void FirstScreen::build_ways(QVBoxLayout* left) {

@@ -55,6 +55,7 @@ Q_SIGNALS:
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void showEvent(QShowEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     /// A job of the folder, and what was read of it.
@@ -87,6 +88,7 @@ private:
     std::vector<std::size_t> shown_; ///< places in found_, as listed
     std::vector<bool> seen_;         ///< of those listed: its picture was read
     std::vector<InstrumentKind> offered_;
+    QBoxLayout* across_ = nullptr;
     QLabel* head_ = nullptr;
     QLabel* none_ = nullptr;
     QLabel* said_ = nullptr;

@@ -7,6 +7,7 @@
 #include "job/exchange/string_set.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/row_delegate.h"
+#include "ui/look/flow_layout.h"
 #include "ui/look/plain_button.h"
 #include "ui/look/texts.h"
 #include "ui/look/theme.h"
@@ -48,7 +49,7 @@ public:
         if (rough) text = QStringLiteral("≈ ") + text;
         if (ink == Ink::doubtful) text = QStringLiteral("▲ ") + text;
         const QRect box = option.rect.adjusted(name ? 14 : 2, 0, -8, 0);
-        while (font.pixelSize() > 9 && QFontMetrics(font).horizontalAdvance(text) > box.width())
+        while (font.pixelSize() > 9 && QFontMetrics(font).boundingRect(text).width() + 4 > box.width())
             font.setPixelSize(font.pixelSize() - 1); // never cut
         painter->setFont(font);
         painter->setPen(ink == Ink::yours      ? theme().yours
@@ -75,31 +76,35 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 8, 16, 12);
     column->setSpacing(8);
-    auto* head = new QHBoxLayout;
-    head->setSpacing(14);
+    head_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    head_->setSpacing(14);
+    auto* words = new QHBoxLayout;
+    words->setSpacing(14);
     auto* title = new QLabel(tr("Strings"));
     QFont font = shipped_font(true);
     font.setPixelSize(26);
     title->setFont(font);
-    head->addWidget(title);
+    words->addWidget(title);
     total_->setAccessibleName(tr("Total tension"));
     QFont strong = shipped_font(true);
     strong.setPixelSize(17);
     total_->setFont(strong);
-    head->addWidget(total_, 1);
+    words->addWidget(total_, 1);
+    head_->addLayout(words, 1);
+    auto* buttons = new QWidget;
+    auto* flow = new FlowLayout(buttons, 14);
     auto* read = plain_button(tr("Read a set…"),
                               tr("Pitch, gauge and make-up of all strings from a CSV file (Ctrl+I)"));
     add_ = plain_button(tr("Add one"), tr("A string like the chosen one, on its treble side (Ins)"));
     take_out_ = plain_button(tr("Take out"), tr("The chosen string, and all that is said of it (Ctrl+Del)"));
-    head->addWidget(add_);
-    head->addWidget(take_out_);
-    head->addWidget(read);
+    for (QToolButton* each : {add_, take_out_, read}) flow->addWidget(each);
     sets_ = plain_button(tr("Shop's sets") + QStringLiteral(" ▾"), tr("A set from the shop's list"));
     sets_->setPopupMode(QToolButton::InstantPopup);
     sets_->setMenu(new QMenu(sets_));
     connect(sets_->menu(), &QMenu::aboutToShow, this, &StringsStation::list_sets);
-    head->addWidget(sets_);
-    column->addLayout(head);
+    flow->addWidget(sets_);
+    head_->addWidget(buttons);
+    column->addLayout(head_);
     table_->setModel(model_);
     table_->setItemDelegate(new StringsDelegate(session, view, table_));
     table_->setAccessibleName(tr("Strings"));
@@ -109,8 +114,8 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->viewport()->installEventFilter(this);
     column->addWidget(table_, 1);
-    auto* foot = new QHBoxLayout;
-    foot->setSpacing(16);
+    auto* under = new QWidget;
+    auto* foot = new FlowLayout(under, 16);
     core_ = new ChoiceRow(tr("Core of the chosen string"), {{tr("steel"), {}, {}},
                                                             {tr("nylon"), {}, {}},
                                                             {tr("fluorocarbon"), {}, {}},
@@ -130,7 +135,6 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     binder_.bind(a4, [](const State& state) { return std::optional(state.job.a4_hz); });
     tuned_column->addWidget(a4);
     foot->addWidget(tuned);
-    foot->addStretch(1);
     together_ = plain_button(tr("One course"), tr("The selected neighbours stand together as a course"));
     alone_ = plain_button(tr("Single"), tr("The selected strings stand alone again"));
     auto* fitted =
@@ -142,7 +146,7 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
     foot->addWidget(fitted);
     foot->addWidget(together_);
     foot->addWidget(alone_);
-    column->addLayout(foot);
+    column->addWidget(under);
     connect(read, &QToolButton::clicked, this, &StringsStation::choose_set);
     connect(add_, &QToolButton::clicked, this, &StringsStation::add_string);
     connect(take_out_, &QToolButton::clicked, this, &StringsStation::take_string_out);
@@ -163,6 +167,12 @@ StringsStation::StringsStation(Session& session, const ViewState& view, QWidget*
                 Q_EMIT string_picked(static_cast<std::size_t>(now.row()));
                 Q_EMIT number_picked(now.data(number_key_role).toString());
             });
+}
+
+/// In a small window the buttons stand under the title.
+void StringsStation::resizeEvent(QResizeEvent* event) {
+    WindowPage::resizeEvent(event);
+    head_->setDirection(width() < 760 ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void StringsStation::commit(const QString& name, const Value& document) {

@@ -4,6 +4,7 @@
 #include "ui/frame/station_kind.h"
 #include "ui/station/strings/strings_model.h"
 
+#include <QBoxLayout>
 #include <QLabel>
 #include <QToolButton>
 #include <QWidget>
@@ -39,6 +40,7 @@ public:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void commit(const QString& name, const Value& document);
@@ -53,6 +55,7 @@ private:
     FieldBinder binder_;
     StringsModel* model_;
     EntryTable* table_;
+    QBoxLayout* head_ = nullptr;
     QLabel* total_;
     ChoiceRow* core_;
     QToolButton* sets_;
