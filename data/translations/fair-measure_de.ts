@@ -653,6 +653,30 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>%1 here becomes %2 after these steps: %3</source>
         <translation>%1 hier wird %2 nach diesen Schritten: %3</translation>
     </message>
+    <message>
+        <source>shims under the whole block</source>
+        <translation>Unterlagen unter den ganzen Block</translation>
+    </message>
+    <message>
+        <source>Slacken the strings. Shims lie flat under all of it; its screws snug, no more. Lock it only once it is in tune, then read.</source>
+        <translation>Saiten entspannen. Die Unterlagen liegen flach unter dem Ganzen; die Schrauben handfest, nicht mehr. Erst klemmen, wenn es gestimmt ist, dann messen.</translation>
+    </message>
+    <message>
+        <source>is wanted here: make the new saddle to its sheet, then read</source>
+        <translation>ist hier gewollt: die neue Stegeinlage nach ihrem Blatt machen, dann messen</translation>
+    </message>
+    <message>
+        <source>is wanted here: cut the new nut to its sheet, then read</source>
+        <translation>ist hier gewollt: den neuen Sattel nach seinem Blatt schneiden, dann messen</translation>
+    </message>
+    <message>
+        <source>is wanted here: a shim or fillings? The verdict (V) first</source>
+        <translation>ist hier gewollt: unterlegen oder füllen? Zuerst das Urteil (V)</translation>
+    </message>
+    <message>
+        <source>is wanted here: fill this slot first and cut it anew, then read</source>
+        <translation>ist hier gewollt: zuerst diese Kerbe füllen und neu schneiden, dann messen</translation>
+    </message>
 </context>
 <context>
     <name>fm::BenchWorker</name>

@@ -331,7 +331,19 @@ void TestSheetBook::the_owners_page_is_not_the_shops() {
     const QByteArray shop = record_html(job, "2031-03-04");
     QVERIFY(owner != shop);
     QVERIFY(owner.contains("Kittiwake") && shop.contains("Kittiwake"));
-    QVERIFY(owner_html(job, "2031-03-04", "Saltmarsh Row").contains("Saltmarsh Row"));
+    QVERIFY(owner_html(job, "2031-03-04", {"Saltmarsh Row", 0, {}}).contains("Saltmarsh Row"));
+    // What is ordered, spent and left; what was left to keep within it, and why.
+    Value ordered = demo_document("kittiwake");
+    ordered = with(with(ordered, "ordered.sum", 60.0), "plan.saddle", "leave");
+    ordered = with(ordered, "record", parse_json(R"([
+        {"kind": "work", "when": "2031-03-04T09:00", "text": "frets looked over", "minutes": 30},
+        {"kind": "decision", "when": "2031-03-04T10:00", "about": "saddle", "text": "the saddle: leave it",
+         "reason": "ordered for at most 60.00"}])"));
+    const QByteArray budget = owner_html(job_of(ordered), "2031-03-04", {"Saltmarsh Row", 48, "shells"});
+    QVERIFY(budget.contains(
+        "Ordered for at most 60.00 shells: 24.00 shells of it spent on work, 36.00 shells left."));
+    QVERIFY(budget.contains("Left: the saddle (ordered for at most 60.00)"));
+    QVERIFY(!budget.contains("the saddle: leave it"));
     // Of seasons only what this instrument itself was read to do.
     QVERIFY(!owner.contains("air") && owner.contains("humidity"));
     const QByteArray seasons =

@@ -1,6 +1,7 @@
 #include "common/hands.h"
 #include "common/jobs.h"
 
+#include <QFile>
 #include <QToolButton>
 
 #include <cmath>
@@ -142,6 +143,26 @@ private Q_SLOTS:
                      qPrintable(bench().words().number));
         QCOMPARE(bench().words().sentence.count(QStringLiteral("turn")), 2);
         QVERIFY(bench().words().note.contains(QStringLiteral("under tension")));
+    }
+
+    /// A part that is made anew, a slot that is filled and a nut that clamps are no matter of a first stroke.
+    void what_is_made_first_is_said() {
+        const auto at_the_nut = [&](const char* job) {
+            QVERIFY(QFile::copy(QStringLiteral(TEST_DATA "/judged/%1.fmjob").arg(QLatin1String(job)),
+                                window_.path((std::string(job) + ".fmjob").c_str())));
+            QVERIFY(window_->open(window_.path((std::string(job) + ".fmjob").c_str())));
+            window_->go_to_bench(BenchPart::nut);
+        };
+        at_the_nut("packed-nut");
+        QVERIFY(bench().words().sentence.contains(QStringLiteral("new nut")));
+        QCOMPARE(bench().words().number, QString::number(bench().worker().in_hand()->wanted_mm, 'f', 2));
+        bench().leave();
+        at_the_nut("one-worn-notch");
+        QVERIFY(bench().words().sentence.contains(QStringLiteral("fill this slot")));
+        bench().leave();
+        at_the_nut("locking-nut-too-low");
+        QVERIFY(bench().words().sentence.contains(QStringLiteral("under the whole block")));
+        QVERIFY(!bench().words().note.contains(QStringLiteral("glued")));
     }
 
 private:

@@ -191,6 +191,13 @@ void say_whole(BenchWords& words, const Design& design, const BenchWorker& bench
                           "up before reading.");
         return;
     }
+    if (bench.part() == BenchPart::nut && design.nut.clamping) {
+        words.sentence = BenchView::tr("shims under the whole block");
+        words.note = BenchView::tr(
+            "Slacken the strings. Shims lie flat under all of it; its screws snug, no more. Lock it "
+            "only once it is in tune, then read.");
+        return;
+    }
     if (bench.part() == BenchPart::nut)
         words.sentence = BenchView::tr("shim under the nut, before its slots are filed");
     else if (off.bass_mm < 0)
@@ -262,6 +269,25 @@ void say_filing(BenchWords& words, const Session& session, const BenchWorker& be
     }
 }
 
+/// What comes before a first reading, where the plan makes a part anew, or fills this slot; "" elsewhere.
+QString made_first_words(const State& state, BenchPart part, std::size_t string) {
+    if (!state.plan || part == BenchPart::relief) return {};
+    const bool screws = state.job.design.saddle.by_screws();
+    if (part == BenchPart::saddle)
+        return state.plan->saddle.choice == SaddleChoice::renew && !screws
+                   ? BenchView::tr("is wanted here: make the new saddle to its sheet, then read")
+                   : QString();
+    const NutDecision& nut = state.plan->nut.decision;
+    if (nut.choice == NutChoice::replace)
+        return BenchView::tr("is wanted here: cut the new nut to its sheet, then read");
+    if (nut.choice == NutChoice::choose)
+        return BenchView::tr("is wanted here: a shim or fillings? The verdict (V) first");
+    const bool filled = nut.choice == NutChoice::fill &&
+                        std::find(nut.fill.begin(), nut.fill.end(), string) != nut.fill.end();
+    return filled ? BenchView::tr("is wanted here: fill this slot first and cut it anew, then read")
+                  : QString();
+}
+
 } // namespace
 
 QString turn_words(int eighths) {
@@ -323,6 +349,12 @@ BenchWords bench_words(const Session& session, const BenchWorker& bench) {
         words.sentence = BenchView::tr("is what it should read now: read it before the first stroke");
         if (bench.part() == BenchPart::saddle && session.state().job.design.saddle.by_screws())
             words.sentence = BenchView::tr("is what it should read now: read it before the screw is turned");
+        const QString first = made_first_words(state, bench.part(), filing->string);
+        if (!first.isEmpty()) {
+            words.number = big_number(filing->wanted_mm, unit);
+            words.unit = unit_words(filing->wanted_mm, unit);
+            words.sentence = first;
+        }
         if (relief) words.sentence = BenchView::tr("was read last: read it again before the rod is touched");
     }
     if (relief && filing->state == FilingState::left)
