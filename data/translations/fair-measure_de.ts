@@ -3083,6 +3083,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Save the part for a machine</source>
         <translation>Das Teil für eine Maschine speichern</translation>
     </message>
+    <message>
+        <source>Not saved: save it again to have it in spite of that.</source>
+        <translation>Nicht gesichert: noch einmal sichern, um es trotzdem zu haben.</translation>
+    </message>
 </context>
 <context>
     <name>fm::MainWindow</name>
@@ -14641,6 +14645,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Minutes of work: %1 of the %2 ordered.</source>
         <translation>Minuten Arbeit: %1 von %2 bestellten.</translation>
+    </message>
+    <message>
+        <source>slots&apos; width</source>
+        <translation>Kerben breit</translation>
+    </message>
+    <message>
+        <source>floors</source>
+        <translation>Gründe</translation>
+    </message>
+    <message>
+        <source>slots&apos; places</source>
+        <translation>Orte der Kerben</translation>
+    </message>
+    <message>
+        <source>heights</source>
+        <translation>Höhen</translation>
+    </message>
+    <message>
+        <source>crowns&apos; places</source>
+        <translation>Orte der Kronen</translation>
+    </message>
+    <message>
+        <source>saddle slot&apos;s width</source>
+        <translation>Stegschlitz breit</translation>
+    </message>
+    <message>
+        <source>its depth and place</source>
+        <translation>seine Tiefe und sein Ort</translation>
+    </message>
+    <message>
+        <source>holes&apos; places</source>
+        <translation>Orte der Löcher</translation>
+    </message>
+    <message>
+        <source>Tolerances: %1</source>
+        <translation>Toleranzen: %1</translation>
     </message>
 </context>
 <context>

@@ -91,6 +91,43 @@ private Q_SLOTS:
                      .exit_code,
                  2);
     }
+    /// A stop nobody has passed and a slot no cutter gets into refuse a machine's file, and nothing else
+    /// does.
+    void a_machine_is_refused_what_nobody_should_cut() {
+        const QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("nut.svg"));
+        const QString stopped = QStringLiteral(TEST_DATA "/judged/lifting-bridge.fmjob");
+        const auto for_machine = [&](const QString& job, const QStringList& more = {}) {
+            return cli(QStringList{QStringLiteral("sheet"), job, QStringLiteral("--machine"),
+                                   QStringLiteral("-o"), file} +
+                       more);
+        };
+        const Ran refused = for_machine(stopped);
+        QCOMPARE(refused.exit_code, 3);
+        QVERIFY(refused.errors.contains("STOP, not passed: bridge lifting") &&
+                refused.errors.contains("--force"));
+        QVERIFY(!QFile::exists(file));
+        const Ran forced = for_machine(stopped, {QStringLiteral("--force")});
+        QCOMPARE(forced.exit_code, 0);
+        QVERIFY(file_bytes(file).contains("STOP, not passed"));
+        QVERIFY(QFile::remove(file));
+        const QStringList wide{QStringLiteral("--cutter"), QStringLiteral("3")};
+        QCOMPARE(for_machine(demo("curlew"), wide).exit_code, 3);
+        QVERIFY(!QFile::exists(file));
+        QCOMPARE(for_machine(demo("curlew"), wide + QStringList{QStringLiteral("--force")}).exit_code, 0);
+        QCOMPARE(for_machine(demo("curlew")).exit_code, 0);
+        // Paper is printed in spite of it, with the stop in a box at its head.
+        QCOMPARE(cli({QStringLiteral("sheet"), stopped, QStringLiteral("--part"), QStringLiteral("all"),
+                      QStringLiteral("-o"), file})
+                     .exit_code,
+                 0);
+        QVERIFY(file_bytes(file).contains("STOP, not passed"));
+        QCOMPARE(cli({QStringLiteral("sheet"), demo("curlew"), QStringLiteral("--force"),
+                      QStringLiteral("-o"), file})
+                     .exit_code,
+                 2);
+    }
+
     void a_clamping_nut_is_shimmed_from_the_shop() {
         const QTemporaryDir dir;
         Value job = with(demo_document("curlew"), "nut.clamping", true);

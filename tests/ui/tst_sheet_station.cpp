@@ -223,6 +223,11 @@ private Q_SLOTS:
         QVERIFY2(machine->unreached().contains(QStringLiteral("a cutter of 0.50 mm does not get in")),
                  qPrintable(machine->unreached()));
         const QDir dir(folder());
+        // A slot it does not get into: who saves it all the same has read so.
+        machine->save_to(dir.filePath(QStringLiteral("nut.dxf")));
+        QVERIFY(!QFile::exists(dir.filePath(QStringLiteral("nut.dxf"))));
+        QVERIFY(window()->notice().contains(QStringLiteral("does not get in")));
+        QVERIFY(window()->notice().contains(QStringLiteral("save it again")));
         machine->save_to(dir.filePath(QStringLiteral("nut.dxf")));
         QVERIFY(file_bytes(dir.filePath(QStringLiteral("nut.dxf"))).contains("TOOL"));
         const QByteArray list = file_bytes(dir.filePath(QStringLiteral("nut.dxf.txt")));

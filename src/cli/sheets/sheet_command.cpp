@@ -62,9 +62,14 @@ CommandResult sheet_command(const Words& words) {
                                SheetShop{workshop.name().toStdString(), workshop.tables().rate_per_hour,
                                          workshop.tables().currency}};
     std::string told_lines;
+    std::string refused;
+    if (words.has("--force") && !words.has("--machine")) return usage("--force needs --machine");
     const std::string fault =
-        words.has("--machine") ? write_for_machine(request, cutter_mm, told_lines) : write_sheets(request);
+        words.has("--machine")
+            ? write_for_machine(request, cutter_mm, words.has("--force"), told_lines, refused)
+            : write_sheets(request);
     if (!fault.empty()) return usage(fault);
+    if (!refused.empty()) return {{}, refused + "Not written: --force writes it in spite of that.\n", 3};
     return shop.told_with({told_lines, {}, 0});
 }
 

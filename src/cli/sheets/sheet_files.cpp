@@ -41,8 +41,8 @@ private:
 
 } // namespace
 
-std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm,
-                              std::string& told) {
+std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm, bool force,
+                              std::string& told, std::string& refused) {
     const auto kind = of_word<MachinePartKind>(request.part);
     if (!kind) return "--part is " + request.part + "; a machine cuts nut, saddle, bridge";
     if (!has_part(request.state.job, *sheet_part_of_word(request.part)))
@@ -51,6 +51,9 @@ std::string write_for_machine(const SheetRequest& request, std::optional<double>
     const Fonts fonts; // of what is said on it
     const MachineFile file = machine_file(request.state, *kind, path, cutter_mm);
     if (file.bytes.isEmpty()) return "-o is " + request.path + "; " + file.fault;
+    if (!force)
+        for (const std::string& line : file.refused) refused += line + "\n";
+    if (!refused.empty()) return {};
     save_file(path, file.bytes, nullptr);
     for (const std::string& line : file.unreached) told += line + "\n";
     return {};

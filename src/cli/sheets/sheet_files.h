@@ -21,10 +21,11 @@ struct SheetRequest {
 };
 
 /// Writes one part for a machine. @param cutter_mm see machine_file() @param told what the cutter leaves, a
+/// line each @param force written in spite of what speaks against it @param refused why it was not written, a
 /// line each
 /// @returns what is wrong with the request, or "". @throws InputError if the file cannot be written
-std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm,
-                              std::string& told);
+std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm, bool force,
+                              std::string& told, std::string& refused);
 
 /// Draws sheets into a file whose ending names the format. @returns what is wrong with the request, or "".
 /// @throws InputError if the file cannot be written

@@ -20,7 +20,8 @@ std::string name_of(MachinePartKind kind) {
     return {};
 }
 
-MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind kind, bool step) {
+MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind kind, bool step,
+                       std::vector<std::string> stops) {
     if (!makes_solids()) return {{}, translate("sheet", "this program was built without solid models"), {}};
     if (kind == MachinePartKind::bridge)
         return {{}, translate("sheet", "solid models are made of nut and saddle"), {}};
@@ -28,7 +29,9 @@ MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind
         return {{}, translate("sheet", "single saddles are bought: there is no solid model of them"), {}};
     const SolidPart part = kind == MachinePartKind::nut ? solid_nut(job.design, solution, job.left_handed)
                                                         : solid_saddle(job.design, solution, job.left_handed);
-    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, machine_notices(job, solution, kind)};
+    std::vector<std::string> told = stops;
+    for (std::string& notice : machine_notices(job, solution, kind)) told.push_back(std::move(notice));
+    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, std::move(told), std::move(stops)};
 }
 
 } // namespace
@@ -40,18 +43,26 @@ MachineFile machine_file(const State& state, MachinePartKind kind, const QString
     const auto ends = [&](const char* ending) {
         return path.endsWith(QLatin1String(ending), Qt::CaseInsensitive);
     };
-    if (ends(".step") || ends(".stp")) return solid_file(job, solution, kind, true);
-    if (ends(".stl")) return solid_file(job, solution, kind, false);
+    std::vector<std::string> stops =
+        stop_words(state, kind == MachinePartKind::nut      ? std::optional(BenchPart::nut)
+                          : kind == MachinePartKind::saddle ? std::optional(BenchPart::saddle)
+                                                            : std::nullopt);
+    if (ends(".step") || ends(".stp")) return solid_file(job, solution, kind, true, std::move(stops));
+    if (ends(".stl")) return solid_file(job, solution, kind, false, std::move(stops));
     if (!ends(".svg") && !ends(".dxf"))
         return {{}, translate("sheet", "a machine's file ends in .svg, .dxf, .step or .stl"), {}};
     MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
-    part.notices = machine_notices(job, solution, kind);
+    part.notices = stops; // first, in the file as beside it
+    for (std::string& notice : machine_notices(job, solution, kind))
+        part.notices.push_back(std::move(notice));
     if (kind == MachinePartKind::saddle && saddle_ground(job.design, solution) == SaddleGround::fret_plane)
         part.outline.layer = Layer::scribe; // nothing to be cut by
     MachineDrawing made = machine_drawing(part, name_of(kind) + " · " + job.title, cutter_mm, job.unit);
     std::vector<std::string> told = part.notices;
     told.insert(told.end(), made.unreached.begin(), made.unreached.end());
-    return {ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(told)};
+    stops.insert(stops.end(), made.closed.begin(), made.closed.end());
+    return {
+        ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(told), std::move(stops)};
 }
 
 } // namespace fm

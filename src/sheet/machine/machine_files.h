@@ -12,6 +12,9 @@ struct MachineFile {
     QByteArray bytes;                   ///< empty: no such file, and why
     std::string fault;                  ///< names the ending
     std::vector<std::string> unreached; ///< what is not in the file and what the cutter leaves, a line each
+    /// Why nobody should cut by it: stops that were not passed, slots and holes the cutter does not get into.
+    /// It is written only by who says so.
+    std::vector<std::string> refused = {};
 };
 /// @param path ends in .svg, .dxf, .step, .stp or .stl @param cutter_mm diameter; none: true outlines only
 MachineFile machine_file(const State& state, MachinePartKind kind, const QString& path,

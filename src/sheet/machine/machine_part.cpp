@@ -132,30 +132,31 @@ Path lengthened(const MachineSlot& slot, double radius_mm) {
 
 class CutterWay {
 public:
-    CutterWay(Drawing& drawing, double radius_mm, Unit unit, std::vector<std::string>& unreached)
-        : drawing_(drawing), radius_mm_(radius_mm), unit_(unit), unreached_(unreached) {}
+    CutterWay(MachineDrawing& out, double radius_mm, Unit unit)
+        : out_(out), radius_mm_(radius_mm), unit_(unit) {}
 
     /// @param wide_mm of a slot across itself, however it lies
     void add(const CutterPaths& way, const std::string& name, std::optional<double> wide_mm = {}) {
-        for (const Path& path : way.paths) drawing_.add(on_layer(path, Layer::tool));
-        for (const Unreached& place : way.unreached)
-            unreached_.push_back(
+        for (const Path& path : way.paths) out_.drawing.add(on_layer(path, Layer::tool));
+        for (const Unreached& place : way.unreached) {
+            out_.unreached.push_back(
                 name + ": " +
                 (place.is_whole ? with_values(translate("sheet", "%1 wide, a cutter of %2 does "
                                                                  "not get in"),
                                               length(wide_mm.value_or(place.wide_mm)), length(2 * radius_mm_))
                                 : with_values(translate("sheet", "left standing at %1: %2"), at(place.at),
                                               length(place.wide_mm) + " × " + length(place.high_mm))));
+            if (place.is_whole) out_.closed.push_back(out_.unreached.back());
+        }
     }
 
 private:
     std::string length(double mm) const { return length_text(mm, unit_); }
     static std::string at(Point p) { return "x " + fixed_text(p.x, 2) + ", y " + fixed_text(p.y, 2); }
 
-    Drawing& drawing_;
+    MachineDrawing& out_;
     double radius_mm_;
     Unit unit_;
-    std::vector<std::string>& unreached_;
 };
 
 /// How far a drawing reaches.
@@ -242,7 +243,7 @@ MachineDrawing machine_drawing(const MachinePart& part, const std::string& title
     add_notices(out.drawing, part.notices);
     if (cutter_mm && part.outline.layer == Layer::cut) { // what is only scribed is not gone round
         const double radius_mm = 0.5 * *cutter_mm;
-        CutterWay way(out.drawing, radius_mm, unit, out.unreached);
+        CutterWay way(out, radius_mm, unit);
         way.add(cutter_around(part.outline, radius_mm), translate("sheet", "outline"));
         for (const MachineSlot& slot : part.slots)
             way.add(cutter_within(lengthened(slot, radius_mm), radius_mm, &part.outline),

@@ -49,6 +49,7 @@ MachinePart machine_part(const Design& design, const Solution& solution, Machine
 struct MachineDrawing {
     Drawing drawing;
     std::vector<std::string> unreached; ///< a line for every place the cutter cannot get to
+    std::vector<std::string> closed;    ///< of these, the slots and holes it does not get into at all
 };
 MachineDrawing machine_drawing(const MachinePart& part, const std::string& title,
                                std::optional<double> cutter_mm, Unit unit);

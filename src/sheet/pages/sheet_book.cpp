@@ -72,6 +72,12 @@ std::vector<SheetPart> parts_of(const Job& job) {
 
 namespace {
 
+/// The part of a set-up a sheet is of, if it is of one.
+std::optional<BenchPart> bench_part(SheetPart part) {
+    if (part == SheetPart::nut) return BenchPart::nut;
+    return part == SheetPart::saddle ? std::optional(BenchPart::saddle) : std::nullopt;
+}
+
 /// Beneath everything else, so that none is missed: sheet 2 of 7.
 void number_pages(std::vector<Sheet>& sheets) {
     for (std::size_t i = 0; i < sheets.size(); ++i) {
@@ -90,11 +96,12 @@ std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>
     std::vector<Sheet> sheets;
     const State& state = book.state;
     const Job worked = worked_job(state);
-    const SheetContext written{state.job, state.written, book.tools, book.style, book.floor_sure_mm};
-    const SheetContext cut{worked,     state.solution,     book.tools,
-                           book.style, book.floor_sure_mm, by_plan_words(state)};
+    SheetContext written{state.job, state.written, book.tools, book.style, book.floor_sure_mm};
+    SheetContext cut{worked,     state.solution,     book.tools,
+                     book.style, book.floor_sure_mm, by_plan_words(state)};
     for (const SheetPartName& name : parts) {
         if (std::find(wanted.begin(), wanted.end(), name.part) == wanted.end()) continue;
+        written.stops = cut.stops = stop_words(state, bench_part(name.part));
         for (Sheet& sheet : name.make(name.use == Use::cut_by ? cut : written))
             sheets.push_back(std::move(sheet));
     }

@@ -4,6 +4,8 @@
 
 #include "core/words/word_of.h"
 
+#include <QCoreApplication>
+
 #include <algorithm>
 #include <cmath>
 
@@ -40,14 +42,53 @@ SheetPage::SheetPage(const SheetContext& context, const std::string& word, const
     : context_(&context),
       unit_(context.job.unit == Unit::thou && (word == "board" || word == "placing") ? Unit::in
                                                                                      : context.job.unit),
-      to_scale_(!scale.empty()), printed_before_(has_sheet(context.style.before, word)) {
+      to_scale_(!scale.empty()), printed_before_(has_sheet(context.style.before, word)),
+      tolerances_(tolerances_of(word)) {
     page_.width = paper_width_mm(context.style.paper);
     page_.height = paper_height_mm(context.style.paper);
     if (landscape) std::swap(page_.width, page_.height);
     page_.title = name + " · " + context.job.title;
     y_ = page_.height - margin_mm;
     title_block(facts, scale);
-    if (is_worked_by(word)) notices(assumed_notices(context.job));
+    if (!is_worked_by(word)) return;
+    std::vector<std::string> head = context.stops;
+    for (std::string& assumed : assumed_notices(context.job)) head.push_back(std::move(assumed));
+    notices(head);
+}
+
+std::string SheetPage::tolerances_of(const std::string& word) const {
+    // What a hand with file, saw and drill holds, and which way an error can still be worked on.
+    struct Feature {
+        const char* name;
+        double over_mm, under_mm; ///< alike: to both sides
+    };
+    static const std::map<std::string, std::vector<Feature>> features{
+        {"nut",
+         {{QT_TRANSLATE_NOOP("sheet", "slots' width"), 0.05, 0},
+          {QT_TRANSLATE_NOOP("sheet", "floors"), 0.06, 0},
+          {QT_TRANSLATE_NOOP("sheet", "slots' places"), 0.05, 0.05},
+          {QT_TRANSLATE_NOOP("sheet", "outline"), 0.1, 0.1}}},
+        {"saddle",
+         {{QT_TRANSLATE_NOOP("sheet", "heights"), 0.1, 0},
+          {QT_TRANSLATE_NOOP("sheet", "thickness"), 0, 0.05},
+          {QT_TRANSLATE_NOOP("sheet", "crowns' places"), 0.2, 0.2},
+          {QT_TRANSLATE_NOOP("sheet", "outline"), 0.1, 0.1}}},
+        {"bridge",
+         {{QT_TRANSLATE_NOOP("sheet", "saddle slot's width"), 0.05, 0},
+          {QT_TRANSLATE_NOOP("sheet", "its depth and place"), 0.1, 0.1},
+          {QT_TRANSLATE_NOOP("sheet", "holes' places"), 0.1, 0.1},
+          {QT_TRANSLATE_NOOP("sheet", "outline"), 0.3, 0.3}}}};
+    const auto of = features.find(word);
+    if (of == features.end()) return {};
+    std::string words;
+    for (const Feature& each : of->second) {
+        words += (words.empty() ? "" : " · ") + translate("sheet", each.name) + " ";
+        if (each.over_mm == each.under_mm)
+            words += "±" + number(each.over_mm);
+        else
+            words += each.over_mm > 0 ? "+" + number(each.over_mm) + " / 0" : "0 / −" + number(each.under_mm);
+    }
+    return with_values(translate("sheet", "Tolerances: %1"), words);
 }
 
 std::string SheetPage::label(double mm) const {
@@ -143,8 +184,20 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
         style.shop.name.empty() ? "" : fitted_text(style.shop.name, body_em, 0.4 * width()) + " · ";
     const std::string when = shop + style.date + " · " + revision;
     const double title_room = width() - width_of(when, body_em) - 5.0;
-    text(left(), y_, fitted_text(page_.title, 6, title_room, true), 6, TextAnchor::left, true);
     text(right(), y_, when, body_em, TextAnchor::right);
+    // A long title takes up to three lines, in smaller letters.
+    constexpr std::size_t most_lines = 3;
+    const bool is_long = width_of(page_.title, 6, true) > title_room;
+    const double em = is_long ? 4.5 : 6.0;
+    std::vector<std::string> title{page_.title};
+    if (is_long) title = wrapped_text(page_.title, 1.08 * em, title_room); // bold is wider
+    for (std::size_t i = 0; i < std::min(most_lines, title.size()); ++i) {
+        std::string line = title[i];
+        if (i + 1 == most_lines)
+            for (std::size_t more = most_lines; more < title.size(); ++more) line += " " + title[more];
+        if (i > 0) down(1.2 * em);
+        text(left(), y_, fitted_text(line, em, title_room, true), em, TextAnchor::left, true);
+    }
     down(6.5);
     std::string units = with_values(translate("sheet", "lengths: %1"), unit());
     if (style.second_unit) units += " (" + std::string(word_of(second_unit(unit_))) + ")";
@@ -154,6 +207,10 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     for (const std::string& fact : facts) line += (line.empty() ? "" : " · ") + fact;
     text(left(), y_, fitted_text(line, body_em, width() - width_of(about, body_em) - 5.0));
     text(right(), y_, about, body_em, TextAnchor::right);
+    if (!tolerances_.empty()) {
+        down(4.2);
+        text(left(), y_, fitted_text(tolerances_, small_em, width()), small_em);
+    }
     if (!context_->by_plan.empty()) {
         down(4.2);
         text(left(), y_, fitted_text(context_->by_plan, small_em, width()), small_em);

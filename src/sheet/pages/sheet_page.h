@@ -40,6 +40,7 @@ struct SheetContext {
     std::vector<double>
         floor_sure_mm;        ///< ± of every slot's floor; not a number: not known yet; empty: not asked for
     std::string by_plan = {}; ///< at the head: what the heights come from (sheet/words/job_work.h)
+    std::vector<std::string> stops = {}; ///< in a box at the head: what nobody has passed
 };
 
 /// A column of a table; the first stands left, the others right.
@@ -137,6 +138,8 @@ public:
 private:
     static constexpr double least_row_mm = 4.7;
     static constexpr double most_row_mm = 6.2;
+    /// What each feature of a part may be off by, in the sheet's unit; "" for pages of no part.
+    std::string tolerances_of(const std::string& word) const;
     void title_block(const std::vector<std::string>& facts, const std::string& scale);
     void check_bars();
     /// Its words, marked if it is not what was printed last.
@@ -150,6 +153,7 @@ private:
     std::set<std::string> changed_;
     bool to_scale_ = false;
     bool printed_before_ = false;
+    std::string tolerances_;
     Point changed_at_; ///< where the title block says what has changed
 };
 

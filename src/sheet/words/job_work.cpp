@@ -30,15 +30,17 @@ Job worked_job(const State& state) {
     return job;
 }
 
+std::vector<std::string> stop_words(const State& state, std::optional<BenchPart> part) {
+    std::vector<std::string> words;
+    for (const Stop& stop : state.stops)
+        if (!part || stands_at(stop, *part))
+            words.push_back(with_values(translate("sheet", "STOP, not passed: %1."),
+                                        sheet_message(stop.text, state.job.unit)));
+    return words;
+}
+
 std::string by_plan_words(const State& state) {
-    std::string head;
-    for (const Stop& stop : state.stops) {
-        head += with_values(translate("sheet", "STOP, not passed: %1."),
-                            sheet_message(stop.text, state.job.unit));
-        head += ' ';
-    }
-    if (state.plan) head += head_of(*state.plan, state.job.readings);
-    return head;
+    return state.plan ? head_of(*state.plan, state.job.readings) : std::string();
 }
 
 } // namespace fm

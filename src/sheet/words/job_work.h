@@ -7,7 +7,10 @@ namespace fm {
 /// The job with the design that is worked by.
 Job worked_job(const State& state);
 
-/// For the head of a sheet: what its heights come from, and which stops nobody has passed; "" for the design
+/// What nobody has passed of what stops the work at that part; none: of all of it.
+std::vector<std::string> stop_words(const State& state, std::optional<BenchPart> part);
+
+/// For the head of a sheet: what its heights come from; "" for the design
 /// as written.
 std::string by_plan_words(const State& state);
 

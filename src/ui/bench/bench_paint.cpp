@@ -105,8 +105,10 @@ void BenchView::showEvent(QShowEvent* event) {
 QRectF BenchView::mark_box(std::size_t place) const {
     const double u = unit_px();
     const auto count = static_cast<double>(std::max<std::size_t>(1, worker_.filings().size()));
-    const double step = std::min(46 * u, 480 * u / count);
-    // In the middle, as far as the buttons leave it room.
+    // In the middle, as far as the buttons leave it room, and the string's name at the left has some, too.
+    constexpr double name_px = 110;
+    const double step = std::max(
+        8.0, std::min({46 * u, 480 * u / count, (buttons_left_ - 12 - margin * u - name_px) / count}));
     const double middle = std::min(width() / 2.0, buttons_left_ - 12 - step * count / 2);
     const double left = middle - step * count / 2 + step * static_cast<double>(place);
     return {left, 30 * u, step, 56 * u};

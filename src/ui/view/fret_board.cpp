@@ -176,9 +176,15 @@ void FretBoard::fit() {
     const int width = table_->viewport()->width();
     const int open = std::max(44, width / columns);
     const auto edge = [&](int fret) { return open + (width - open) * fret / std::max(1, columns - 1); };
+    // Many frets in a small window: their numbers stand closer.
+    const bool close = (width - open) / std::max(1, columns - 1) < 26;
+    const QString look =
+        close ? QStringLiteral("QHeaderView::section:horizontal { font-size: 11px; padding: 2px 0; }")
+              : QString();
+    if (table_->horizontalHeader()->styleSheet() != look) table_->horizontalHeader()->setStyleSheet(look);
     table_->setColumnWidth(0, open);
     for (int fret = 1; fret < columns; ++fret)
-        table_->setColumnWidth(fret, std::max(20, edge(fret) - edge(fret - 1)));
+        table_->setColumnWidth(fret, std::max(17, edge(fret) - edge(fret - 1)));
 }
 
 void FretBoard::copy() const {

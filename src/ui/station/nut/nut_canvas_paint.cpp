@@ -176,9 +176,15 @@ void NutCanvas::paint_captions(QPainter& painter, const Place& p) {
     const NutEnd& left = side() > 0 ? plan.bass : plan.treble;
     const double aside_mm = std::min(0.0, side() * left.run * design.nut.thickness_mm);
     const double beside = std::max(0.0, p.seat.x() - p.half + aside_mm * p.scale - 8.0);
-    painter.drawText(QRectF(0.0, p.front.y() - 17.0, beside, 18.0), Qt::AlignRight, tr("front"));
-    if (deep >= 30.0)
-        painter.drawText(QRectF(0.0, p.front.y() - deep - 1.0, beside, 18.0), Qt::AlignRight, tr("head"));
+    const auto face = [&](double y, const QString& name) {
+        const double wide = painter.fontMetrics().horizontalAdvance(name) + 2.0;
+        if (wide <= beside)
+            painter.drawText(QRectF(0.0, y, beside, 18.0), Qt::AlignRight, name);
+        else // a nut as wide as its picture
+            painter.drawText(QRectF(beside + 14.0, y, wide, 18.0), Qt::AlignLeft, name);
+    };
+    face(p.front.y() - 17.0, tr("front"));
+    if (deep >= 30.0) face(p.front.y() - deep - 1.0, tr("head"));
     const double ends = width_row + 16.0 + pan_.y();
     painter.drawText(QPointF(p.seat.x() - p.half + 4.0, ends), left_handed ? tr("treble") : tr("bass"));
     painter.drawText(QRectF(p.seat.x() + p.half - 104.0, ends - 14.0, 100.0, 18.0), Qt::AlignRight,

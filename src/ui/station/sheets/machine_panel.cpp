@@ -110,6 +110,12 @@ void MachinePanel::show_unreached() {
 void MachinePanel::save_to(const QString& path) {
     const MachineFile file = file_for(path);
     if (file.bytes.isEmpty()) return Q_EMIT refused(QString::fromStdString(file.fault));
+    if (!file.refused.empty() && file.refused != warned_of_) {
+        warned_of_ = file.refused; // who saves it again has read this
+        return Q_EMIT refused(QString::fromStdString(file.refused.front()) + QLatin1Char(' ') +
+                              tr("Not saved: save it again to have it in spite of that."));
+    }
+    warned_of_.clear();
     try {
         save_file(path, file.bytes, nullptr);
         if (file.unreached.empty()) return;

@@ -35,6 +35,7 @@ private:
     ChoiceRow* part_;
     ValueField* cutter_;
     QLabel* unreached_;
+    std::vector<std::string> warned_of_; ///< why it was not saved at first
     std::optional<double> cutter_mm_;
 };
 
