@@ -4,6 +4,7 @@
 #include "ui/look/theme.h"
 
 #include <QLabel>
+#include <QLayout>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
