@@ -4851,8 +4851,8 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <translation>%1 min</translation>
     </message>
     <message>
-        <source>Ordered for at most %1, %2 left; the steps below come to %3.</source>
-        <translation>Bestellt für höchstens %1, davon sind %2 übrig; die Schritte unten kosten %3.</translation>
+        <source>Ordered for at most %1, %2 left; the steps come to %3.</source>
+        <translation>Bestellt für höchstens %1, davon sind %2 übrig; die Schritte kosten %3.</translation>
     </message>
     <message>
         <source>Nothing of them fits.</source>

@@ -141,7 +141,7 @@ QString OrderedBar::ordered_words() const {
 QString OrderedBar::told() const {
     const OrderedStory& story = *story_;
     const QString left = amount(story.left.minutes.value_or(0.0), story.left.sum.value_or(0.0));
-    QString words = tr("Ordered for at most %1, %2 left; the steps below come to %3.")
+    QString words = tr("Ordered for at most %1, %2 left; the steps come to %3.")
                         .arg(ordered_words(), left, amount(story.cost.minutes, story.cost.price));
     if (story.left.holds(story.cost)) return words;
     if (!story.within) return words + QLatin1Char(' ') + tr("Nothing of them fits.");

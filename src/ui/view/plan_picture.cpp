@@ -28,6 +28,8 @@ constexpr double next_px = 64;
 constexpr double gap_px = 18; // between columns
 constexpr double ring_px = 5.5;
 constexpr double narrow_px = 44; // of a string: then its ± is told once for all
+constexpr double close_px = 24;  // then amounts and names stand in two rows, and readings in the tables
+constexpr double row_px = 14;    // from one of them to the other
 
 } // namespace
 
@@ -140,7 +142,7 @@ QRectF PlanPicture::column_rect(std::size_t column) const {
 }
 
 QSize PlanPicture::minimumSizeHint() const {
-    return {420, has_tall_heads() ? 460 : 340};
+    return {420, has_tall_heads() ? 480 : 400};
 }
 
 bool PlanPicture::has_tall_heads() const {
@@ -212,7 +214,7 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
                   QStringLiteral("%1 %2%3")
                       .arg(column + 1)
                       .arg(step.title, step.done ? QStringLiteral(" ✓") : QString()),
-                  look.ink, 18, 12, true);
+                  look.ink, 18, 9, true);
     const double from = step.way.isEmpty() ? 0.0 : ways_[column]->width() + 8.0;
     if (is_narrow(column))
         write_fitting(painter, QRectF(box.left(), head_px() - 2, box.width(), read_as_px),
@@ -269,11 +271,17 @@ void PlanPicture::paint_marks(QPainter& painter, std::size_t column) const {
         }
         paint_mark(painter, step, mark, x, each, y_of);
         const QString name = each < narrow_px ? mark.name.section(QStringLiteral(" · "), -1) : mark.name;
-        write_fitting(painter, QRectF(x - 0.5 * each + 1, plot.bottom(), each - 2, names_px), Qt::AlignCenter,
-                      name, look.caption, 12, 8, false);
+        // Strings close by one another: every second one's words a row lower.
+        const bool close = each < close_px;
+        const double wide = close ? 2 * each : each;
+        const double lower = close && i % 2 == 1 ? row_px : 0.0;
+        const double rise = close ? row_px : 0.0; // names and amounts share what there is for both
+        write_fitting(painter, QRectF(x - 0.5 * wide + 1, plot.bottom() - rise + lower, wide - 2, names_px),
+                      Qt::AlignCenter, name, look.caption, 12, 8, false);
         if (!step.in_cents)
             paint_amount(painter, mark,
-                         QRectF(x - 0.5 * each + 2, plot.bottom() + names_px, each - 4, amounts_px),
+                         QRectF(x - 0.5 * wide + 2, plot.bottom() + (close ? 12.0 + lower : names_px),
+                                wide - 4, amounts_px),
                          each >= narrow_px);
     }
     if (each >= narrow_px || step.in_cents) return;
@@ -287,9 +295,10 @@ void PlanPicture::paint_marks(QPainter& painter, std::size_t column) const {
     if (most == 0) return;
     const QString from = amount_text(least);
     const QString to = amount_text(most);
-    write_fitting(painter, QRectF(plot.left(), plot.bottom() + names_px + 21, plot.width(), 16),
-                  Qt::AlignCenter, from == to ? tr("± %1 each").arg(to) : tr("± %1 to %2").arg(from, to),
-                  look.caption, 12, 9, false);
+    const double under = each < close_px ? 45 : names_px + 21;
+    write_fitting(painter, QRectF(plot.left(), plot.bottom() + under, plot.width(), 16), Qt::AlignCenter,
+                  from == to ? tr("± %1 each").arg(to) : tr("± %1 to %2").arg(from, to), look.caption, 12, 9,
+                  false);
 }
 
 /// One string: what comes off hatched, where it is wanted, where it was read, where it should read then.
@@ -325,6 +334,7 @@ void PlanPicture::paint_mark(QPainter& painter, const PlanColumn& step, const Pl
     };
     if (mark.found) ring(*mark.found, !mark.now);
     if (mark.now) ring(*mark.now, true);
+    if (each < close_px) return;
     const auto read = mark.now ? mark.now : mark.found;
     const auto value_at = [&](double value, bool above) {
         const QString text = number(value, step);

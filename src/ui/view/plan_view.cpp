@@ -59,7 +59,6 @@ PlanView::PlanView(Session& session, QWidget* parent)
     column->addLayout(choices);
     column->addWidget(stop_);
     column->addWidget(decision_);
-    column->addWidget(ordered_);
     connect(ordered_, &OrderedBar::fit_asked, this,
             [this](const std::vector<OtherWay>& others, const QString& reason) {
                 std::vector<std::pair<BenchPart, std::string_view>> ways;
@@ -77,6 +76,7 @@ PlanView::PlanView(Session& session, QWidget* parent)
     stack_->addWidget(picture_);
     stack_->addWidget(page_);
     column->addWidget(stack_, 1);
+    column->addWidget(ordered_);
     connect(picture_, &PlanPicture::bench_asked, this, &PlanView::bench_asked);
     connect(picture_, &PlanPicture::station_asked, this, &PlanView::station_asked);
     connect(shown_, &ChoiceRow::picked, this, [this](int index) { show_other_side(index == 1); });

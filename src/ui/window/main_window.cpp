@@ -255,6 +255,7 @@ void MainWindow::refresh_all_lists() {
 
 void MainWindow::show_working() {
     working_->setVisible(shown()->shows_numbers());
+    fit_room();
     const bool whole = number_of_key(session_.state().solution, key_name_.toStdString()).has_value();
     working_->show_number(whole ? key_name_
                                 : QString::fromStdString(string_key(view_.string, key_name_.toStdString())),
@@ -436,8 +437,9 @@ void MainWindow::place_list(QWidget* list) const {
 
 void MainWindow::fit_room() {
     int needs = whole_window.height() - menus_px;
-    if (is_stacked() && middle_->currentWidget() && middle_->currentWidget()->layout()) {
-        const int around = way_->sizeHint().height() + working_->height();
+    if (middle_->currentWidget() && middle_->currentWidget()->layout()) {
+        const int around = (way_->isHidden() ? 0 : way_->sizeHint().height()) +
+                           (working_->isHidden() ? 0 : working_->minimumHeight());
         needs = std::max(needs, middle_->currentWidget()->layout()->minimumSize().height() + around);
     }
     moved_about_->setMinimumHeight(needs);
@@ -482,6 +484,8 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
         const auto* pressed = qobject_cast<QWidget*>(watched);
         if (pressed && pressed->window() == this && pressed != QApplication::focusWidget()) keep_typed(this);
     }
+    if (event->type() == QEvent::LayoutRequest && moved_about_ && watched->parent() == moved_about_)
+        fit_room();                                                  // what is in sight needs another height
     if (event->type() == QEvent::KeyRelease) bring_focus_to_sight(); // keys go from cell to cell
     // Space presses a button that has the focus; everywhere else it shows the working.
     if (event->type() == QEvent::ShortcutOverride) {
