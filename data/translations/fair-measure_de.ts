@@ -2925,6 +2925,10 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Type what the tuner reads, in cents, + sharp, or what you hear: flat, a bit sharp; Enter goes on to the next string</source>
         <translation>Tippe, was das Stimmgerät zeigt, in Cent, + zu hoch, oder was du hörst: zu tief, etwas zu hoch; Enter geht zur nächsten Saite</translation>
     </message>
+    <message>
+        <source>&lt;b&gt;The line:&lt;/b&gt; %1 at the bass post, %2 at the treble post; what is left is %3 cents at most.</source>
+        <translation>&lt;b&gt;Die Linie:&lt;/b&gt; %1 an der Basssäule, %2 an der Diskantsäule; übrig bleiben höchstens %3 Cent.</translation>
+    </message>
 </context>
 <context>
     <name>fm::KeyWords</name>

@@ -332,6 +332,14 @@ void TestSheetBook::the_owners_page_is_not_the_shops() {
     QVERIFY(owner != shop);
     QVERIFY(owner.contains("Kittiwake") && shop.contains("Kittiwake"));
     QVERIFY(owner_html(job, "2031-03-04", {"Saltmarsh Row", 0, {}}).contains("Saltmarsh Row"));
+    // A stop nobody has passed, of the survey or of the plan.
+    Value low = demo_document("kittiwake");
+    for (int i = 0; i < 4; ++i)
+        low = with(low, "readings[0].strings[" + std::to_string(i) + "].action12_mm", 1.0);
+    QVERIFY(!state_of(low).state->stops.empty());
+    const std::string stop = english(state_of(low).state->stops.front().text);
+    QVERIFY(owner_html(job_of(low), "2031-03-04").contains(QByteArray::fromStdString(stop.substr(0, 20))));
+    QVERIFY(!owner.contains(QByteArray::fromStdString(stop.substr(0, 20))));
     // What is ordered, spent and left; what was left to keep within it, and why.
     Value ordered = demo_document("kittiwake");
     ordered = with(with(ordered, "ordered.sum", 60.0), "plan.saddle", "leave");

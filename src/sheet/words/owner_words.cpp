@@ -142,6 +142,12 @@ public:
             if (doubt.severity == Severity::warning &&
                 !passed(job_.record, std::string_view(doubt.where).substr(survey.size())))
                 bullet(translate("sheet", "To be seen to: ") + sheet_message(doubt, job_.unit));
+        // What the survey found is told above; here what the plan itself would not go on with.
+        const Solution written = solve(job_.design);
+        const auto made = plan(job_.design, written, job_.readings, PlanOrder::neck_saddle_nut);
+        for (const Stop& stop : open_stops(job_, written, made))
+            if (stop.at != StopAt::all)
+                bullet(translate("sheet", "To be seen to: ") + sheet_message(stop.text, job_.unit));
         ordered();
         seasons();
         bullet(translate("sheet",

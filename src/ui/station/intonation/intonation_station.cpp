@@ -464,6 +464,22 @@ QString IntonationStation::advice_words() const {
         return (mm > 0 ? QStringLiteral("+") : QString()) + length_with_unit(mm, unit);
     };
     const auto& by = session_.state().job.intonation.by;
+    const State& state = session_.state();
+    const SaddleDesign& saddle = state.job.design.saddle;
+    if (by == MoveBy::line && model_->line() && saddle.by_two_screws() && saddle.screws_across_mm &&
+        state.solution.strings.size() > 1) { // what is set there stands where the posts do
+        const double bass_y = state.solution.strings.front().line.saddle_y_mm;
+        const double treble_y = state.solution.strings.back().line.saddle_y_mm;
+        const auto at = [&](double y) {
+            return model_->line()->bass_mm +
+                   (model_->line()->treble_mm - model_->line()->bass_mm) * (y - bass_y) / (treble_y - bass_y);
+        };
+        return tr("<b>The line:</b> %1 at the bass post, %2 at the treble post; what is left is %3 cents at "
+                  "most.")
+            .arg(signed_length(at(saddle.screws_across_mm->bass_mm)),
+                 signed_length(at(saddle.screws_across_mm->treble_mm)),
+                 number_text(model_->line()->worst_cents, 1));
+    }
     if (by == MoveBy::line && model_->line())
         return tr("<b>The line:</b> %1 at the bass string, %2 at the treble string; what is left is %3 cents "
                   "at most.")
