@@ -14,6 +14,7 @@
 #include <memory>
 
 class QToolButton;
+class QBoxLayout;
 class QVBoxLayout;
 
 namespace fm {
