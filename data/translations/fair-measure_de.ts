@@ -14679,12 +14679,12 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>seine Tiefe und sein Ort</translation>
     </message>
     <message>
-        <source>holes&apos; places</source>
-        <translation>Orte der Löcher</translation>
-    </message>
-    <message>
         <source>Tolerances: %1</source>
         <translation>Toleranzen: %1</translation>
+    </message>
+    <message>
+        <source>places</source>
+        <translation>Orte</translation>
     </message>
 </context>
 <context>

@@ -62,6 +62,8 @@ std::string SheetPage::tolerances_of(const std::string& word) const {
         const char* name;
         double over_mm, under_mm; ///< alike: to both sides
     };
+    static constexpr const char* slot_width = QT_TRANSLATE_NOOP("sheet", "saddle slot's width");
+    static constexpr const char* slot_place = QT_TRANSLATE_NOOP("sheet", "its depth and place");
     static const std::map<std::string, std::vector<Feature>> features{
         {"nut",
          {{QT_TRANSLATE_NOOP("sheet", "slots' width"), 0.05, 0},
@@ -74,14 +76,17 @@ std::string SheetPage::tolerances_of(const std::string& word) const {
           {QT_TRANSLATE_NOOP("sheet", "crowns' places"), 0.2, 0.2},
           {QT_TRANSLATE_NOOP("sheet", "outline"), 0.1, 0.1}}},
         {"bridge",
-         {{QT_TRANSLATE_NOOP("sheet", "saddle slot's width"), 0.05, 0},
-          {QT_TRANSLATE_NOOP("sheet", "its depth and place"), 0.1, 0.1},
-          {QT_TRANSLATE_NOOP("sheet", "holes' places"), 0.1, 0.1},
+         {{slot_width, 0.05, 0},
+          {slot_place, 0.1, 0.1},
+          {QT_TRANSLATE_NOOP("sheet", "places"), 0.1, 0.1},
           {QT_TRANSLATE_NOOP("sheet", "outline"), 0.3, 0.3}}}};
     const auto of = features.find(word);
     if (of == features.end()) return {};
     std::string words;
     for (const Feature& each : of->second) {
+        // A bridge without a slot has nothing to be cut for one.
+        const bool of_slot = word == "bridge" && (each.name == slot_width || each.name == slot_place);
+        if (of_slot && !design().has_slot()) continue;
         words += (words.empty() ? "" : " · ") + translate("sheet", each.name) + " ";
         if (each.over_mm == each.under_mm)
             words += "±" + number(each.over_mm);

@@ -439,7 +439,7 @@ void MainWindow::fit_room() {
     int needs = whole_window.height() - menus_px;
     if (middle_->currentWidget() && middle_->currentWidget()->layout()) {
         const int around = (way_->isHidden() ? 0 : way_->sizeHint().height()) +
-                           (working_->isHidden() ? 0 : working_->minimumHeight());
+                           (working_->isHidden() && !is_stacked() ? 0 : working_->minimumHeight());
         needs = std::max(needs, middle_->currentWidget()->layout()->minimumSize().height() + around);
     }
     moved_about_->setMinimumHeight(needs);
