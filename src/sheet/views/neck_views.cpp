@@ -5,8 +5,6 @@
 
 namespace fm {
 
-namespace {} // namespace
-
 double centre_top_mm(const Neck& neck, int fret) {
     return fret == 0 ? neck.relief_curve_mm(0.0) : neck.fret_top_mm(fret, 0.0);
 }

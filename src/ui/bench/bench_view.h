@@ -73,8 +73,8 @@ private:
     void lead_on();
     void walk_parts(int step);
     void keep(double mm, std::optional<double> u_mm, ReadBy by);
-    /// A reading taken as it is, or asked about first.
     Unit unit() const; ///< of what is read here
+    /// A reading taken as it is, or asked about first.
     void offer(double mm, std::optional<double> u_mm, ReadBy by);
     QString question(double mm) const;
     void take_back();

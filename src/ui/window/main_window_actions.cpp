@@ -17,8 +17,6 @@
 
 namespace fm {
 
-namespace {} // namespace
-
 void MainWindow::open_demo() {
     const QString folder = data_folder() + QStringLiteral("/demo");
     try {

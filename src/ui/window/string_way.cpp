@@ -242,12 +242,9 @@ void StringWay::paint_figures(QPainter& painter, const Frame& f) const {
     if (string.bridge) figure(f.end_x - 30.0, angle_text(string.bridge->break_angle_deg), tr("break angle"));
     // Each over what it is of, as far as the others leave it room; where there is none for all, the last
     // fret's goes.
-    const auto needed = [&figures] {
-        double all = 4;
-        for (const Figure& each : figures) all += each.need + 4;
-        return all;
-    };
-    if (neck.frets() > 12 && needed() > width()) figures.erase(figures.begin() + 3);
+    double all = 4;
+    for (const Figure& each : figures) all += each.need + 4;
+    if (neck.frets() > 12 && all > width()) figures.erase(figures.begin() + 3);
     double from = 4;
     for (Figure& each : figures) {
         each.left = std::max(each.left, from);

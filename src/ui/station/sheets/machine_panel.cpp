@@ -14,8 +14,6 @@
 
 namespace fm {
 
-namespace {} // namespace
-
 MachinePanel::MachinePanel(Session& session, QWidget* parent)
     : QWidget(parent), session_(session),
       part_(new ChoiceRow(tr("For a machine"),
