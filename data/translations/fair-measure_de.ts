@@ -336,8 +336,8 @@
         <translation>Halskrümmung</translation>
     </message>
     <message>
-        <source>gap under the straight string</source>
-        <translation>Spalt unter der geraden Saite</translation>
+        <source>gap under the string</source>
+        <translation>Spalt unter der Saite</translation>
     </message>
     <message>
         <source>Small turns; stop when it binds; know which way it goes. When unsure, a professional.</source>

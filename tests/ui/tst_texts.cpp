@@ -227,6 +227,13 @@ private:
                     qobject_cast<QLabel*>(widget) && widget->toolTip().isEmpty() &&
                     !qobject_cast<QLabel*>(widget)->text().endsWith(texts[i].text + QLatin1Char(' ')))
                     tell("left out without a tooltip", texts[i]);
+                // A picture has none: it finds room.
+                const auto* field = qobject_cast<QLineEdit*>(widget);
+                if (texts[i].text.endsWith(QChar(0x2026)) && texts[i].text.size() > 4 &&
+                    QLatin1String(widget->metaObject()->className()).startsWith(QLatin1String("fm::")) &&
+                    !qobject_cast<QLabel*>(widget) && !qobject_cast<QAbstractItemView*>(widget) &&
+                    !(field && field->placeholderText() == texts[i].text))
+                    tell("left out", texts[i]);
             }
             // A field is where one writes: nobody else does.
             if (qobject_cast<const QLineEdit*>(widget))

@@ -54,7 +54,7 @@ constexpr Allowed edge{100, 1300}; // from the nut line
 constexpr Allowed action{0.2, 12};
 constexpr Allowed centre{-farthest_string_mm, farthest_string_mm};
 constexpr Allowed margin{-20, 50};
-constexpr Allowed density{100, 25000};
+constexpr Allowed density_allowed{100, 25000};
 
 /// `Place` finds it in a design: a pointer to a number or to one that may be missing, or none.
 template <auto Place> Number got(const Design& design, Index item) {
@@ -196,10 +196,10 @@ std::vector<Field> string_fields() {
         may<[](auto& d, Index i) { return in_list<&StringDesign::core_mm>(d.strings, i); }>(
             "strings[].core_mm", length, {0.05, 4}, QT_TRANSLATE_NOOP("messages", "core")),
         may<[](auto& d, Index i) { return in_list<&StringDesign::core_density_kg_m3>(d.strings, i); }>(
-            "strings[].core_density_kg_m3", number, density,
+            "strings[].core_density_kg_m3", number, density_allowed,
             QT_TRANSLATE_NOOP("messages", "density of the core")),
         may<[](auto& d, Index i) { return in_list<&StringDesign::wrap_density_kg_m3>(d.strings, i); }>(
-            "strings[].wrap_density_kg_m3", number, density,
+            "strings[].wrap_density_kg_m3", number, density_allowed,
             QT_TRANSLATE_NOOP("messages", "density of the wrap")),
         may<[](auto& d, Index i) { return in_list<&StringDesign::core_modulus_gpa>(d.strings, i); }>(
             "strings[].core_modulus_gpa", number, {0.1, 1000},

@@ -6,8 +6,8 @@ namespace fm {
 
 namespace {
 
-constexpr double sure = 3.0;       // standard deviations
-constexpr double crown_u_mm = 0.1; // fret 12 to crown, by a rule
+constexpr double sure_of_cents = 3.0; // standard deviations
+constexpr double crown_u_mm = 0.1;    // fret 12 to crown, by a rule
 
 /// A number that is read again and again, and how sure it was.
 struct Last {
@@ -17,7 +17,7 @@ struct Last {
     /// Takes the next reading. @returns whether it says that something was changed in between
     bool changed_by(const std::optional<double>& now_mm, double now_u_mm) {
         if (!now_mm) return false;
-        const bool changed = mm && std::abs(*now_mm - *mm) > sure * std::hypot(u_mm, now_u_mm);
+        const bool changed = mm && std::abs(*now_mm - *mm) > sure_of_cents * std::hypot(u_mm, now_u_mm);
         mm = now_mm;
         u_mm = now_u_mm;
         return changed;

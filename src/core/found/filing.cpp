@@ -16,7 +16,7 @@ namespace {
 constexpr double least_pass_mm = 0.005;
 // There: nineteen times in twenty the gap truly lies no higher than two standard deviations of the gauge over
 // it.
-constexpr double sure = 1.645;
+constexpr double sure_of_place = 1.645;
 // A rod is turned by no more before it is read again.
 constexpr int most_turn_eighths = 2;
 // A reading that differs by less than so many standard deviations from the one before was not filed for.
@@ -145,7 +145,7 @@ void decide(Filing& filing, const Run& run, const Hand& hand, bool turned) {
         filing.state = FilingState::too_deep;
         return;
     }
-    if (above_mm <= reach_mm - sure * filing.u_mm) {
+    if (above_mm <= reach_mm - sure_of_place * filing.u_mm) {
         filing.state = FilingState::there;
         return;
     }

@@ -14,7 +14,6 @@ constexpr double most_end_stiffness = 4.0;
 constexpr double most_stretch_factor = 6.0; // either way from the estimate
 constexpr double tuner_cents = 1.0;         // one standard deviation of a reading, whatever few of them agree
 constexpr std::size_t readings_for_stretch = 6;
-constexpr int octave_fret = 12;
 
 class Fitting {
 public:

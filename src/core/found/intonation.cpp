@@ -14,7 +14,6 @@ namespace {
 constexpr double move_share_u = 0.05;
 const double cents_per_e_fold = 1200.0 / std::log(2.0); // for a ratio of e
 constexpr int most_low_fret = 5;
-constexpr int octave_fret = 12;
 constexpr double far_move_mm = 1.0; // before it the frets beside the octave are asked
 constexpr double sure = 3.0;        // standard deviations
 

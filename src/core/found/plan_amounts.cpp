@@ -8,13 +8,13 @@ namespace fm {
 namespace {
 
 // Beyond three standard deviations: an instrument that is right is left alone in nineteen of twenty.
-constexpr double sure = 3.0;
+constexpr double sure_of_amount = 3.0;
 constexpr double least_relief_mm = 0.02;
 constexpr double least_saddle_mm = 0.05;
 constexpr double least_raise_mm = 0.05;
 
 double above(double bare_mm, double u_mm) {
-    return std::max(bare_mm, sure * u_mm);
+    return std::max(bare_mm, sure_of_amount * u_mm);
 }
 
 NeckDesign with_relief(NeckDesign neck, const std::optional<Relief>& relief) {

@@ -10,7 +10,7 @@ namespace {
 constexpr double most_relief_mm = 0.8; // at full tension
 constexpr double most_packing_mm = 1.0;
 constexpr double least_exposure_mm = 1.0;
-constexpr double sure = 2.0;        // standard deviations between two readings of one height
+constexpr double sure_apart = 2.0;  // standard deviations between two readings of one height
 constexpr double piece_u_mm = 0.02; // a caliper over the saddle that is there
 constexpr double plane_u_mm = 0.1;  // the fret plane over the top, by a rule
 constexpr double rounding_mm = 1e-9;
@@ -81,7 +81,7 @@ void of_the_saddle(const Design& design, const Solution& target, const Plan& pla
 void of_the_readings(const Design& design, const Solution& target, const Plan& plan,
                      std::vector<Stop>& stops) {
     if (!design.bridge || !design.bridge->height_mm || plan.saddle.left()) return;
-    double worst = sure;
+    double worst = sure_apart;
     std::optional<Stop> told;
     for (std::size_t i = 0; i < target.saddle.take_off_mm.size(); ++i) {
         const auto& by_piece_mm = target.saddle.take_off_mm[i];

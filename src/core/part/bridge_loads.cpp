@@ -1,13 +1,12 @@
 #include "core/part/bridge_loads.h"
 
+#include "core/words/angle.h"
+
 #include <cmath>
-#include <numbers>
 
 namespace fm {
 
 namespace {
-
-constexpr double degrees = 180.0 / std::numbers::pi;
 
 /// What stands between two posts is borne by both, as on a beam.
 PostLoads post_loads(const std::vector<BridgeString>& strings) {

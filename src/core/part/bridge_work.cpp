@@ -3,6 +3,7 @@
 #include "core/design/spacing.h"
 #include "core/part/bridge_loads.h"
 #include "core/string/root.h"
+#include "core/words/angle.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,8 +12,6 @@
 namespace fm {
 
 namespace {
-
-constexpr double degrees = 180.0 / std::numbers::pi;
 
 /// Angles of a string to the board, in front of the saddle and behind it [rad].
 struct Slopes {

@@ -1,12 +1,12 @@
 #include "core/part/nut_work.h"
 
+#include "core/words/angle.h"
+
 #include <cmath>
-#include <numbers>
 
 namespace fm {
 
 namespace {
-constexpr double degrees = 180.0 / std::numbers::pi;
 
 double floor_angle_deg(const Design& design, std::size_t i, const NutContact& contact) {
     const NutDesign& nut = design.nut;

@@ -1,14 +1,11 @@
 #include "core/part/saddle_work.h"
 
+#include "core/words/angle.h"
+
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace fm {
-
-namespace {
-constexpr double degrees = 180.0 / std::numbers::pi;
-}
 
 SaddleLine fitted_saddle(const std::vector<double>& x_mm, const std::vector<double>& y_mm) {
     const auto count = static_cast<double>(x_mm.size());

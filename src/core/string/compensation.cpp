@@ -11,7 +11,6 @@ namespace {
 
 constexpr double crown_tolerance_mm = 1e-10; // far below what the errors' own rounding lets one see
 constexpr double nudge_mm = 1e-3;            // for slopes: small against a neck, large against rounding
-constexpr int octave_fret = 12;
 
 /// The furthest a crown is looked for: behind the last fret, and a quarter of the scale either way.
 struct Reach {

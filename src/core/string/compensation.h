@@ -7,6 +7,9 @@
 
 namespace fm {
 
+/// Where a crown is tuned: half the open string.
+inline constexpr int octave_fret = 12;
+
 enum class CompensationStatus {
     solved,
     no_tension,    ///< no tension gives the open string its pitch

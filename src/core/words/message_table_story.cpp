@@ -5,7 +5,7 @@ namespace fm {
 
 namespace {
 
-constexpr MessageEntry table[] = {
+constexpr MessageEntry story_table[] = {
     {"wait.neck", QT_TRANSLATE_NOOP("messages", "the neck settles")},
     {"wait.glue", QT_TRANSLATE_NOOP("messages", "the glue cures")},
     {"wait.strings", QT_TRANSLATE_NOOP("messages", "the strings stretch")},
@@ -62,7 +62,7 @@ constexpr MessageEntry table[] = {
 } // namespace
 
 std::span<const MessageEntry> story_messages() {
-    return table;
+    return story_table;
 }
 
 } // namespace fm

@@ -5,7 +5,7 @@ namespace fm {
 
 namespace {
 
-constexpr MessageEntry table[] = {
+constexpr MessageEntry survey_table[] = {
     {"survey.name.bridge_lifting", QT_TRANSLATE_NOOP("messages", "bridge lifting")},
     {"survey.look.bridge_lifting",
      QT_TRANSLATE_NOOP("messages",
@@ -142,7 +142,7 @@ constexpr MessageEntry table[] = {
 } // namespace
 
 std::span<const MessageEntry> survey_messages() {
-    return table;
+    return survey_table;
 }
 
 } // namespace fm

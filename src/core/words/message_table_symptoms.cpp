@@ -6,7 +6,7 @@ namespace fm {
 
 namespace {
 
-constexpr MessageEntry table[] = {
+constexpr MessageEntry symptoms_table[] = {
     {"cause.heights_low", QT_TRANSLATE_NOOP("messages", "the heights wanted are too low for this hand")},
     {"test.heights_low", QT_TRANSLATE_NOOP("messages", "play it half as hard: it is gone")},
     {"cure.heights_low",
@@ -236,7 +236,7 @@ constexpr MessageEntry table[] = {
 } // namespace
 
 std::span<const MessageEntry> symptom_messages() {
-    return table;
+    return symptoms_table;
 }
 
 } // namespace fm

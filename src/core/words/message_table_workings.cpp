@@ -5,7 +5,7 @@ namespace fm {
 
 namespace {
 
-constexpr MessageEntry table[] = {
+constexpr MessageEntry workings_table[] = {
     {"name.above_fret_line", QT_TRANSLATE_NOOP("messages", "over the fret line")},
     {"name.board_curve", QT_TRANSLATE_NOOP("messages", "curve of the board")},
     {"name.seat_curve", QT_TRANSLATE_NOOP("messages", "curve of the seat")},
@@ -120,7 +120,7 @@ constexpr MessageEntry table[] = {
 } // namespace
 
 std::span<const MessageEntry> working_messages() {
-    return table;
+    return workings_table;
 }
 
 } // namespace fm

@@ -17,7 +17,7 @@ namespace {
 constexpr std::size_t deepest_level = 64;
 constexpr std::size_t line_width = 110;
 
-[[noreturn]] void refuse(const char* id, std::vector<Argument> arguments) {
+[[noreturn]] void refuse_text(const char* id, std::vector<Argument> arguments) {
     throw InputError({id, Severity::error, {}, std::move(arguments)});
 }
 
@@ -45,7 +45,7 @@ public:
     bool end_object() override { return close(); }
     bool end_array() override { return close(); }
     bool key(string_t& name) override {
-        if (!keys_.back().insert(name).second) refuse("json_key_twice", {name});
+        if (!keys_.back().insert(name).second) refuse_text("json_key_twice", {name});
         open_.back()->object()->emplace_back(name, Value());
         return true;
     }
@@ -58,8 +58,8 @@ public:
             ++line;
             line_start = i + 1;
         }
-        refuse(at >= text_.size() ? "json_ends_early" : "json_not_valid",
-               {line, static_cast<int>(at - line_start) + 1});
+        refuse_text(at >= text_.size() ? "json_ends_early" : "json_not_valid",
+                    {line, static_cast<int>(at - line_start) + 1});
     }
 
 private:
@@ -81,7 +81,7 @@ private:
         return true;
     }
     bool open(Value&& value) {
-        if (open_.size() >= deepest_level) refuse("json_too_deep", {static_cast<int>(deepest_level)});
+        if (open_.size() >= deepest_level) refuse_text("json_too_deep", {static_cast<int>(deepest_level)});
         // Earlier pointers stay good: a container grows only while it is the innermost open one.
         open_.push_back(place(std::move(value)));
         keys_.emplace_back();
@@ -179,9 +179,10 @@ std::string number_text(double value) {
 
 Value parse_json(std::string_view text) {
     if (text.size() > largest_job_bytes)
-        refuse("file_too_large", {static_cast<double>(text.size()), static_cast<double>(largest_job_bytes)});
+        refuse_text("file_too_large",
+                    {static_cast<double>(text.size()), static_cast<double>(largest_job_bytes)});
     Builder builder(text);
-    if (!nlohmann::json::sax_parse(text.begin(), text.end(), &builder)) refuse("json_not_valid", {1, 1});
+    if (!nlohmann::json::sax_parse(text.begin(), text.end(), &builder)) refuse_text("json_not_valid", {1, 1});
     return builder.take();
 }
 
@@ -195,7 +196,8 @@ std::string file_text(const Value& document) {
     std::string text = written_json(document);
     if (text.size() > largest_job_bytes) text = compact_json(document) + "\n";
     if (text.size() > largest_job_bytes)
-        refuse("file_too_large", {static_cast<double>(text.size()), static_cast<double>(largest_job_bytes)});
+        refuse_text("file_too_large",
+                    {static_cast<double>(text.size()), static_cast<double>(largest_job_bytes)});
     return text;
 }
 

@@ -5,16 +5,11 @@
 #include "job/edits/string_edits.h"
 
 #include <algorithm>
-
 #include <cmath>
 
 namespace fm {
 
 namespace {
-
-double to_thousandth(double mm) {
-    return std::round(mm * 1000.0) / 1000.0;
-}
 
 std::string below(std::string_view key, std::string_view name) {
     return std::string(key) + "." + std::string(name);
@@ -39,6 +34,10 @@ bool holds_reading(const Value& entry, const AddedReading& reading) {
 }
 
 } // namespace
+
+double to_thousandth(double mm) {
+    return std::round(mm * 1000.0) / 1000.0;
+}
 
 Value with_spacing_method(const Value& document, std::string_view key, SpacingMethod method,
                           const std::vector<double>& centres_mm) {

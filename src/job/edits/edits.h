@@ -10,6 +10,9 @@
 
 namespace fm {
 
+/// As written into a job where the program found the number itself [mm].
+[[nodiscard]] double to_thousandth(double mm);
+
 /// The spacing under `key` ("nut.spacing") with another method. What the new method needs and the document
 /// lacks is filled in from where the strings stand now.
 [[nodiscard]] Value with_spacing_method(const Value& document, std::string_view key, SpacingMethod method,

@@ -1,15 +1,12 @@
 #include "job/edits/neck_edits.h"
 
+#include "job/edits/edits.h"
+
 #include <algorithm>
-#include <cmath>
 
 namespace fm {
 
 namespace {
-
-double to_thousandth(double mm) {
-    return std::round(mm * 1000.0) / 1000.0;
-}
 
 Value resized(const Value& document, const char* key, int frets, double missing) {
     const Value* list = find(document, key);

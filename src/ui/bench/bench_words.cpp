@@ -130,7 +130,7 @@ void say_relief(BenchWords& words, const BenchWorker& bench, const Filing& filin
                                  .arg(at->from_fret)
                                  .arg(at->to_fret)
                                  .arg(at->at_fret);
-    words.field = BenchView::tr("gap under the straight string");
+    words.field = BenchView::tr("gap under the string");
     words.note = BenchView::tr(
         "Small turns; stop when it binds; know which way it goes. When unsure, a professional.");
     if (filing.state == FilingState::to_read) return;

@@ -15,16 +15,11 @@ namespace fm {
 
 namespace {
 
-constexpr double head_wide_px = 76;  // title, what is read, the way there
-constexpr double head_tall_px = 104; // the same in a small window, one under the other
-constexpr int tall_below_px = 760;
-constexpr double read_as_px = 17;
-constexpr double names_px = 20;   // of the strings
+constexpr int tall_below_px = 760; // in a small window words take more lines
+constexpr double read_as_px = 30;
+constexpr double strings_px = 20;   // of the strings
 constexpr double amounts_px = 40; // what comes off, and ±
-constexpr double foot_px = 34;    // what stays, and whether it can be undone
-constexpr double least_px = 20;   // how low it could go
 constexpr double time_px = 86;
-constexpr double next_px = 64;
 constexpr double gap_px = 18; // between columns
 constexpr double ring_px = 5.5;
 constexpr double narrow_px = 44; // of a string: then its ± is told once for all
@@ -32,6 +27,14 @@ constexpr double close_px = 24;  // then amounts and names stand in two rows, an
 constexpr double row_px = 14;    // from one of them to the other
 
 } // namespace
+
+/// What the words take of the height.
+struct PlanPicture::Lines {
+    double head;  ///< title, what is read, the way there
+    double foot;  ///< one of the two under a step: what stays, and whether it can be undone
+    double least; ///< how low it could go
+    double next;
+};
 
 PlanPicture::PlanPicture(Session& session, QWidget* parent)
     : QWidget(parent), session_(session), next_(plain_button({}, {})) {
@@ -138,45 +141,48 @@ QRectF PlanPicture::column_rect(std::size_t column) const {
     }
     const double room = width() - gap_px * static_cast<double>(story_.columns.size() - 1);
     return {before / all * room + gap_px * static_cast<double>(column), 0.0, own / all * room,
-            std::max(120.0, height() - least_px - time_px - next_px)};
+            std::max(120.0, height() - lines().least - time_px - lines().next)};
 }
 
 QSize PlanPicture::minimumSizeHint() const {
-    return {420, has_tall_heads() ? 480 : 400};
+    return {420, is_small() ? 580 : 400};
 }
 
-bool PlanPicture::has_tall_heads() const {
+bool PlanPicture::is_small() const {
     return width() < tall_below_px;
 }
 
-double PlanPicture::head_px() const {
-    return has_tall_heads() ? head_tall_px : head_wide_px;
+const PlanPicture::Lines& PlanPicture::lines() const {
+    static constexpr Lines wide{76, 17, 20, 64};
+    static constexpr Lines small{104, 30, 48, 108};
+    return is_small() ? small : wide;
 }
 
 QRectF PlanPicture::plot_rect(std::size_t column) const {
     const double under_head = is_narrow(column) ? read_as_px : 0.0;
-    return column_rect(column).adjusted(0, head_px() + under_head, 0, -(names_px + amounts_px + foot_px));
+    return column_rect(column).adjusted(0, lines().head + under_head, 0,
+                                        -(strings_px + amounts_px + 2 * lines().foot));
 }
 
 /// No room beside the button for what is read: it stands under the head.
 bool PlanPicture::is_narrow(std::size_t column) const {
-    return has_tall_heads() || (!story_.columns[column].way.isEmpty() &&
-                                column_rect(column).width() - ways_[column]->width() < 110);
+    return is_small() || (!story_.columns[column].way.isEmpty() &&
+                          column_rect(column).width() - ways_[column]->width() < 110);
 }
 
 void PlanPicture::lay_out() {
     for (std::size_t i = 0; i < std::min(buttons_.size(), story_.columns.size()); ++i) {
         const QRectF box = column_rect(i);
         buttons_[i]->resize(buttons_[i]->sizeHint().width(), 28);
-        if (has_tall_heads())
+        if (is_small())
             buttons_[i]->move(static_cast<int>(box.left()), 64);
         else
             buttons_[i]->move(static_cast<int>(box.right()) - buttons_[i]->width(), 0);
         ways_[i]->resize(std::min(ways_[i]->sizeHint().width(), static_cast<int>(box.width())), 28);
-        ways_[i]->move(static_cast<int>(box.left()), has_tall_heads() ? 28 : 36);
+        ways_[i]->move(static_cast<int>(box.left()), is_small() ? 28 : 36);
     }
     next_->resize(next_->sizeHint().width() + 12, 36);
-    next_->move(width() - next_->width(), height() - static_cast<int>(next_px) + 16);
+    next_->move(width() - next_->width(), height() - static_cast<int>(lines().next) + 16);
 }
 
 void PlanPicture::resizeEvent(QResizeEvent*) {
@@ -190,13 +196,13 @@ void PlanPicture::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     for (std::size_t i = 0; i < story_.columns.size(); ++i) paint_column(painter, i);
     if (!least_.says.isEmpty()) {
-        const double top = height() - time_px - next_px - least_px;
+        const double top = height() - time_px - lines().next - lines().least;
         if (!least_.each_mm.empty()) {
             painter.setPen(QPen(theme().warning, 1.6, Qt::DotLine));
             painter.drawLine(QPointF(0, top + 9), QPointF(26, top + 9));
         }
-        write_fitting(painter, QRectF(least_.each_mm.empty() ? 0 : 34, top, width() - 34, least_px),
-                      Qt::AlignLeft | Qt::AlignVCenter, least_.says, theme().caption, 13, 9, false);
+        write_wrapped(painter, QRectF(least_.each_mm.empty() ? 0 : 34, top, width() - 34, lines().least),
+                      least_.says, theme().caption, 13, 9);
     }
     paint_time(painter);
     paint_next(painter);
@@ -208,8 +214,8 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
     const QRectF box = column_rect(column);
     const bool next = story_.next == column;
     painter.setPen(QPen(next ? look.ink : look.hairline, next ? 3.0 : 1.0));
-    painter.drawLine(QPointF(box.left(), head_px() - 4), QPointF(box.right(), head_px() - 4));
-    const double beside = has_tall_heads() ? box.width() : box.width() - buttons_[column]->width() - 6;
+    painter.drawLine(QPointF(box.left(), lines().head - 4), QPointF(box.right(), lines().head - 4));
+    const double beside = is_small() ? box.width() : box.width() - buttons_[column]->width() - 6;
     write_fitting(painter, QRectF(box.left(), 2, beside, 24), Qt::AlignLeft | Qt::AlignVCenter,
                   QStringLiteral("%1 %2%3")
                       .arg(column + 1)
@@ -217,8 +223,8 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
                   look.ink, 18, 9, true);
     const double from = step.way.isEmpty() ? 0.0 : ways_[column]->width() + 8.0;
     if (is_narrow(column))
-        write_fitting(painter, QRectF(box.left(), head_px() - 2, box.width(), read_as_px),
-                      Qt::AlignLeft | Qt::AlignVCenter, step.read_as, look.caption, 13, 8, false);
+        write_wrapped(painter, QRectF(box.left(), lines().head - 2, box.width(), read_as_px), step.read_as,
+                      look.caption, 13, 8);
     else
         write_wrapped(painter, QRectF(box.left() + from, 36, box.width() - from, 29), step.read_as,
                       look.caption, 13, 8);
@@ -227,11 +233,11 @@ void PlanPicture::paint_column(QPainter& painter, std::size_t column) const {
         return;
     }
     paint_marks(painter, column);
-    QRectF foot(box.left(), box.bottom() - foot_px, box.width(), 16);
-    write_fitting(painter, foot, Qt::AlignLeft | Qt::AlignVCenter, step.leaves, look.caption, 12, 9, false);
+    const double foot = lines().foot;
+    const QRectF stays(box.left(), box.bottom() - 2 * foot, box.width(), foot - 1);
+    write_wrapped(painter, stays, step.leaves, look.caption, 12, 9);
     if (step.does_something)
-        write_fitting(painter, foot.translated(0, 16), Qt::AlignLeft | Qt::AlignVCenter, step.back,
-                      look.caption, 12, 9, false);
+        write_wrapped(painter, stays.translated(0, foot), step.back, look.caption, 12, 9);
 }
 
 /// From what to what the picture reaches: from a little under the least, where all of it is far over 0.
@@ -276,11 +282,12 @@ void PlanPicture::paint_marks(QPainter& painter, std::size_t column) const {
         const double wide = close ? 2 * each : each;
         const double lower = close && i % 2 == 1 ? row_px : 0.0;
         const double rise = close ? row_px : 0.0; // names and amounts share what there is for both
-        write_fitting(painter, QRectF(x - 0.5 * wide + 1, plot.bottom() - rise + lower, wide - 2, names_px),
-                      Qt::AlignCenter, name, look.caption, 12, 8, false);
+        QRectF named(x - 0.5 * wide + 1, plot.bottom() - rise + lower, wide - 2, strings_px);
+        named.moveRight(std::min(named.right(), width() - 1.0));
+        write_fitting(painter, named, Qt::AlignCenter, name, look.caption, 12, 8, false);
         if (!step.in_cents)
             paint_amount(painter, mark,
-                         QRectF(x - 0.5 * wide + 2, plot.bottom() + (close ? 12.0 + lower : names_px),
+                         QRectF(x - 0.5 * wide + 2, plot.bottom() + (close ? 12.0 + lower : strings_px),
                                 wide - 4, amounts_px),
                          each >= narrow_px);
     }
@@ -295,7 +302,7 @@ void PlanPicture::paint_marks(QPainter& painter, std::size_t column) const {
     if (most == 0) return;
     const QString from = amount_text(least);
     const QString to = amount_text(most);
-    const double under = each < close_px ? 45 : names_px + 21;
+    const double under = each < close_px ? 45 : strings_px + 21;
     write_fitting(painter, QRectF(plot.left(), plot.bottom() + under, plot.width(), 16), Qt::AlignCenter,
                   from == to ? tr("± %1 each").arg(to) : tr("± %1 to %2").arg(from, to), look.caption, 12, 9,
                   false);
@@ -374,7 +381,7 @@ void PlanPicture::paint_amount(QPainter& painter, const PlanMark& mark, const QR
 
 void PlanPicture::paint_time(QPainter& painter) const {
     const Theme& look = theme();
-    const double top = height() - time_px - next_px + 8;
+    const double top = height() - time_px - lines().next + 8;
     const Schedule& schedule = story_.schedule;
     painter.setPen(QPen(look.hairline, 1.0));
     painter.drawLine(QPointF(0, top - 6), QPointF(width(), top - 6));
@@ -417,7 +424,7 @@ void PlanPicture::paint_time(QPainter& painter) const {
 
 void PlanPicture::paint_next(QPainter& painter) const {
     const Theme& look = theme();
-    const QRectF box(0, height() - next_px + 8, width() - next_->width() - 16, next_px - 8);
+    const QRectF box(0, height() - lines().next + 8, width() - next_->width() - 16, lines().next - 8);
     const QTime ready = QTime::currentTime().addSecs(static_cast<int>(story_.schedule.ready_minutes * 60));
     const QString time =
         story_.schedule.steps.empty()
@@ -430,14 +437,17 @@ void PlanPicture::paint_next(QPainter& painter) const {
     const PlanColumn& step = story_.columns[*story_.next];
     const QString figure =
         step.figure.isEmpty() ? step.title : step.title + QStringLiteral(": ") + step.figure;
-    const double figure_px =
-        std::min(QFontMetricsF(drawn_font(25, true)).horizontalAdvance(figure) + 2, 0.62 * box.width());
+    const double figure_px = std::min(QFontMetricsF(drawn_font(25, true)).horizontalAdvance(figure) + 2,
+                                      (is_small() ? 1.0 : 0.62) * box.width());
     write_fitting(painter, QRectF(box.left(), box.top(), figure_px, 32), Qt::AlignLeft | Qt::AlignVCenter,
                   figure, look.ink, 25, 16, true);
+    const QRectF says(box.left(), box.top() + 32, box.width(), is_small() ? 48 : 20);
+    write_wrapped(painter, says, step.says, look.ink, 13, 9);
+    if (is_small())
+        return write_fitting(painter, QRectF(0, says.bottom() + 2, width(), 18),
+                             Qt::AlignLeft | Qt::AlignVCenter, time, look.caption, 13, 9, false);
     write_fitting(painter, QRectF(box.left() + figure_px + 14, box.top(), box.width() - figure_px - 14, 32),
                   Qt::AlignRight | Qt::AlignVCenter, time, look.caption, 13, 9, false);
-    write_fitting(painter, QRectF(box.left(), box.top() + 32, box.width(), 20),
-                  Qt::AlignLeft | Qt::AlignVCenter, step.says, look.ink, 13, 9, false);
 }
 
 } // namespace fm

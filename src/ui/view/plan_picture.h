@@ -36,8 +36,9 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    bool has_tall_heads() const;
-    double head_px() const;
+    struct Lines;
+    bool is_small() const;
+    const Lines& lines() const;
     QRectF column_rect(std::size_t column) const;
     QRectF plot_rect(std::size_t column) const;
     bool is_narrow(std::size_t column) const;

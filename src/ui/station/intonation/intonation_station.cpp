@@ -26,7 +26,7 @@
 namespace fm {
 
 namespace {
-constexpr double hands_px = 22; // the line under the picture that says what the bands are
+constexpr double hands_px = 34; // the lines under the picture that say what the bands are
 } // namespace
 
 CrownCanvas::CrownCanvas(const Session& session, const ViewState& view, const IntonationModel& model,
@@ -177,11 +177,11 @@ void CrownCanvas::paint_hands(QPainter& painter, double middle, double per_mm) c
         painter.fillRect(QRectF(84, low + 5, 26, 10), pale);
         painter.setPen(QPen(hand, 1.4));
         for (const double x : {84.0, 110.0}) painter.drawLine(QPointF(x, low + 5), QPointF(x, low + 15));
-        write_fitting(painter, QRectF(118, low, width() - 122, 20), Qt::AlignLeft | Qt::AlignVCenter,
+        write_wrapped(painter, QRectF(118, low + 2, width() - 122, hands_px - 2),
                       tr("From a light hand's crown to a heavy hand's: %1 %2 and %3")
                           .arg(QString::fromStdString(state.job.design.string_name(i)), told(*light_mm),
                                told(*heavy_mm)),
-                      hand, 14, 10, false);
+                      hand, 14, 10);
     }
 }
 

@@ -11,6 +11,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace fm {
 
@@ -19,7 +20,6 @@ namespace {
 constexpr std::size_t most_visits = 10; // more are too narrow to be read
 constexpr double names_px = 96;
 constexpr double head_px = 46;
-constexpr double sentence_px = 20;
 constexpr double ring_px = 5;
 
 /// In the mean of the strings that were read.
@@ -204,10 +204,17 @@ void TimePicture::paintEvent(QPaintEvent*) {
     const Theme& look = theme();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const double foot_px = sentence_px * static_cast<double>(says_.size()) + 4;
-    for (int i = 0; i < says_.size(); ++i)
-        write_fitting(painter, QRectF(0, height() - foot_px + i * sentence_px, width(), sentence_px),
-                      Qt::AlignLeft | Qt::AlignVCenter, says_[i], look.ink, 14, 9, false);
+    std::vector<double> lines_px; // a sentence may take two
+    for (const QString& sentence : says_)
+        lines_px.push_back(QFontMetricsF(drawn_font(14))
+                               .boundingRect(QRectF(0, 0, width(), 200), Qt::TextWordWrap, sentence)
+                               .height() +
+                           4);
+    const double foot_px = std::accumulate(lines_px.begin(), lines_px.end(), 4.0);
+    double top_px = height() - foot_px;
+    for (std::size_t i = 0; i < lines_px.size(); top_px += lines_px[i++])
+        write_wrapped(painter, QRectF(0, top_px, width(), lines_px[i]), says_[static_cast<qsizetype>(i)],
+                      look.ink, 14, 9);
     const std::vector<Row> all = rows();
     if (visits_.empty() || all.empty()) return;
     const double each = (width() - names_px) / static_cast<double>(visits_.size());
