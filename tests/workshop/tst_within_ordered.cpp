@@ -17,7 +17,8 @@ class TestWithinOrdered : public QObject {
 private Q_SLOTS:
     void nothing_is_said_where_nothing_was_ordered() {
         QVERIFY(!story(demo_document("kittiwake")));
-        QVERIFY(!story(with(demo_document("groundswell"), "ordered.sum", 100.0))); // and nothing was read there
+        QVERIFY(
+            !story(with(demo_document("groundswell"), "ordered.sum", 100.0))); // and nothing was read there
         ShopTables no_rate = shop();
         no_rate.rate_per_hour = 0;
         const Value sum = with(demo_document("kittiwake"), "ordered.sum", 100.0);

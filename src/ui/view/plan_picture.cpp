@@ -17,7 +17,7 @@ namespace {
 
 constexpr int tall_below_px = 760; // in a small window words take more lines
 constexpr double read_as_px = 30;
-constexpr double strings_px = 20;   // of the strings
+constexpr double strings_px = 20; // of the strings
 constexpr double amounts_px = 40; // what comes off, and ±
 constexpr double time_px = 86;
 constexpr double gap_px = 18; // between columns

@@ -59,7 +59,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
 }
 
 MainWindow::~MainWindow() {
-    session_.disconnect(); // a job that cannot be saved would tell widgets that are gone
+    session_.disconnect();  // a job that cannot be saved would tell widgets that are gone
     qApp->disconnect(this); // the focus leaves windows that go after this one's own part has
     delete bench_;
     delete centralWidget(); // its parts read the session, which goes before a window's children do
