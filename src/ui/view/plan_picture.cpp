@@ -363,9 +363,11 @@ QString PlanPicture::amount_text(double mm) const {
 void PlanPicture::paint_amount(QPainter& painter, const PlanMark& mark, const QRectF& box, bool sure) const {
     const Theme& look = theme();
     const QRectF upper(box.left(), box.top(), box.width(), 22);
+    const QFontMetricsF least(drawn_font(8));
+    const bool told = least.horizontalAdvance(mark.done) <= box.width(); // else that it rises
     if (!mark.off_mm)
         return write_fitting(painter, upper, Qt::AlignCenter,
-                             !mark.done.isEmpty()       ? mark.done
+                             !mark.done.isEmpty()       ? (told ? mark.done : QStringLiteral("↑"))
                              : mark.there               ? tr("✓ there")
                              : mark.after || mark.found ? tr("leave")
                                                         : QStringLiteral("–"),
