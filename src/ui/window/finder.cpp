@@ -4,6 +4,7 @@
 
 #include <QApplication>
 #include <QKeyEvent>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include <QRegularExpression>
@@ -33,12 +34,13 @@ Finder::Finder(QWidget* parent) : QFrame(parent), line_(new QLineEdit), finds_(n
     column->addWidget(line_);
     column->addWidget(finds_);
     hide();
-    connect(line_, &QLineEdit::textChanged, this, &Finder::find);
+    connect(line_, &QLineEdit::textChanged, this, &Finder::find_among_all);
     connect(finds_, &QListWidget::itemClicked, this, &Finder::choose);
 }
 
-void Finder::ask(std::vector<Entry> entries) {
+void Finder::ask(std::vector<Entry> entries, std::vector<Helping> helpings) {
     entries_ = std::move(entries);
+    helpings_.assign(std::make_move_iterator(helpings.rbegin()), std::make_move_iterator(helpings.rend()));
     was_in_ = QApplication::focusWidget();
     setStyleSheet(QStringLiteral("#finder { background: %1; border: 2px solid %2; } "
                                  "QListWidget { background: %1; color: %2; border: none; } "
@@ -52,6 +54,30 @@ void Finder::ask(std::vector<Entry> entries) {
     show();
     raise();
     line_->setFocus();
+    take_when_idle();
+}
+
+void Finder::take_when_idle() {
+    QTimer::singleShot(0, this, [this] {
+        if (helpings_.empty()) return;
+        if (!isVisible()) return helpings_.clear();
+        take_one();
+        find(line_->text());
+        take_when_idle();
+    });
+}
+
+void Finder::take_one() {
+    const Helping helping = std::move(helpings_.back());
+    helpings_.pop_back();
+    for (Entry& entry : helping()) entries_.push_back(std::move(entry));
+    std::stable_sort(entries_.begin(), entries_.end(),
+                     [](const Entry& a, const Entry& b) { return a.place < b.place; });
+}
+
+void Finder::find_among_all(const QString& text) {
+    while (!text.isEmpty() && !helpings_.empty()) take_one();
+    find(text);
 }
 
 void Finder::add(std::size_t entry) {

@@ -70,8 +70,12 @@ HelpWindow::HelpWindow(const Session& session, QWidget* parent) : QTextBrowser(p
 
 void HelpWindow::open_at(const QString& section) {
     document()->setDocumentMargin(20);
-    setHtml(for_this_bridge(text_in(QLocale().name()),
-                            session_)); // the drawings are those of the job as it is now
+    // The drawings are those of the job as it is now, in the colours of now.
+    const auto state = session_.is_open() ? session_.shared_state() : nullptr;
+    if (Told told{QLocale().name(), theme().ground, state}; told != told_) {
+        setHtml(for_this_bridge(text_in(QLocale().name()), session_));
+        told_ = std::move(told);
+    }
     show();
     raise();
     activateWindow();

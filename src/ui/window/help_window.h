@@ -2,7 +2,10 @@
 #include "ui/state/session.h"
 #include "ui/state/view_state.h"
 
+#include <QColor>
 #include <QTextBrowser>
+
+#include <memory>
 
 namespace fm {
 
@@ -20,7 +23,16 @@ protected:
 
 private:
     QImage drawing(const QString& of) const;
+    /// What the text as it stands was made from.
+    struct Told {
+        QString language;
+        QColor ground;
+        std::shared_ptr<const State> state;
+        bool operator==(const Told&) const = default;
+    };
+
     const Session& session_;
+    Told told_;
 };
 
 } // namespace fm

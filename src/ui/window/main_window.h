@@ -227,8 +227,8 @@ private:
     void keep_kind(const QString& from);
     void choose_evening(bool evening);
     void add_action_entries(std::vector<Finder::Entry>& entries) const;
-    void add_field_entries(std::vector<Finder::Entry>& entries);
-    void add_choice_entries(std::vector<Finder::Entry>& entries);
+    void add_field_entries(Station station, StationFrame* frame, std::vector<Finder::Entry>& entries);
+    void add_choice_entries(Station station, StationFrame* frame, std::vector<Finder::Entry>& entries);
     void add_symptom_entries(std::vector<Finder::Entry>& entries);
     void add_shop_entries(std::vector<Finder::Entry>& entries);
     void add_number_entries(std::vector<Finder::Entry>& entries);

@@ -15,12 +15,19 @@
 
 namespace fm {
 
+namespace {
+/// In what order the finder tells of what fits alike.
+enum Place { of_field, of_action, of_choice, of_symptom, of_shop, of_number };
+} // namespace
+
 void MainWindow::add_action_entries(std::vector<Finder::Entry>& entries) const {
     for (QAction* action : actions_in_menus())
         if (action->isEnabled())
             entries.push_back({QString(action->text()).remove(QLatin1Char('&')),
                                action->shortcut().toString(QKeySequence::NativeText),
-                               [action] { action->trigger(); }});
+                               [action] { action->trigger(); },
+                               {},
+                               of_action});
 }
 
 std::vector<std::pair<Station, StationFrame*>> MainWindow::all_stations() {
@@ -96,21 +103,24 @@ void MainWindow::show_comparison(ChoiceRow* choice) {
     show_overlay(tr("Schools side by side"), comparison(choice->label(), schools, view_.string));
 }
 
-void MainWindow::add_field_entries(std::vector<Finder::Entry>& entries) {
-    for (const auto& [station, frame] : all_stations())
-        for (ValueField* field : frame->findChildren<ValueField*>()) {
-            if (!is_in_use(field, frame)) continue;
-            const QString value = field->text() + (field->kind() == FieldKind::length
-                                                       ? QLatin1Char(' ') + unit_text(field->unit())
-                                                       : QString());
-            // A station out of sight may be let go while the list stands, and is made anew.
-            entries.push_back({field->name(), value,
-                               [this, station = station, at = QPointer(field), name = field->objectName()] {
-                                   ValueField* there =
-                                       at ? at.data() : this->station(station)->findChild<ValueField*>(name);
-                                   if (there) go_to(station, there);
-                               }});
-        }
+void MainWindow::add_field_entries(Station station, StationFrame* frame,
+                                   std::vector<Finder::Entry>& entries) {
+    for (ValueField* field : frame->findChildren<ValueField*>()) {
+        if (!is_in_use(field, frame)) continue;
+        const QString value =
+            field->text() +
+            (field->kind() == FieldKind::length ? QLatin1Char(' ') + unit_text(field->unit()) : QString());
+        // A station out of sight may be let go while the list stands, and is made anew.
+        entries.push_back({field->name(),
+                           value,
+                           [this, station, at = QPointer(field), name = field->objectName()] {
+                               ValueField* there =
+                                   at ? at.data() : this->station(station)->findChild<ValueField*>(name);
+                               if (there) go_to(station, there);
+                           },
+                           {},
+                           of_field});
+    }
 }
 
 void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
@@ -131,50 +141,58 @@ void MainWindow::add_number_entries(std::vector<Finder::Entry>& entries) {
         const QString more = number.quantity->kind == QuantityKind::length
                                  ? length_with_unit(value, state.job.units.of(length_kind_of(number.text())))
                                  : term_value(value, number.quantity->kind, state.job.units.small());
-        entries.push_back({words, more, [this, number] {
+        entries.push_back({words,
+                           more,
+                           [this, number] {
                                if (number.quantity->of_string()) choose_string(number.string);
                                key_name_ = QString::fromStdString(number.name());
                                show_working();
                                working_->show_whole(true);
-                           }});
+                           },
+                           {},
+                           of_number});
     }
 }
 
-void MainWindow::add_choice_entries(std::vector<Finder::Entry>& entries) {
-    for (const auto& [station, frame] : all_stations())
-        for (ChoiceRow* choice : frame->pages()->findChildren<ChoiceRow*>()) {
-            if (choice->label().isEmpty()) continue;
-            QStringList names;
-            for (const ChoiceRow::Option& option : choice->options()) names << option.name;
-            entries.push_back({choice->label(), names.join(QStringLiteral(" · ")),
-                               [this, station = station, at = QPointer(choice), label = choice->label()] {
-                                   choose_station(station);
-                                   PartPages* pages = drawn_station()->pages();
-                                   ChoiceRow* there = at;
-                                   for (ChoiceRow* each : pages->findChildren<ChoiceRow*>())
-                                       if (!there && each->label() == label) there = each;
-                                   if (!there) return;
-                                   pages->show_page_of(there);
-                                   if (auto* button = there->findChild<QAbstractButton*>())
-                                       button->setFocus(Qt::TabFocusReason);
-                               },
-                               names.join(QLatin1Char(' '))});
-        }
+void MainWindow::add_choice_entries(Station station, StationFrame* frame,
+                                    std::vector<Finder::Entry>& entries) {
+    for (ChoiceRow* choice : frame->pages()->findChildren<ChoiceRow*>()) {
+        if (choice->label().isEmpty()) continue;
+        QStringList names;
+        for (const ChoiceRow::Option& option : choice->options()) names << option.name;
+        entries.push_back({choice->label(), names.join(QStringLiteral(" · ")),
+                           [this, station, at = QPointer(choice), label = choice->label()] {
+                               choose_station(station);
+                               PartPages* pages = drawn_station()->pages();
+                               ChoiceRow* there = at;
+                               for (ChoiceRow* each : pages->findChildren<ChoiceRow*>())
+                                   if (!there && each->label() == label) there = each;
+                               if (!there) return;
+                               pages->show_page_of(there);
+                               if (auto* button = there->findChild<QAbstractButton*>())
+                                   button->setFocus(Qt::TabFocusReason);
+                           },
+                           names.join(QLatin1Char(' ')), of_choice});
+    }
 }
 
 void MainWindow::add_symptom_entries(std::vector<Finder::Entry>& entries) {
     for (std::size_t i = 0; i < symptom_count; ++i)
-        entries.push_back({words_of(symptom_sentences[i].id), tr("heard"), [this, i] {
+        entries.push_back({words_of(symptom_sentences[i].id),
+                           tr("heard"),
+                           [this, i] {
                                show_symptoms(true);
                                symptoms()->choose(static_cast<Symptom>(i));
-                           }});
+                           },
+                           {},
+                           of_symptom});
 }
 
 void MainWindow::add_shop_entries(std::vector<Finder::Entry>& entries) {
     for (const ShopList& list : shop_lists())
         entries.push_back({QCoreApplication::translate("shop", list.name), tr("the shop's things"),
                            [this, key = list.key] { show_shop(std::string(key).c_str()); },
-                           QCoreApplication::translate("shop", list.told)});
+                           QCoreApplication::translate("shop", list.told), of_shop});
 }
 
 namespace {
@@ -216,16 +234,25 @@ void MainWindow::show_finder() {
     if (!finder_) finder_ = new Finder(this);
     if (finder_->isVisible()) return finder_->hide();
     std::vector<Finder::Entry> entries;
-    if (session_.is_open()) add_field_entries(entries);
     add_action_entries(entries);
-    if (session_.is_open()) {
-        add_choice_entries(entries);
-        add_symptom_entries(entries);
-    }
+    if (session_.is_open()) add_symptom_entries(entries);
     add_shop_entries(entries);
     if (session_.is_open()) add_number_entries(entries);
     add_trade_words(entries);
-    finder_->ask(std::move(entries));
+    // A station that nobody has gone to yet is made for it: one after the other, so that none waits.
+    std::vector<Finder::Helping> helpings;
+    for (const StationKind& kind : kinds_)
+        helpings.emplace_back([this, which = kind.station] {
+            std::vector<Finder::Entry> more;
+            StationFrame* frame = session_.is_open() ? station(which)->frame() : nullptr;
+            if (!frame) return more;
+            if (station(which)->lists_strings()) station(which)->refresh();
+            add_field_entries(which, frame, more);
+            add_choice_entries(which, frame, more);
+            add_trade_words(more);
+            return more;
+        });
+    finder_->ask(std::move(entries), std::move(helpings));
 }
 
 } // namespace fm
