@@ -1,5 +1,7 @@
 #include "ui/look/drawn_words.h"
 
+#include "ui/look/texts.h"
+
 #include "sheet/drawing/fonts.h"
 
 namespace fm {
@@ -33,6 +35,13 @@ void write_wrapped(QPainter& painter, const QRectF& box, const QString& text, co
     };
     while (px > least_px && !holds()) --px;
     write(painter, box, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text, colour, px, strong);
+}
+
+QString fitting_length(double mm, Unit unit, double width_px, int least_px, bool strong) {
+    const QString whole = length_number(mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    const QFontMetricsF least(drawn_font(least_px, strong));
+    if (unit != Unit::sixty_fourths || least.horizontalAdvance(whole) <= width_px) return whole;
+    return length_with_unit(mm, Unit::thou);
 }
 
 } // namespace fm

@@ -1,5 +1,7 @@
 #pragma once
 // Words in a painted picture: never outside their box.
+#include "core/words/units.h"
+
 #include <QColor>
 #include <QFont>
 #include <QPainter>
@@ -20,5 +22,9 @@ void write_fitting(QPainter& painter, const QRectF& box, int align, const QStrin
 /// On as many lines as there is room for, smaller where it needs more.
 void write_wrapped(QPainter& painter, const QRectF& box, const QString& text, const QColor& colour, int px,
                    int least_px, bool strong = false);
+
+/// A length on one line, without its unit; 64ths that would have to be written smaller than that as
+/// thousandths of an inch: "9 thou".
+QString fitting_length(double mm, Unit unit, double width_px, int least_px, bool strong = false);
 
 } // namespace fm

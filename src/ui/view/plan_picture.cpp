@@ -300,8 +300,8 @@ void PlanPicture::paint_marks(QPainter& painter, std::size_t column) const {
             most = std::max(most, *mark.u_mm);
         }
     if (most == 0) return;
-    const QString from = amount_text(least);
-    const QString to = amount_text(most);
+    const QString from = amount_text(least, 0.3 * plot.width());
+    const QString to = amount_text(most, 0.3 * plot.width());
     const double under = each < close_px ? 45 : strings_px + 21;
     write_fitting(painter, QRectF(plot.left(), plot.bottom() + under, plot.width(), 16), Qt::AlignCenter,
                   from == to ? tr("± %1 each").arg(to) : tr("± %1 to %2").arg(from, to), look.caption, 12, 9,
@@ -344,7 +344,9 @@ void PlanPicture::paint_mark(QPainter& painter, const PlanColumn& step, const Pl
     if (each < close_px) return;
     const auto read = mark.now ? mark.now : mark.found;
     const auto value_at = [&](double value, bool above) {
-        const QString text = number(value, step);
+        const QString text = step.in_cents
+                                 ? number(value, step)
+                                 : fitting_length(value, session_.state().job.units.of(step.kind), each, 9);
         const QRectF box(x - 0.5 * each, y_of(value) + (above ? -21 : 6), each, 15);
         const double wide = std::min(each, QFontMetricsF(drawn_font(12)).horizontalAdvance(text) + 2);
         painter.fillRect(QRectF(x - 0.5 * wide, box.top() + 1, wide, box.height() - 2), look.ground);
@@ -355,8 +357,8 @@ void PlanPicture::paint_mark(QPainter& painter, const PlanColumn& step, const Pl
     if (mark.after && (!read || std::abs(y_of(*mark.after) - y_of(*read)) > 6)) value_at(*mark.after, up);
 }
 
-QString PlanPicture::amount_text(double mm) const {
-    return length_number(mm, session_.state().job.units.gap()).replace(QLatin1Char('\n'), QLatin1Char(' '));
+QString PlanPicture::amount_text(double mm, double width_px, bool strong) const {
+    return fitting_length(mm, session_.state().job.units.gap(), width_px, 9, strong);
 }
 
 /// What comes off at one string, and how sure that is; "leave" where nothing is done.
@@ -374,11 +376,13 @@ void PlanPicture::paint_amount(QPainter& painter, const PlanMark& mark, const QR
                              look.caption, 13, 8, false);
     const bool on = *mark.off_mm < 0;
     write_fitting(painter, upper, Qt::AlignCenter,
-                  (on ? QStringLiteral("+") : QString()) + amount_text(std::abs(*mark.off_mm)),
+                  (on ? QStringLiteral("+") : QString()) +
+                      amount_text(std::abs(*mark.off_mm), box.width() - (on ? 9 : 0), true),
                   on ? look.missing : look.take_off, 17, 8, true);
     if (mark.u_mm && sure)
         write_fitting(painter, QRectF(box.left(), box.top() + 21, box.width(), 16), Qt::AlignCenter,
-                      QStringLiteral("± ") + amount_text(*mark.u_mm), look.caption, 12, 8, false);
+                      QStringLiteral("± ") + amount_text(*mark.u_mm, box.width() - 14), look.caption, 12, 8,
+                      false);
 }
 
 void PlanPicture::paint_time(QPainter& painter) const {
@@ -448,8 +452,11 @@ void PlanPicture::paint_next(QPainter& painter) const {
     if (is_small())
         return write_fitting(painter, QRectF(0, says.bottom() + 2, width(), 18),
                              Qt::AlignLeft | Qt::AlignVCenter, time, look.caption, 13, 9, false);
-    write_fitting(painter, QRectF(box.left() + figure_px + 14, box.top(), box.width() - figure_px - 14, 32),
-                  Qt::AlignRight | Qt::AlignVCenter, time, look.caption, 13, 9, false);
+    const QRectF beside(box.left() + figure_px + 14, box.top(), box.width() - figure_px - 14, 32);
+    if (QFontMetricsF(drawn_font(9)).horizontalAdvance(time) > beside.width())
+        write_wrapped(painter, beside, time, look.caption, 12, 8);
+    else
+        write_fitting(painter, beside, Qt::AlignRight | Qt::AlignVCenter, time, look.caption, 13, 9, false);
 }
 
 } // namespace fm

@@ -51,7 +51,7 @@ private:
     void paint_marks(QPainter& painter, std::size_t column) const;
     void paint_mark(QPainter& painter, const PlanColumn& step, const PlanMark& mark, double x, double each,
                     const std::function<double(double)>& y_of) const;
-    QString amount_text(double mm) const;
+    QString amount_text(double mm, double width_px, bool strong = false) const;
     void paint_amount(QPainter& painter, const PlanMark& mark, const QRectF& box, bool sure) const;
     void paint_time(QPainter& painter) const;
     void paint_next(QPainter& painter) const;

@@ -104,7 +104,12 @@ private:
         return story;
     }
 
-    QString gap(double mm) const { return one_line(length_number(mm, state_.job.units.gap())); }
+    /// As it stands under a small picture: there is no room for 64ths and what is left of them.
+    QString gap(double mm) const {
+        const Unit unit = state_.job.units.gap();
+        return unit == Unit::sixty_fourths ? length_with_unit(mm, Unit::thou)
+                                           : one_line(length_number(mm, unit));
+    }
     QString gap_with_unit(double mm) const { return length_with_unit(mm, state_.job.units.gap()); }
 
     FoundMark named(std::size_t i) const {

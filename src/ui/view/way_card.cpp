@@ -88,7 +88,8 @@ void WayCard::paintEvent(QPaintEvent*) {
         const WayMark& string = way.marks[i];
         const QRectF cell(way_x(picture, story_, i) - 0.5 * each, top, each, reads_px);
         const QColor colour = string.right ? look.ink : look.warning;
-        if (each >= narrow_px)
+        const QFontMetricsF least(drawn_font(7, !string.right));
+        if (each >= narrow_px && least.horizontalAdvance(string.reads) <= each)
             write_fitting(painter, cell, Qt::AlignCenter, string.reads, colour, 12, 7, !string.right);
         else if (!string.reads.isEmpty())
             write_fitting(painter, cell, Qt::AlignCenter,
