@@ -13243,10 +13243,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Kunststoff</translation>
     </message>
     <message>
-        <source>slot centres from the centreline, along the nut; heights from the seat, in the middle but for the edges</source>
-        <translation>Kerbmitten von der Mittellinie, am Sattel entlang; Höhen von der Auflage, in der Mitte außer am Rand</translation>
-    </message>
-    <message>
         <source>flat board</source>
         <translation>flaches Griffbrett</translation>
     </message>
@@ -13563,16 +13559,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Höhen über der Bundebene</translation>
     </message>
     <message>
-        <source>seen from the nut; over it a strip of string places</source>
-        <translation>vom Sattel gesehen; darüber ein Streifen der Saitenplätze</translation>
-    </message>
-    <message>
         <source>bridge&apos;s top</source>
         <translation>Stegoberseite</translation>
-    </message>
-    <message>
-        <source>string places from the centreline, along the part</source>
-        <translation>Saitenplätze von der Mittellinie, längs des Teils</translation>
     </message>
     <message>
         <source>From above: the crowns from the reference edge</source>
@@ -14685,6 +14673,42 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>places</source>
         <translation>Orte</translation>
+    </message>
+    <message>
+        <source>centreline</source>
+        <translation>Mittellinie</translation>
+    </message>
+    <message>
+        <source>slot&apos;s middle</source>
+        <translation>Mitte der Nut</translation>
+    </message>
+    <message>
+        <source>along the bridge from its bass end; back from its front edge</source>
+        <translation>entlang des Stegs vom Bassende; nach hinten von der Vorderkante</translation>
+    </message>
+    <message>
+        <source>from the seat there</source>
+        <translation>von der Auflage dort</translation>
+    </message>
+    <message>
+        <source>along the front from its bass end; heights from the seat under the middle, a floor&apos;s from the seat under it</source>
+        <translation>entlang der Vorderseite vom Bassende; Höhen von der Auflage unter der Mitte, die eines Grundes von der Auflage unter ihm</translation>
+    </message>
+    <message>
+        <source>along the front from its bass end; heights from the seat</source>
+        <translation>entlang der Vorderseite vom Bassende; Höhen von der Auflage</translation>
+    </message>
+    <message>
+        <source>at the head</source>
+        <translation>am Kopf</translation>
+    </message>
+    <message>
+        <source>seen from the tail; over it a strip of string places</source>
+        <translation>vom unteren Ende gesehen; darüber ein Streifen der Saitenplätze</translation>
+    </message>
+    <message>
+        <source>along the part from its bass end</source>
+        <translation>entlang des Teils vom Bassende</translation>
     </message>
 </context>
 <context>
