@@ -296,12 +296,6 @@ private:
 
     void notes() {
         page_.down(1.0);
-        if (saddle_ground(design_, page_.solution()) == SaddleGround::fret_plane)
-            page_.paragraph(translate("sheet",
-                                      "The job has no bridge: heights are over the fret plane. What the "
-                                      "saddle stands on is not in them, so do not cut its height by this "
-                                      "sheet."),
-                            0.0, SheetPage::body_em);
         if (page_.solution().single) return;
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (design_.has_slot())
