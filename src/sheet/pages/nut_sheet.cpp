@@ -2,6 +2,7 @@
 #include "core/shop/tools.h"
 #include "core/solution/check.h"
 #include "core/solution/nut_plan.h"
+#include "core/words/angle.h"
 #include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/part_sheets.h"
@@ -11,16 +12,16 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace fm {
 
 namespace {
 
-constexpr double strip_mm = 7;
 constexpr double dimension_step_mm = 4;
 constexpr double leader_mm = 8;
 constexpr double em = SheetPage::small_em;
+constexpr double floor_tick_mm = 0.8; // on the template, to either side of a slot
+constexpr double saw_tick_mm = 0.4;
 constexpr double line_off_mm = 2.6; // of running dimensions, off the part
 constexpr double side_room_mm = 44; // beside the part in true size: words, end view
 
@@ -78,7 +79,6 @@ public:
     }
 
 private:
-    double along(const StringSolution& string) const { return -page_.bass_side() * string.slot.along_mm; }
     /// The farthest either face goes from the centreline.
     static double reach_of(const NutPlan& plan, double thickness_mm) {
         return std::max({plan.half_mm(), plan.treble.along_mm + plan.treble.run * thickness_mm,
@@ -98,15 +98,18 @@ private:
         const double room = centre - half_ - page_.left() - 18.0;
         double y = page_.y() - 4.5;
         for (const std::string& line :
-             wrapped_text(translate("sheet", "first a strip of slot centres to stick on the blank"), em,
-                          std::max(room, 20.0))) {
+             wrapped_text(translate("sheet", "first a template to cut out, fold and stick on the blank: the "
+                                             "slots on its face, their ways over its top; low ticks the "
+                                             "floors, those above where to saw to"),
+                          em, std::max(room, 20.0))) {
             page_.text(page_.left(), y, line, em);
             y -= 4.0;
         }
         const double strip_top = page_.y() - 0.5;
         page_.text(centre, strip_top + 1.0, translate("sheet", "centreline"), em, TextAnchor::middle);
-        strip(centre, strip_top);
-        page_.go_to(strip_top - strip_mm - 4.0 - height_);
+        const double fold = strip_top - design_.nut.thickness_mm;
+        stick_on({centre, fold});
+        page_.go_to(fold - height_ - 4.0 - height_);
         page_.page().origin = {centre, page_.y()};
         page_.page().place(nut_front(design_, page_.solution(), options_), 1.0, page_.page().origin);
         page_.side_words(centre, half_, page_.y() + 0.4 * height_);
@@ -126,7 +129,8 @@ private:
         if (design_.nut.material == "hardwood")
             page_.text(centre - half_ - 3.0, page_.y() + 0.5 * design_.nut.thickness_mm - 0.4 * em,
                        grain_words(), em, TextAnchor::right);
-        page_.down(4.0);
+        // What was said beside it may be longer than the drawings are high.
+        page_.go_to(std::min(page_.y() - 4.0, y));
         page_.rule();
     }
 
@@ -146,17 +150,59 @@ private:
         page_.page().add(line_path(layer, {x, low}, {x, high}, pens::centre));
     }
 
-    /// Slot centres on a strip to cut out and stick on the blank.
-    void strip(double centre, double top) {
-        const double low = top - strip_mm;
-        const auto [left, right] = ends();
-        page_.page().add(
-            rectangle_path(Layer::scribe, {centre + left, low}, {centre + right, top}, pens::faint));
-        for (const StringSolution& string : page_.solution().strings) {
-            const double x = centre + along(string);
-            page_.page().add(line_path(Layer::scribe, {x, low}, {x, top}, pens::fine));
+    /// To cut out, fold at its middle line and stick on the blank: below the face with the slots as wide as
+    /// they are, above it their ways over the top.
+    void stick_on(Point fold) {
+        const double side = -page_.bass_side();
+        const double thick = design_.nut.thickness_mm;
+        const double seat = fold.y - height_;
+        const auto add = [&](Point a, Point b, Stroke stroke) {
+            page_.page().add(
+                line_path(Layer::scribe, {fold.x + side * a.x, a.y}, {fold.x + side * b.x, b.y}, stroke));
+        };
+        const auto over_top = [&](double along, double run) {
+            return Point{along + run * thick, fold.y + thick};
+        };
+        const Point bass_back = over_top(plan_.bass.along_mm, plan_.bass.run);
+        const Point treble_back = over_top(plan_.treble.along_mm, plan_.treble.run);
+        for (const NutEnd& end : {plan_.bass, plan_.treble}) {
+            add({end.along_mm, seat}, {end.along_mm, fold.y}, pens::fine);
+            add({end.along_mm, fold.y}, over_top(end.along_mm, end.run), pens::fine);
         }
-        page_.side_words(centre, half_, low + 0.5 * strip_mm - 0.3 * em);
+        add({plan_.bass.along_mm, seat}, {plan_.treble.along_mm, seat}, pens::fine);
+        add(bass_back, treble_back, pens::fine);
+        add({plan_.bass.along_mm, fold.y}, {plan_.treble.along_mm, fold.y}, pens::hidden);
+        for (std::size_t i = 0; i < page_.solution().strings.size(); ++i) {
+            const SlotWork& slot = page_.solution().strings[i].slot;
+            const double run = slot_run(design_, page_.solution(), i);
+            const double half = 0.5 * slot.width_mm * slot_opening_factor(run); // along the face
+            const double floor = seat + slot.floor_above_seat_mm - seat_fall(slot.along_mm);
+            const double saw = seat + slot.saw_to_above_seat_mm - seat_fall(slot.along_mm);
+            add({slot.along_mm, seat}, {slot.along_mm, fold.y}, pens::hair);
+            for (const double wall : {slot.along_mm - half, slot.along_mm + half}) {
+                add({wall, floor}, {wall, fold.y}, pens::fine);
+                add({wall, fold.y}, over_top(wall, run), pens::fine);
+            }
+            add({slot.along_mm - half - floor_tick_mm, floor}, {slot.along_mm + half + floor_tick_mm, floor},
+                pens::fine);
+            for (const double way : {-1.0, 1.0})
+                add({slot.along_mm + way * half, saw}, {slot.along_mm + way * (half + saw_tick_mm), saw},
+                    pens::fine);
+        }
+        Path arrow = closed_path({{0.8, 0.0}, {2.6, 0.8}, {2.6, -0.8}}, pens::fine, Fill::ink);
+        arrow.layer = Layer::scribe;
+        arrow.outlined = false;
+        for (Vertex& vertex : arrow.vertices)
+            vertex.at = {fold.x + side * (plan_.bass.along_mm + vertex.at.x), seat + 1.2 + vertex.at.y};
+        page_.page().add(arrow);
+        page_.side_words(fold.x, half_, seat + 0.5 * height_ - 0.5 * em);
+        page_.text(fold.x + half_ + 3.0, fold.y + 0.3, translate("sheet", "fold"), em);
+        page_.text(fold.x + half_ + 3.0, fold.y + std::max(thick - 0.75 * em, 0.3 + 1.2 * em),
+                   translate("sheet", "HEAD"), em);
+    }
+
+    double seat_fall(double along_mm) const {
+        return seat_fall_mm(design_.nut, along_mm * std::cos(page_.solution().nut_angle_deg / degrees));
     }
 
     /// An end's height as a caliper reads it there: from the seat at that end.
@@ -292,7 +338,7 @@ private:
 
     void end_view(Point front, double factor) {
         const bool angled = design_.nut.seat == Seat::angled;
-        const double angle_rad = design_.nut.headstock_angle_deg * std::numbers::pi / 180.0;
+        const double angle_rad = design_.nut.headstock_angle_deg / degrees;
         const double fall = angled ? design_.nut.thickness_mm * std::tan(angle_rad) : 0.0;
         page_.page().place(end_seen(), factor, {front.x, front.y + factor * fall});
         const double wide = factor * design_.nut.thickness_mm;
