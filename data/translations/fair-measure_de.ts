@@ -13243,10 +13243,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Kunststoff</translation>
     </message>
     <message>
-        <source>slot centres from the centreline, along the nut; heights from the seat, in the middle but for the edges</source>
-        <translation>Kerbmitten von der Mittellinie, am Sattel entlang; Höhen von der Auflage, in der Mitte außer am Rand</translation>
-    </message>
-    <message>
         <source>flat board</source>
         <translation>flaches Griffbrett</translation>
     </message>
@@ -13499,10 +13495,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>vom Rohling bis zum Finish</translation>
     </message>
     <message>
-        <source>first a strip of slot centres to stick on the blank</source>
-        <translation>zuerst ein Streifen der Kerbmitten zum Aufkleben</translation>
-    </message>
-    <message>
         <source>nut&apos;s front</source>
         <translation>Sattelvorderseite</translation>
     </message>
@@ -13563,16 +13555,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Höhen über der Bundebene</translation>
     </message>
     <message>
-        <source>seen from the nut; over it a strip of string places</source>
-        <translation>vom Sattel gesehen; darüber ein Streifen der Saitenplätze</translation>
-    </message>
-    <message>
         <source>bridge&apos;s top</source>
         <translation>Stegoberseite</translation>
-    </message>
-    <message>
-        <source>string places from the centreline, along the part</source>
-        <translation>Saitenplätze von der Mittellinie, längs des Teils</translation>
     </message>
     <message>
         <source>From above: the crowns from the reference edge</source>
@@ -13935,10 +13919,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Umriss nicht gegeben: schlicht gezeichnet</translation>
     </message>
     <message>
-        <source>The job has no bridge: heights are over the fret plane. What the saddle stands on is not in them, so do not cut its height by this sheet.</source>
-        <translation>Der Auftrag hat keinen Steg: Höhen über der Bundebene. Worauf die Einlage steht, ist nicht darin; ihre Höhe nicht nach diesem Blatt schneiden.</translation>
-    </message>
-    <message>
         <source>lengths: %1</source>
         <translation>Längen: %1</translation>
     </message>
@@ -14157,10 +14137,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Seen square to the front face. The nut stands at %1; over its thickness the slots run aside, in %2</source>
         <translation>Rechtwinklig auf die Vorderfläche gesehen. Der Sattel steht unter %1; über seine Dicke laufen die Kerben seitwärts, in %2</translation>
-    </message>
-    <message>
-        <source>The job has no bridge: heights are over the fret plane. Do not cut its height by this file.</source>
-        <translation>Der Auftrag hat keinen Steg: Die Höhen zählen von der Bundebene. Die Höhe nicht nach dieser Datei schneiden.</translation>
     </message>
     <message>
         <source>Not in this file: the crowns behind the front face, in %1: %2.</source>
@@ -14685,6 +14661,54 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>places</source>
         <translation>Orte</translation>
+    </message>
+    <message>
+        <source>centreline</source>
+        <translation>Mittellinie</translation>
+    </message>
+    <message>
+        <source>slot&apos;s middle</source>
+        <translation>Mitte der Nut</translation>
+    </message>
+    <message>
+        <source>along the bridge from its bass end; back from its front edge</source>
+        <translation>entlang des Stegs vom Bassende; nach hinten von der Vorderkante</translation>
+    </message>
+    <message>
+        <source>from the seat there</source>
+        <translation>von der Auflage dort</translation>
+    </message>
+    <message>
+        <source>along the front from its bass end; heights from the seat under the middle, a floor&apos;s from the seat under it</source>
+        <translation>entlang der Vorderseite vom Bassende; Höhen von der Auflage unter der Mitte, die eines Grundes von der Auflage unter ihm</translation>
+    </message>
+    <message>
+        <source>along the front from its bass end; heights from the seat</source>
+        <translation>entlang der Vorderseite vom Bassende; Höhen von der Auflage</translation>
+    </message>
+    <message>
+        <source>at the head</source>
+        <translation>am Kopf</translation>
+    </message>
+    <message>
+        <source>seen from the tail; over it a strip of string places</source>
+        <translation>vom unteren Ende gesehen; darüber ein Streifen der Saitenplätze</translation>
+    </message>
+    <message>
+        <source>along the part from its bass end</source>
+        <translation>entlang des Teils vom Bassende</translation>
+    </message>
+    <message>
+        <source>The job has no bridge: heights are over the fret plane, and what the saddle stands on is not in them. Do not cut its height by them.</source>
+        <translation>Der Auftrag hat keinen Steg: die Höhen gelten über der Bundebene, und worauf die Stegeinlage steht, ist nicht darin. Ihre Höhe nicht danach schneiden.</translation>
+    </message>
+    <message>
+        <source>first a template to cut out, fold and stick on the blank: the slots on its face, their ways over its top; low ticks the floors, those above where to saw to</source>
+        <translation>zuerst eine Schablone zum Ausschneiden, Falten und Aufkleben: die Kerben auf der Vorderseite, ihre Wege über die Oberseite; tiefe Marken der Grund, darüber bis wohin gesägt wird</translation>
+    </message>
+    <message>
+        <source>fold</source>
+        <translation>falten</translation>
     </message>
 </context>
 <context>

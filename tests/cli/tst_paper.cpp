@@ -5,10 +5,12 @@
 #include "common/leaves.h"
 #include "common/sheet_text.h"
 #include "core/design/fields.h"
+#include "core/solution/bridge_outline.h"
 #include "core/solution/nut_plan.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/drawing/sheet_files.h"
 #include "sheet/pages/sheet_book.h"
+#include "sheet/views/saddle_views.h"
 #include "sheet/words/sheet_words.h"
 
 #include <QRegularExpression>
@@ -46,7 +48,6 @@ struct Rule {
 };
 
 constexpr Rule rules[] = {
-    {"nut.strings[].along", "strings[].nut_along_mm"},
     {"nut.strings[].depth", "strings[].slot_depth_mm"},
     {"nut.strings[].floor", "strings[].floor_above_seat_mm"},
     {"nut.strings[].floor_angle", "strings[].floor_angle_deg"},
@@ -60,7 +61,6 @@ constexpr Rule rules[] = {
     {"saddle.length", "saddle.length_mm"},
     {"saddle.thickness", "$saddle.thickness_mm"},
     {"saddle.bridge_top", "$saddle.slot_depth_mm"},
-    {"saddle.strings[].along", "strings[].saddle_along_mm"},
     {"saddle.strings[].compensation", "strings[].compensation_mm"},
     {"saddle.strings[].crown", "straight_saddle.front_to_crown_mm[]"},      // in a slot
     {"saddle.strings[].behind_line", "straight_saddle.line_to_crown_mm[]"}, // of a bar or a floating bridge
@@ -125,6 +125,7 @@ constexpr const char* of_the_drawing[] = {"nut.edge_left",
                                           "bridge.back",
                                           "bridge.slot_bass",
                                           "bridge.slot_treble",
+                                          "bridge.slot_at_centre",
                                           "placing.fret12",
                                           "placing.slot_front",
                                           "placing.edge",
@@ -191,7 +192,26 @@ std::optional<double> wanted_of(const std::string& name, const Job& job, const S
         return line.saddle_x_mm - line.set_forward_mm;
     }
     if (bare == "nut.fret_tops") return job.design.nut.board_above_seat_mm + job.design.neck.fret_height_mm;
-    if (bare == "nut.length") return nut_plan_of(job.design, solution).length_mm();
+    const NutPlan nut = nut_plan_of(job.design, solution);
+    if (bare == "nut.length") return nut.length_mm();
+    if (bare == "nut.centreline") return -nut.bass.along_mm;
+    const auto along = [&](const char* key) { return number_at(solved, key, index).value(); };
+    if (bare == "nut.strings[].from_bass") return along("strings[].nut_along_mm") - nut.bass.along_mm;
+    if (bare == "nut.strings[].at_head") {
+        const double run = slot_run(job.design, solution, static_cast<std::size_t>(index)) - nut.bass.run;
+        return along("strings[].nut_along_mm") - nut.bass.along_mm + run * job.design.nut.thickness_mm;
+    }
+    if (bare.starts_with("bridge.") && job.design.bridge->outline) {
+        double bass_end = 1e9;
+        for (const PlanPoint& p : outline_points(*job.design.bridge->outline, solution))
+            bass_end = std::min(bass_end, p.y_mm);
+        if (bare == "bridge.centreline") return -bass_end;
+        if (bare == "bridge.strings[].from_bass") return along("strings[].saddle_centre_mm") - bass_end;
+        if (bare == "bridge.strings[].pin_from_bass") return along("bridge.pins[].y_mm") - bass_end;
+    }
+    if (bare == "saddle.centreline") return -saddle_span(solution).from_mm;
+    if (bare == "saddle.strings[].from_bass")
+        return along("strings[].saddle_along_mm") - saddle_span(solution).from_mm;
     return std::nullopt;
 }
 

@@ -76,7 +76,7 @@ private Q_SLOTS:
             names({"placing.12_bass", "placing.12_treble", "placing.nut_bass", "placing.nut_treble",
                    "placing.diagonal_bass", "placing.diagonal_treble"});
         const QStringList body =
-            names({"bridge.length", "bridge.width", "bridge.front", "bridge.strings[0].across",
+            names({"bridge.length", "bridge.width", "bridge.slot_at_centre", "bridge.strings[0].from_bass",
                    "bridge.strings[0].over_top", "bridge.strings[0].break"});
         const QStringList slot = names(
             {"bridge.slot_width", "bridge.slot_depth", "bridge.angle", "bridge.floor_left", "bridge.height"});
@@ -86,7 +86,7 @@ private Q_SLOTS:
         const QStringList posts = names({"bridge.post_bass", "bridge.post_treble"});
         const QStringList screws = names(
             {"bridge.screws[0].from_front", "bridge.screws[0].across", "bridge.drill", "bridge.drill_depth"});
-        const QStringList pins = names({"bridge.strings[0].pin_across", "bridge.strings[0].pin_behind"});
+        const QStringList pins = names({"bridge.strings[0].pin_from_bass", "bridge.strings[0].pin_behind"});
         const QStringList feet = names({"bridge.feet_rise"});
         QTest::newRow("pinned") << QStringLiteral("pinned") << place + body + slot + pins + feet;
         QTest::newRow("tied") << QStringLiteral("tied") << place + body + slot + leaves;

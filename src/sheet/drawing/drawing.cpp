@@ -9,8 +9,10 @@ namespace fm {
 namespace {
 
 constexpr double arrow_mm = 1.8;
-constexpr double past_mm = 0.8;  // an extension line goes this far past the dimension line
-constexpr double clear_mm = 0.6; // and starts this far from the part
+constexpr double past_mm = 0.8;   // an extension line goes this far past the dimension line
+constexpr double clear_mm = 0.6;  // and starts this far from the part
+constexpr double stroke_mm = 0.5; // half of a stroke where there is no room for an arrow
+constexpr double origin_mm = 0.8; // the mark of an origin
 
 Point moved(Point p, double scale, Point to) {
     return {p.x * scale + to.x, p.y * scale + to.y};
@@ -37,6 +39,8 @@ struct Placing {
         dimension.datum = moved(dimension.datum, scale, to);
         dimension.feature = moved(dimension.feature, scale, to);
         dimension.end = moved(dimension.end, scale, to);
+        if (dimension.line_at)
+            dimension.line_at = *dimension.line_at * scale + (dimension.of_height ? to.x : to.y);
     }
 };
 
@@ -138,14 +142,28 @@ std::vector<Item> drawn(const OrdinateDimension& dimension) {
     const Point feature = swapped(dimension.feature, height);
     const Point end = swapped(dimension.end, height);
     const double away = end.y > feature.y ? 1.0 : -1.0;
-    // Straight out of the part, aside to the label's place, then straight to the label.
+    // Straight out of the part, past the line of a running dimension, aside to the label's place, then
+    // straight to the label.
     const double third = (end.y - feature.y) / 3.0;
+    const double straight = dimension.line_at ? *dimension.line_at + away * past_mm : feature.y + third;
+    const double aside = dimension.line_at ? straight + 0.6 * (end.y - straight) : feature.y + 2.0 * third;
     Path leader;
     leader.layer = Layer::dimension;
     leader.stroke = pens::fine;
-    for (const Point& p : {Point{feature.x, feature.y + away * clear_mm}, Point{feature.x, feature.y + third},
-                           Point{end.x, feature.y + 2.0 * third}, end})
+    for (const Point& p : {Point{feature.x, feature.y + away * clear_mm}, Point{feature.x, straight},
+                           Point{end.x, aside}, end})
         leader.vertices.push_back({swapped(p, height)});
+    std::vector<Item> items{leader};
+    const double from = swapped(dimension.datum, height).x;
+    if (dimension.line_at && from != feature.x) {
+        const Point tip = swapped({feature.x, *dimension.line_at}, height);
+        const Point direction = swapped({feature.x > from ? 1.0 : -1.0, 0.0}, height);
+        if (dimension.tight)
+            items.emplace_back(line_path(Layer::dimension, {tip.x - stroke_mm, tip.y - stroke_mm},
+                                         {tip.x + stroke_mm, tip.y + stroke_mm}, pens::fine));
+        else
+            items.emplace_back(arrow(tip, direction.x, direction.y));
+    }
     Text text;
     text.layer = Layer::dimension;
     text.text = dimension.text;
@@ -155,7 +173,25 @@ std::vector<Item> drawn(const OrdinateDimension& dimension) {
     const double half_capital = 0.375 * dimension.em_mm;
     text.at = height ? Point{dimension.end.x + away * 0.8, dimension.end.y - half_capital}
                      : Point{dimension.end.x + half_capital, dimension.end.y + away * 0.8};
-    return {leader, text};
+    items.emplace_back(std::move(text));
+    return items;
+}
+
+std::vector<Item> running_line(Point at, double low, double high, bool vertical) {
+    Circle mark;
+    mark.layer = Layer::dimension;
+    mark.centre = at;
+    mark.radius = origin_mm;
+    mark.stroke = pens::fine;
+    std::vector<Item> items{mark};
+    const Point origin = swapped(at, vertical);
+    // Not through the mark.
+    for (const auto& [from, to] :
+         {std::pair{low, origin.x - origin_mm}, std::pair{origin.x + origin_mm, high}})
+        if (from < to)
+            items.emplace_back(line_path(Layer::dimension, swapped({from, origin.y}, vertical),
+                                         swapped({to, origin.y}, vertical), pens::fine));
+    return items;
 }
 
 } // namespace fm

@@ -1,5 +1,6 @@
 #pragma once
 // A drawing as a description in mm, x to the right, y up. Screen, PDF, SVG and DXF each draw the same one.
+#include <optional>
 #include <string>
 #include <variant>
 #include <vector>
@@ -86,6 +87,8 @@ struct OrdinateDimension {
     std::string text;
     double measured = 0;
     double em_mm = 2.5;
+    std::optional<double> line_at = {}; ///< of a running dimension: where its line crosses the leader
+    bool tight = false;                 ///< no room for an arrow there: a stroke
 };
 
 using Item = std::variant<Path, Circle, Text, LinearDimension, OrdinateDimension>;
@@ -111,5 +114,7 @@ Path closed_path(const std::vector<Point>& points, Stroke stroke, Fill fill);
 /// A dimension as the lines, arrows and text it is drawn with.
 std::vector<Item> drawn(const LinearDimension& dimension);
 std::vector<Item> drawn(const OrdinateDimension& dimension);
+/// The line of running dimensions with the mark of their origin, from `low` to `high` along it.
+std::vector<Item> running_line(Point origin, double low, double high, bool vertical);
 
 } // namespace fm

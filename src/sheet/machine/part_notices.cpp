@@ -72,9 +72,13 @@ std::vector<std::string> assumed_notices(const Job& job) {
                         std::string(word_of(job.unit)), values)};
 }
 
-std::vector<std::string> saddle_notices(const Job& job, const Solution&) {
+std::vector<std::string> saddle_notices(const Job& job, const Solution& solution) {
     const SaddleDesign& saddle = job.design.saddle;
     std::vector<std::string> notices;
+    if (saddle_ground(job.design, solution) == SaddleGround::fret_plane)
+        notices.push_back(translate("sheet",
+                                    "The job has no bridge: heights are over the fret plane, and what the "
+                                    "saddle stands on is not in them. Do not cut its height by them."));
     if (saddle.lean_deg != 0)
         notices.push_back(
             with_values(saddle.lean_deg > 0
@@ -110,10 +114,6 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
     }
     if (kind == MachinePartKind::saddle) {
         add(saddle_notices(job, solution));
-        if (saddle_ground(job.design, solution) == SaddleGround::fret_plane)
-            notices.push_back(translate("sheet",
-                                        "The job has no bridge: heights are over the fret plane. Do not cut "
-                                        "its height by this file."));
         if (solution.notches.empty() && !solution.single)
             notices.push_back(with_values(
                 job.design.has_slot()

@@ -11,7 +11,8 @@ namespace fm {
 
 namespace {
 
-constexpr double leader_mm = 7;
+constexpr double leader_mm = 8;
+constexpr double line_off_mm = 2.6; // of running dimensions, off the part
 
 BridgeViewOptions options_of(const Job& job) {
     BridgeViewOptions options;
@@ -54,7 +55,8 @@ double half_width_mm(const SheetContext& context) {
 
 /// Room beside the bridge for figures on both sides.
 double sides_mm(const SheetContext& context) {
-    return context.style.second_unit ? 96.0 : 66.0;
+    if (context.style.second_unit) return 96.0;
+    return context.job.unit == Unit::sixty_fourths ? 84.0 : 66.0;
 }
 
 bool lies(const SheetContext& context) {
@@ -80,7 +82,7 @@ public:
     explicit BridgePage(const SheetContext& context)
         : scale_(scale_of(context)), half_(half_width_mm(context)), page_(page_of(context, scale_)),
           design_(page_.design()), options_(options_of(page_.job())),
-          reach_(bridge_reach(design_, page_.solution(), options_)) {}
+          reach_(bridge_reach(design_, page_.solution(), options_)), ends_(ends_of_outline()) {}
 
     std::vector<Sheet> drawn() {
         plan();
@@ -97,8 +99,9 @@ public:
     }
 
 private:
-    void turn_unless_room_for(std::size_t rows) {
-        if (page_.y() - SheetPage::table_room(rows) >= page_.bottom()) return;
+    void turn_unless_room_for(std::size_t rows) { turn_unless_room(SheetPage::table_room(rows)); }
+    void turn_unless_room(double mm) {
+        if (page_.y() - mm >= page_.bottom()) return;
         sheets_.push_back({page_.finished(), page_.figures()});
         page_ = page_of(page_.context(), scale_);
     }
@@ -112,15 +115,35 @@ private:
         return "bridge.strings[" + std::to_string(i) + "]." + what;
     }
 
+    /// Along the bridge from its bass end, where there is one to measure from; else from the centreline.
+    Ordinate along(double y_mm, double up_mm, const std::string& name, Point origin) {
+        const double mm = is_measured() ? y_mm - ends_.bass_mm : std::abs(y_mm);
+        return {origin.x + scale_ * across(y_mm), origin.y + scale_ * up_mm, page_.figure(name, mm), mm};
+    }
+    const char* along_word(bool of_pin) const {
+        if (is_measured()) return of_pin ? "pin_from_bass" : "from_bass";
+        return of_pin ? "pin_across" : "across";
+    }
+    Point origin_along(Point origin) const {
+        return {origin.x + (is_measured() ? scale_ * across(ends_.bass_mm) : 0.0), origin.y};
+    }
+
     std::vector<Ordinate> strings_across(Point origin) {
         std::vector<Ordinate> values;
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
             const StringLine& line = page_.solution().strings[i].line;
-            const double mm = std::abs(line.saddle_y_mm);
-            const double up = slot_x() - line.plan_x_mm(line.saddle_x_mm);
-            values.push_back({origin.x + scale_ * across(line.saddle_y_mm), origin.y + scale_ * up,
-                              page_.figure(string_name(i, "across"), mm), mm});
+            values.push_back(along(line.saddle_y_mm, slot_x() - line.plan_x_mm(line.saddle_x_mm),
+                                   string_name(i, along_word(false)), origin));
         }
+        const std::string centre = " " + translate("sheet", "centreline");
+        if (!is_measured()) {
+            values.push_back({origin.x, origin.y + scale_ * ends_.front_mm, page_.number(0) + centre, 0.0});
+            return values;
+        }
+        values.push_back(along(0.0, ends_.front_mm, "bridge.centreline", origin));
+        values.back().label += centre;
+        values.push_back({origin_along(origin).x, origin.y + scale_ * ends_.front_mm, page_.number(0), 0.0});
+        values.push_back(along(ends_.treble_mm, ends_.front_mm, "bridge.length", origin));
         return values;
     }
 
@@ -128,33 +151,36 @@ private:
         std::vector<Ordinate> values;
         for (std::size_t i = 0; i < page_.solution().bridge->pins.size(); ++i) {
             const PlanPoint& pin = page_.solution().bridge->pins[i];
-            const double mm = std::abs(pin.y_mm);
-            values.push_back(
-                {origin.x + scale_ * across(pin.y_mm),
-                 origin.y + scale_ * (slot_x() - pin.x_mm) - scale_ * 0.5 * design_.bridge->pins.hole_mm,
-                 page_.figure(string_name(i, "pin_across"), mm), mm});
+            values.push_back(along(pin.y_mm, slot_x() - pin.x_mm - 0.5 * design_.bridge->pins.hole_mm,
+                                   string_name(i, along_word(true)), origin));
         }
         return values;
     }
 
-    /// Distances along the instrument from the slot's centreline on the instrument's, beside the bridge.
+    /// Distances along the instrument, beside the bridge: from its front edge, where there is one to measure
+    /// from; else from the slot's centreline on the instrument's.
     std::vector<Ordinate> edges(Point origin, bool left) {
-        const BridgeOutline outline = shown_outline(design_, page_.solution());
-        double front = -1e9;
-        double back = 1e9;
-        for (const PlanPoint& p : outline_points(outline, page_.solution())) {
-            front = std::max(front, slot_x() - p.x_mm);
-            back = std::min(back, slot_x() - p.x_mm);
-        }
         std::vector<Ordinate> values;
+        const double from = is_measured() ? ends_.front_mm : 0.0;
         const auto add = [&](const std::string& name, double up, double at, const std::string& words) {
-            values.push_back({origin.y + scale_ * up, at,
-                              page_.figure("bridge." + name, std::abs(up)) + " " + words, std::abs(up)});
+            const double mm = std::abs(from - up);
+            values.push_back(
+                {origin.y + scale_ * up, at, page_.figure("bridge." + name, mm) + " " + words, mm});
         };
         const double edge_x = origin.x + (left ? -1.0 : 1.0) * scale_ * half_;
+        const std::string line =
+            design_.has_slot() ? translate("sheet", "slot's middle") : translate("sheet", "crowns' line");
         if (!left) {
-            add("front", front, edge_x, translate("sheet", "front edge"));
-            add("back", back, edge_x, translate("sheet", "back edge"));
+            if (is_measured()) {
+                values.push_back({origin.y + scale_ * from, edge_x,
+                                  page_.number(0) + " " + translate("sheet", "front edge"), 0.0});
+                add("slot_at_centre", 0.0, edge_x, line);
+                add("width", ends_.back_mm, edge_x, translate("sheet", "back edge"));
+                return values;
+            }
+            values.push_back({origin.y, edge_x, page_.number(0) + " " + line, 0.0});
+            add("front", ends_.front_mm, edge_x, translate("sheet", "front edge"));
+            add("back", ends_.back_mm, edge_x, translate("sheet", "back edge"));
             return values;
         }
         if (const auto edge = page_.solution().single ? page_.solution().single->edge : std::nullopt) {
@@ -168,16 +194,30 @@ private:
                 std::minmax_element(slot.begin(), slot.end(),
                                     [](const PlanPoint& a, const PlanPoint& b) { return a.y_mm < b.y_mm; });
             const double y = (bass ? outer.first : outer.second)->y_mm;
-            const double up = slot_x() - page_.solution().straight_saddle.slot_x_mm(y);
-            values.push_back({origin.y + scale_ * up, origin.x + scale_ * across(y),
-                              page_.figure(bass ? "bridge.slot_bass" : "bridge.slot_treble", std::abs(up)) +
-                                  " " +
-                                  (design_.has_slot() ? translate("sheet", "slot's end")
-                                                      : translate("sheet", "crowns' line")),
-                              std::abs(up)});
+            add(bass ? "slot_bass" : "slot_treble", slot_x() - page_.solution().straight_saddle.slot_x_mm(y),
+                origin.x + scale_ * across(y),
+                design_.has_slot() ? translate("sheet", "slot's end") : translate("sheet", "crowns' line"));
         }
         return values;
     }
+
+    /// Its farthest points, across from the centreline and up the page from the slot.
+    struct Ends {
+        double bass_mm, treble_mm, front_mm, back_mm;
+    };
+    Ends ends_of_outline() const {
+        Ends ends{1e9, -1e9, -1e9, 1e9};
+        const BridgeOutline outline = shown_outline(design_, page_.solution());
+        for (const PlanPoint& p : outline_points(outline, page_.solution())) {
+            ends.bass_mm = std::min(ends.bass_mm, p.y_mm);
+            ends.treble_mm = std::max(ends.treble_mm, p.y_mm);
+            ends.front_mm = std::max(ends.front_mm, slot_x() - p.x_mm);
+            ends.back_mm = std::min(ends.back_mm, slot_x() - p.x_mm);
+        }
+        return ends;
+    }
+    /// An outline drawn plain has no edge to measure from.
+    bool is_measured() const { return design_.bridge->outline.has_value(); }
 
     void plan() {
         page_.heading(
@@ -185,25 +225,29 @@ private:
                 ? translate("sheet", "True size 1:1")
                 : with_values(translate("sheet", "Too large for this paper: %1. Cut by the figures."),
                               scale_text(scale_)),
-            design_.has_slot()
+            is_measured() ? translate("sheet", "along the bridge from its bass end; back from its front edge")
+            : design_.has_slot()
                 ? translate("sheet", "across from the centreline; along from the slot's centreline on it")
                 : translate("sheet", "across from the centreline; along from the crowns' line on it"));
         std::vector<Ordinate> strings = strings_across({0.0, 0.0});
         std::vector<Ordinate> pins = pins_across({0.0, 0.0});
-        const double top_room = SheetPage::longest(strings) + 12.0;
-        const double low_room = pins.empty() ? 10.0 : SheetPage::longest(pins) + 12.0;
+        const double top_room = SheetPage::longest(strings) + 14.0;
+        const double low_room = pins.empty() ? 10.0 : SheetPage::longest(pins) + 14.0;
         const Point origin{page_.middle(), page_.y() - top_room - scale_ * (reach_.before_mm + 3.0)};
         page_.page().origin = origin;
         Drawing view = bridge_plan(design_, page_.solution(), options_);
         page_.page().place(scale_ == 1.0 ? view : as_picture(std::move(view)), scale_, origin);
-        page_.ordinates_along(strings_across(origin), origin,
-                              origin.y + scale_ * (reach_.before_mm + 3.0) + 4.0);
+        const double over = origin.y + scale_ * (reach_.before_mm + 3.0);
+        page_.ordinates_along(strings_across(origin), origin_along(origin), over + 6.0, over + 0.6);
         const double low = origin.y - scale_ * (reach_.behind_mm + 3.0);
-        if (!pins.empty()) page_.ordinates_along(pins_across(origin), origin, low - 4.0);
-        const std::vector<Ordinate> right = edges(origin, false);
-        page_.ordinates_up(right, origin, origin.x + scale_ * half_ + leader_mm);
-        const std::vector<Ordinate> left = edges(origin, true);
-        page_.ordinates_up(left, origin, origin.x - scale_ * half_ - leader_mm);
+        if (!pins.empty())
+            page_.ordinates_along(pins_across(origin), origin_along(origin), low - 6.0, low - 0.6);
+        const Point fence{origin.x, origin.y + (is_measured() ? scale_ * ends_.front_mm : 0.0)};
+        const double out = scale_ * half_;
+        page_.ordinates_up(edges(origin, false), fence, origin.x + out + leader_mm,
+                           origin.x + out + line_off_mm);
+        page_.ordinates_up(edges(origin, true), fence, origin.x - out - leader_mm,
+                           origin.x - out - line_off_mm);
         page_.go_to(low - low_room);
         sizes();
         page_.down(1.5);
@@ -211,25 +255,33 @@ private:
     }
 
     void sizes() {
-        const BridgeOutline outline = shown_outline(design_, page_.solution());
-        std::string words = with_values(translate("sheet", "Outline %1 × %2"),
-                                        page_.figure("bridge.length", outline.length_mm),
-                                        page_.figure("bridge.width", outline.width_mm));
+        std::string words;
+        if (!is_measured()) {
+            const BridgeOutline outline = shown_outline(design_, page_.solution());
+            words = with_values(translate("sheet", "Outline %1 × %2"),
+                                page_.figure("bridge.length", outline.length_mm),
+                                page_.figure("bridge.width", outline.width_mm));
+        }
+        const auto add = [&](const std::string& more) { words += (words.empty() ? "" : " · ") + more; };
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (design_.has_slot()) {
-            words += " · " + with_values(translate("sheet", "slot %1 wide"),
-                                         page_.figure("bridge.slot_width", design_.saddle.thickness_mm));
+            add(with_values(translate("sheet", "slot %1 wide"),
+                            page_.figure("bridge.slot_width", design_.saddle.thickness_mm)));
             if (design_.saddle.slot_depth_mm)
                 words += ", " + with_values(translate("sheet", "%1 deep"),
                                             page_.figure("bridge.slot_depth", *design_.saddle.slot_depth_mm));
         }
-        words += " · " + with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
-                                     page_.angle_figure("bridge.angle", std::abs(angle)),
-                                     angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble"));
+        add(with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
+                        page_.angle_figure("bridge.angle", std::abs(angle)),
+                        angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
         if (const auto& floor = page_.solution().bridge->floor_left_mm)
-            words += " · " + with_values(translate("sheet", "floor left under the slot %1"),
-                                         page_.figure("bridge.floor_left", *floor));
-        page_.paragraph(words + what_holds(), 0.0, SheetPage::body_em);
+            add(with_values(translate("sheet", "floor left under the slot %1"),
+                            page_.figure("bridge.floor_left", *floor)));
+        words += what_holds();
+        constexpr double line_mm = 1.45 * SheetPage::body_em;
+        const auto lines = wrapped_text(words, SheetPage::body_em, page_.width()).size();
+        turn_unless_room(line_mm * static_cast<double>(lines) + 2.0);
+        page_.paragraph(words, 0.0, SheetPage::body_em);
     }
 
     /// Where the strings leave, where posts stand, and the curve it stands on.
@@ -322,6 +374,7 @@ private:
     const Design& design_;
     BridgeViewOptions options_;
     BridgeReach reach_;
+    Ends ends_;
 };
 
 } // namespace

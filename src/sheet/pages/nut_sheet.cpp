@@ -2,6 +2,7 @@
 #include "core/shop/tools.h"
 #include "core/solution/check.h"
 #include "core/solution/nut_plan.h"
+#include "core/words/angle.h"
 #include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/part_sheets.h"
@@ -11,17 +12,18 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace fm {
 
 namespace {
 
-constexpr double strip_mm = 7;
 constexpr double dimension_step_mm = 4;
-constexpr double leader_mm = 7;
+constexpr double leader_mm = 8;
 constexpr double em = SheetPage::small_em;
-constexpr double side_room_mm = 40; // beside the part in true size: words, end view
+constexpr double floor_tick_mm = 0.8; // on the template, to either side of a slot
+constexpr double saw_tick_mm = 0.4;
+constexpr double line_off_mm = 2.6; // of running dimensions, off the part
+constexpr double side_room_mm = 44; // beside the part in true size: words, end view
 
 std::string seat_name(Seat seat) {
     switch (seat) {
@@ -77,7 +79,6 @@ public:
     }
 
 private:
-    double along(const StringSolution& string) const { return -page_.bass_side() * string.slot.along_mm; }
     /// The farthest either face goes from the centreline.
     static double reach_of(const NutPlan& plan, double thickness_mm) {
         return std::max({plan.half_mm(), plan.treble.along_mm + plan.treble.run * thickness_mm,
@@ -97,48 +98,120 @@ private:
         const double room = centre - half_ - page_.left() - 18.0;
         double y = page_.y() - 4.5;
         for (const std::string& line :
-             wrapped_text(translate("sheet", "first a strip of slot centres to stick on the blank"), em,
-                          std::max(room, 20.0))) {
+             wrapped_text(translate("sheet", "first a template to cut out, fold and stick on the blank: the "
+                                             "slots on its face, their ways over its top; low ticks the "
+                                             "floors, those above where to saw to"),
+                          em, std::max(room, 20.0))) {
             page_.text(page_.left(), y, line, em);
             y -= 4.0;
         }
-        const double strip_top = page_.y() + 2.0;
-        strip(centre, strip_top);
-        page_.go_to(strip_top - strip_mm - 4.0 - height_);
+        const double strip_top = page_.y() - 0.5;
+        page_.text(centre, strip_top + 1.0, translate("sheet", "centreline"), em, TextAnchor::middle);
+        const double fold = strip_top - design_.nut.thickness_mm;
+        stick_on({centre, fold});
+        page_.go_to(fold - height_ - 4.0 - height_);
         page_.page().origin = {centre, page_.y()};
         page_.page().place(nut_front(design_, page_.solution(), options_), 1.0, page_.page().origin);
         page_.side_words(centre, half_, page_.y() + 0.4 * height_);
-        const Drawing end = nut_end(design_, page_.solution(), options_);
-        const double end_x = centre - page_.bass_side() * (half_ + 22.0); // front face toward the part
-        page_.page().place(as_picture(end), 1.0, {end_x, page_.y()});
+        const double end_x = centre + half_ + 27.0;
+        page_.page().place(end_seen(), 1.0, {end_x, page_.y()});
+        const double beside = page_.y() + 0.5 * height_;
+        page_.text(end_x - 1.5, beside, translate("sheet", "HEAD"), em, TextAnchor::right);
+        page_.text(end_x + design_.nut.thickness_mm + 1.5, beside, translate("sheet", "FRONT"), em);
         page_.down(5.0 + edge_fall_ + design_.nut.thickness_mm);
         page_.page().place(as_picture(nut_plan(design_, page_.solution(), options_)), 1.0,
                            {centre, page_.y()});
-        page_.text(centre + half_ + 3.0, page_.y() + design_.nut.thickness_mm - 0.75 * em,
-                   translate("sheet", "HEAD"), em);
+        const double head_y = page_.y() + design_.nut.thickness_mm - 0.75 * em;
+        page_.text(centre + half_ + 3.0, head_y, translate("sheet", "HEAD"), em);
+        page_.text(centre + half_ + 3.0, std::min(page_.y(), head_y - 1.2 * em), translate("sheet", "FRONT"),
+                   em);
+        centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
         if (design_.nut.material == "hardwood")
             page_.text(centre - half_ - 3.0, page_.y() + 0.5 * design_.nut.thickness_mm - 0.4 * em,
                        grain_words(), em, TextAnchor::right);
-        page_.down(4.0);
+        // What was said beside it may be longer than the drawings are high.
+        page_.go_to(std::min(page_.y() - 4.0, y));
         page_.rule();
     }
 
-    /// Slot centres on a strip to cut out and stick on the blank.
-    void strip(double centre, double top) {
-        const double low = top - strip_mm;
-        const auto [left, right] = ends();
-        page_.page().add(
-            rectangle_path(Layer::scribe, {centre + left, low}, {centre + right, top}, pens::faint));
-        for (const StringSolution& string : page_.solution().strings) {
-            const double x = centre + along(string);
-            page_.page().add(line_path(Layer::scribe, {x, low}, {x, top}, pens::fine));
-        }
-        page_.side_words(centre, half_, low + 0.5 * strip_mm - 0.3 * em);
+    /// From the left end, which stands on the right of the front view: the first angle. The front face is on
+    /// its right, x from the back.
+    Drawing end_seen() const {
+        NutViewOptions options = options_;
+        options.mirrored = true;
+        Drawing seen;
+        seen.place(as_picture(nut_end(design_, page_.solution(), options)), 1.0,
+                   {design_.nut.thickness_mm, 0.0});
+        return seen;
     }
 
-    double edge_height(bool of_bass) const {
+    /// Scribed on the part in true size; elsewhere a picture of it.
+    void centreline(double x, double low, double high, Layer layer) {
+        page_.page().add(line_path(layer, {x, low}, {x, high}, pens::centre));
+    }
+
+    /// To cut out, fold at its middle line and stick on the blank: below the face with the slots as wide as
+    /// they are, above it their ways over the top.
+    void stick_on(Point fold) {
+        const double side = -page_.bass_side();
+        const double thick = design_.nut.thickness_mm;
+        const double seat = fold.y - height_;
+        const auto add = [&](Point a, Point b, Stroke stroke) {
+            page_.page().add(
+                line_path(Layer::scribe, {fold.x + side * a.x, a.y}, {fold.x + side * b.x, b.y}, stroke));
+        };
+        const auto over_top = [&](double along, double run) {
+            return Point{along + run * thick, fold.y + thick};
+        };
+        const Point bass_back = over_top(plan_.bass.along_mm, plan_.bass.run);
+        const Point treble_back = over_top(plan_.treble.along_mm, plan_.treble.run);
+        for (const NutEnd& end : {plan_.bass, plan_.treble}) {
+            add({end.along_mm, seat}, {end.along_mm, fold.y}, pens::fine);
+            add({end.along_mm, fold.y}, over_top(end.along_mm, end.run), pens::fine);
+        }
+        add({plan_.bass.along_mm, seat}, {plan_.treble.along_mm, seat}, pens::fine);
+        add(bass_back, treble_back, pens::fine);
+        add({plan_.bass.along_mm, fold.y}, {plan_.treble.along_mm, fold.y}, pens::hidden);
+        for (std::size_t i = 0; i < page_.solution().strings.size(); ++i) {
+            const SlotWork& slot = page_.solution().strings[i].slot;
+            const double run = slot_run(design_, page_.solution(), i);
+            const double half = 0.5 * slot.width_mm * slot_opening_factor(run); // along the face
+            const double floor = seat + slot.floor_above_seat_mm - seat_fall(slot.along_mm);
+            const double saw = seat + slot.saw_to_above_seat_mm - seat_fall(slot.along_mm);
+            add({slot.along_mm, seat}, {slot.along_mm, fold.y}, pens::hair);
+            for (const double wall : {slot.along_mm - half, slot.along_mm + half}) {
+                add({wall, floor}, {wall, fold.y}, pens::fine);
+                add({wall, fold.y}, over_top(wall, run), pens::fine);
+            }
+            add({slot.along_mm - half - floor_tick_mm, floor}, {slot.along_mm + half + floor_tick_mm, floor},
+                pens::fine);
+            for (const double way : {-1.0, 1.0})
+                add({slot.along_mm + way * half, saw}, {slot.along_mm + way * (half + saw_tick_mm), saw},
+                    pens::fine);
+        }
+        Path arrow = closed_path({{0.8, 0.0}, {2.6, 0.8}, {2.6, -0.8}}, pens::fine, Fill::ink);
+        arrow.layer = Layer::scribe;
+        arrow.outlined = false;
+        for (Vertex& vertex : arrow.vertices)
+            vertex.at = {fold.x + side * (plan_.bass.along_mm + vertex.at.x), seat + 1.2 + vertex.at.y};
+        page_.page().add(arrow);
+        page_.side_words(fold.x, half_, seat + 0.5 * height_ - 0.5 * em);
+        page_.text(fold.x + half_ + 3.0, fold.y + 0.3, translate("sheet", "fold"), em);
+        page_.text(fold.x + half_ + 3.0, fold.y + std::max(thick - 0.75 * em, 0.3 + 1.2 * em),
+                   translate("sheet", "HEAD"), em);
+    }
+
+    double seat_fall(double along_mm) const {
+        return seat_fall_mm(design_.nut, along_mm * std::cos(page_.solution().nut_angle_deg / degrees));
+    }
+
+    /// An end's height as a caliper reads it there: from the seat at that end.
+    Ordinate edge_height(const char* name, bool of_bass) {
         const std::vector<Point> profile = nut_top_profile(design_, page_.solution());
-        return (of_bass ? profile.front() : profile.back()).y - edge_fall_;
+        const double mm = (of_bass ? profile.front() : profile.back()).y;
+        std::string words = page_.figure(std::string("nut.") + name, mm);
+        if (edge_fall_ > 0) words += " " + translate("sheet", "from the seat there");
+        return {mm - edge_fall_, 0.0, words, mm, edge_fall_ == 0};
     }
 
     /// Heights to the right of the enlarged front: the far edge and the lines across it.
@@ -147,24 +220,37 @@ private:
         const auto height = [&](const char* name, double mm, const std::string& words) {
             return Ordinate{mm, 0.0, page_.figure(std::string("nut.") + name, mm) + " " + words, mm};
         };
-        return {height("edge_right", edge_height(page_.bass_side() > 0), translate("sheet", "edge")),
-                height("board", board, translate("sheet", "board")),
+        Ordinate edge = edge_height("edge_right", page_.bass_side() > 0);
+        if (edge.runs) edge.label += " " + translate("sheet", "edge");
+        return {edge, height("board", board, translate("sheet", "board")),
                 height("fret_tops", board + design_.neck.fret_height_mm, translate("sheet", "fret tops")),
                 height("highest", height_, translate("sheet", "highest"))};
     }
 
-    std::vector<Ordinate> height_left() {
-        const double mm = edge_height(page_.bass_side() < 0);
-        return {{mm, 0.0, page_.figure("nut.edge_left", mm), mm}};
+    std::vector<Ordinate> height_left() { return {edge_height("edge_left", page_.bass_side() < 0)}; }
+
+    /// Along the front face from the bass end: the slots, the centreline, the other end.
+    std::vector<Ordinate> along_front() {
+        const auto from_bass = [&](const std::string& name, double along_mm) {
+            const double mm = along_mm - plan_.bass.along_mm;
+            return Ordinate{along_mm, 0.0, page_.figure(name, mm), mm};
+        };
+        std::vector<Ordinate> values{{plan_.bass.along_mm, 0.0, page_.number(0), 0.0}};
+        for (std::size_t i = 0; i < page_.solution().strings.size(); ++i)
+            values.push_back(
+                from_bass(string_name(i, "from_bass"), page_.solution().strings[i].slot.along_mm));
+        Ordinate middle = from_bass("nut.centreline", 0.0);
+        middle.label += " " + translate("sheet", "centreline");
+        values.push_back(middle);
+        values.push_back(from_bass("nut.length", plan_.treble.along_mm));
+        return values;
     }
 
-    std::vector<Ordinate> slots() {
-        std::vector<Ordinate> values;
-        for (std::size_t i = 0; i < page_.solution().strings.size(); ++i) {
-            const double mm = std::abs(page_.solution().strings[i].slot.along_mm);
-            values.push_back({0.0, 0.0, page_.figure(string_name(i, "along"), mm), mm});
-        }
-        return values;
+    /// Where a slot comes out at the head, from the bass end there.
+    double at_head_mm(std::size_t i) const {
+        const double run = slot_run(design_, page_.solution(), i) - plan_.bass.run;
+        return page_.solution().strings[i].slot.along_mm - plan_.bass.along_mm +
+               run * design_.nut.thickness_mm;
     }
 
     static std::string string_name(std::size_t i, const char* what) {
@@ -174,32 +260,28 @@ private:
     void enlargement() {
         const std::vector<Ordinate> right = heights_right();
         const std::vector<Ordinate> left = height_left();
-        const std::vector<Ordinate> along_it = slots();
+        const std::vector<Ordinate> along_it = along_front();
         const std::string thickness = page_.figure("nut.thickness", design_.nut.thickness_mm);
-        const double figures_room = SheetPage::longest(along_it) + 13.0;
+        const double figures_room = SheetPage::longest(along_it) + 14.0;
         const double left_room = std::max(leader_mm + 1.0 + SheetPage::longest(left),
                                           width_of(translate("sheet", "FRONT"), em) + 2.0);
         const double right_room = leader_mm + 1.0 + SheetPage::longest(right);
         const double end_room = dimension_step_mm + width_of(thickness, em) + 8.0;
         const double factor = best_factor(left_room, right_room, end_room, figures_room);
         page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor)),
-                      translate("sheet",
-                                "slot centres from the centreline, along the nut; heights from the seat, in "
-                                "the middle but for the edges"));
+                      edge_fall_ > 0
+                          ? translate("sheet",
+                                      "along the front from its bass end; heights from the seat under "
+                                      "the middle, a floor's from the seat under it")
+                          : translate("sheet", "along the front from its bass end; heights from the seat"));
         const double centre = page_.left() + left_room + factor * half_;
         const Point seat{centre, page_.y() - figures_room - factor * height_};
         page_.page().place(as_picture(nut_front(design_, page_.solution(), options_)), factor, seat);
-        slot_dimensions(along_it, seat, factor);
+        dimensions_along(along_it, seat, factor);
         height_dimensions(right, left, seat, factor);
         const double under = seat.y - factor * edge_fall_;
-        const auto [left_end, right_end] = ends();
-        page_.page().add(LinearDimension{{seat.x + factor * left_end, under},
-                                         {seat.x + factor * right_end, under},
-                                         false,
-                                         under - 7.0,
-                                         page_.figure("nut.length", plan_.length_mm()),
-                                         plan_.length_mm()});
-        const Point plan{centre, under - 13.0 - factor * design_.nut.thickness_mm};
+        const Point plan{centre, under - 9.0 - factor * design_.nut.thickness_mm};
+        centreline(centre, plan.y - 1.5, seat.y + factor * height_ + 1.0, Layer::dimension);
         plan_view(plan, factor, thickness);
         const double to_end_view = factor * half_ + end_room + centre - page_.left();
         const double lowest = angle_words(plan, factor, to_end_view - 3.0);
@@ -256,39 +338,44 @@ private:
 
     void end_view(Point front, double factor) {
         const bool angled = design_.nut.seat == Seat::angled;
-        const double angle_rad = design_.nut.headstock_angle_deg * std::numbers::pi / 180.0;
+        const double angle_rad = design_.nut.headstock_angle_deg / degrees;
         const double fall = angled ? design_.nut.thickness_mm * std::tan(angle_rad) : 0.0;
-        NutViewOptions options; // a section reads the same for both hands
-        options.strings = false;
-        page_.page().place(as_picture(nut_end(design_, page_.solution(), options)), factor,
-                           {front.x, front.y + factor * fall});
+        page_.page().place(end_seen(), factor, {front.x, front.y + factor * fall});
+        const double wide = factor * design_.nut.thickness_mm;
+        const double top =
+            front.y + factor * (fall + page_.solution().strings.front().slot.made_top_above_seat_mm);
+        const std::string head = translate("sheet", "HEAD");
+        const std::string face = translate("sheet", "FRONT");
+        const bool beside = width_of(head, em) + width_of(face, em) + 1.5 < wide;
+        page_.text(front.x, top + 1.2, head, em);
+        page_.text(front.x + wide, top + (beside ? 1.2 : 1.2 + 1.3 * em), face, em, TextAnchor::right);
         const std::string words =
             angled ? with_values(translate("sheet", "end view, seat %1"),
                                  page_.angle_figure("nut.seat_angle", design_.nut.headstock_angle_deg))
                    : translate("sheet", "end view");
-        const double middle = front.x + 0.5 * factor * design_.nut.thickness_mm;
+        const double middle = front.x + 0.5 * wide;
         const double most = page_.right() - 0.5 * width_of(words, em);
         page_.text(std::min(middle, most), front.y - 3.2, words, em, TextAnchor::middle);
     }
 
-    void slot_dimensions(std::vector<Ordinate> values, Point seat, double factor) {
-        for (std::size_t i = 0; i < values.size(); ++i) {
-            const StringSolution& string = page_.solution().strings[i];
-            values[i].place = seat.x + factor * along(string);
-            values[i].from = seat.y + factor * string.slot.made_top_above_seat_mm + 1.5;
-        }
-        page_.ordinates_along(values, seat, seat.y + factor * height_ + 7.0);
+    void dimensions_along(std::vector<Ordinate> values, Point seat, double factor) {
+        const double top = seat.y + factor * height_;
+        const double side = -page_.bass_side();
+        for (Ordinate& value : values) value.place = seat.x + side * factor * value.place, value.from = top;
+        const Point origin{seat.x + side * factor * plan_.bass.along_mm, seat.y};
+        page_.ordinates_along(values, origin, top + leader_mm, top + line_off_mm);
     }
 
     void height_dimensions(std::vector<Ordinate> right, std::vector<Ordinate> left, Point seat,
                            double factor) {
         const auto [left_end, right_end] = ends();
         for (Ordinate& value : right)
-            value.from = seat.x + factor * right_end, value.place = seat.y + factor * value.measured;
+            value.from = seat.x + factor * right_end, value.place = seat.y + factor * value.place;
         for (Ordinate& value : left)
-            value.from = seat.x + factor * left_end, value.place = seat.y + factor * value.measured;
-        page_.ordinates_up(right, seat, seat.x + factor * half_ + leader_mm);
-        page_.ordinates_up(left, seat, seat.x - factor * half_ - leader_mm);
+            value.from = seat.x + factor * left_end, value.place = seat.y + factor * value.place;
+        const double out = factor * half_;
+        page_.ordinates_up(right, seat, seat.x + out + leader_mm, seat.x + out + line_off_mm);
+        page_.ordinates_up(left, seat, seat.x - out - leader_mm, seat.x - out - line_off_mm);
     }
 
     /// Of a ± that is still being worked out there is none to be told.
@@ -299,6 +386,7 @@ private:
     void cut_list() {
         const bool sure = !page_.context().floor_sure_mm.empty();
         std::vector<TableColumn> columns{{translate("sheet", "string")},
+                                         {translate("sheet", "at the head")},
                                          {translate("sheet", "saw to")},
                                          {translate("sheet", "floor"), true}};
         if (sure) columns.push_back({"±"});
@@ -310,6 +398,7 @@ private:
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
             const SlotWork& slot = page_.solution().strings[i].slot;
             std::vector<std::string> row{design_.string_name(i),
+                                         page_.figure(string_name(i, "at_head"), at_head_mm(i)),
                                          page_.figure(string_name(i, "saw_to"), slot.saw_to_above_seat_mm),
                                          page_.figure(string_name(i, "floor"), slot.floor_above_seat_mm)};
             if (sure) row.push_back(sure_words(page_.context().floor_sure_mm[i]));

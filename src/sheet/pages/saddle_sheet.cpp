@@ -15,7 +15,8 @@ namespace fm {
 namespace {
 
 constexpr double strip_mm = 7;
-constexpr double leader_mm = 7;
+constexpr double leader_mm = 8;
+constexpr double line_off_mm = 2.6; // of running dimensions, off the part
 constexpr double em = SheetPage::small_em;
 constexpr double side_room_mm = 20; // for BASS and TREBLE
 
@@ -103,18 +104,25 @@ private:
     void true_size() {
         const double centre = page_.middle();
         page_.heading(translate("sheet", "True size 1:1"),
-                      translate("sheet", "seen from the nut; over it a strip of string places"));
-        const double strip_top = page_.y() - 3.0;
+                      translate("sheet", "seen from the tail; over it a strip of string places"));
+        const double strip_top = page_.y() - 5.5;
+        page_.text(centre, strip_top + 1.0, translate("sheet", "centreline"), em, TextAnchor::middle);
         strip(centre, strip_top);
         page_.go_to(strip_top - strip_mm - 3.0 - most_string_mm() - highest_);
         page_.page().origin = {centre, page_.y()};
         const bool to_be_cut = saddle_ground(design_, page_.solution()) != SaddleGround::fret_plane;
         page_.page().place(to_be_cut ? front() : as_picture(front()), 1.0, page_.page().origin);
         page_.side_words(centre, reach() + 3.0, page_.y() + 0.4 * highest_);
+        centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
         if (design_.saddle.material == "hardwood")
             page_.text(centre - reach() - 6.0, page_.y() - 3.4, grain_words(), em, TextAnchor::right);
         page_.down(5.0);
         page_.rule();
+    }
+
+    /// Scribed on the part in true size; elsewhere a picture of it.
+    void centreline(double x, double low, double high, Layer layer) {
+        page_.page().add(line_path(layer, {x, low}, {x, high}, pens::centre));
     }
 
     double most_string_mm() const {
@@ -135,12 +143,20 @@ private:
         page_.side_words(centre, reach() + 3.0, low + 0.5 * strip_mm - 0.3 * em);
     }
 
+    /// Along the part from its bass end: the strings, the centreline, the other end.
     std::vector<Ordinate> places() {
-        std::vector<Ordinate> values;
-        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
-            const double mm = std::abs(along(i));
-            values.push_back({0.0, 0.0, page_.figure(string_name(i, "along"), mm), mm});
-        }
+        const auto from_bass = [&](const std::string& name, double along_mm) {
+            const double mm = along_mm - span_.from_mm;
+            return Ordinate{along_mm, 0.0, page_.figure(name, mm), mm};
+        };
+        std::vector<Ordinate> values{{span_.from_mm, 0.0, page_.number(0), 0.0}};
+        for (std::size_t i = 0; i < design_.strings.size(); ++i)
+            values.push_back(
+                from_bass(string_name(i, "from_bass"), page_.solution().strings[i].saddle_along_mm));
+        Ordinate middle = from_bass("saddle.centreline", 0.0);
+        middle.label += " " + translate("sheet", "centreline");
+        values.push_back(middle);
+        values.push_back(from_bass("saddle.length", span_.to_mm));
         return values;
     }
 
@@ -158,9 +174,9 @@ private:
     void enlargement() {
         const std::vector<Ordinate> along_it = places();
         const std::vector<Ordinate> up = heights();
-        const double figures_room = SheetPage::longest(along_it) + 13.0;
+        const double figures_room = SheetPage::longest(along_it) + 14.0;
         const double right_room = leader_mm + 1.0 + SheetPage::longest(up) + 5.0;
-        constexpr double left_room = 8.0;
+        constexpr double left_room = 12.0; // for BASS beside the plan
         const double rows = SheetPage::table_room(design_.strings.size()) + 26.0;
         const double plan_room = 30.0;
         const double high = page_.y() - page_.bottom() - rows - figures_room - plan_room - 22.0;
@@ -168,39 +184,23 @@ private:
         factor_ = fm::enlargement(2.0 * reach() + 10.0, wide, highest_ + most_string_mm(), high);
         page_.heading(
             with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
-            translate("sheet", "string places from the centreline, along the part") + "; " +
+            translate("sheet", "along the part from its bass end") + "; " +
                 ground_words(saddle_ground(design_, page_.solution()), design_.saddle.under_mm > 0));
         centre_ = page_.left() + left_room + factor_ * (reach() + 5.0);
         const double top = page_.y() - figures_room;
         const Point ground{centre_, top - factor_ * (highest_ + most_string_mm())};
         page_.page().place(as_picture(front()), factor_, ground);
         std::vector<Ordinate> slots = along_it;
-        for (std::size_t i = 0; i < slots.size(); ++i) {
-            slots[i].place = ground.x + factor_ * along(i);
-            slots[i].from = ground.y + factor_ * (string_top(i)) + 1.0;
-        }
-        page_.ordinates_along(slots, ground, top + 6.0);
+        for (Ordinate& value : slots)
+            value.place = ground.x - page_.bass_side() * factor_ * value.place, value.from = top;
+        page_.ordinates_along(slots, {ground.x - page_.bass_side() * factor_ * span_.from_mm, ground.y},
+                              top + leader_mm, top + line_off_mm);
+        centreline(centre_, ground.y - 1.5, top + 1.0, Layer::dimension);
         const double edge = ground.x + factor_ * (reach() + 5.0);
         std::vector<Ordinate> levels = up;
         for (Ordinate& value : levels) value.from = edge, value.place = ground.y + factor_ * value.measured;
-        page_.ordinates_up(levels, ground, edge + leader_mm);
-        length_dimension(ground);
-    }
-
-    double string_top(std::size_t i) const {
-        return saddle_height_mm(design_, page_.solution(), i) + design_.strings[i].diameter_mm;
-    }
-
-    void length_dimension(Point ground) {
-        const double ends[2] = {ground.x - page_.bass_side() * factor_ * span_.from_mm,
-                                ground.x - page_.bass_side() * factor_ * span_.to_mm};
-        page_.page().add(LinearDimension{{std::min(ends[0], ends[1]), ground.y},
-                                         {std::max(ends[0], ends[1]), ground.y},
-                                         false,
-                                         ground.y - 7.0,
-                                         page_.figure("saddle.length", page_.solution().saddle.length_mm),
-                                         page_.solution().saddle.length_mm});
-        page_.go_to(ground.y - 11.0);
+        page_.ordinates_up(levels, ground, edge + leader_mm, edge + line_off_mm);
+        page_.go_to(ground.y - 3.0);
     }
 
     /// From above, across drawn several times as large as along.
@@ -216,6 +216,10 @@ private:
         Drawing view = saddle_plan(design_, page_.solution(), options_, stretch / factor_);
         const Point front{centre_, page_.y() - factor_ - 2.5 + depth.from_mm * stretch};
         page_.page().place(as_picture(std::move(view)), factor_, front);
+        page_.side_words(centre_, factor_ * (reach() + 2.0),
+                         front.y - 0.5 * (depth.from_mm + depth.to_mm) * stretch);
+        page_.text(centre_ + factor_ * (reach() + 2.0) + 18.0, front.y - depth.from_mm * stretch - 0.75 * em,
+                   translate("sheet", "HEAD"), em);
         page_.go_to(front.y - depth.to_mm * stretch - factor_ - 1.5);
         page_.rule();
     }
@@ -292,12 +296,6 @@ private:
 
     void notes() {
         page_.down(1.0);
-        if (saddle_ground(design_, page_.solution()) == SaddleGround::fret_plane)
-            page_.paragraph(translate("sheet",
-                                      "The job has no bridge: heights are over the fret plane. What the "
-                                      "saddle stands on is not in them, so do not cut its height by this "
-                                      "sheet."),
-                            0.0, SheetPage::body_em);
         if (page_.solution().single) return;
         const double angle = page_.solution().straight_saddle.line.angle_deg;
         if (design_.has_slot())

@@ -210,15 +210,24 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
         (scale.empty() ? "" : with_values(translate("sheet", "scale %1"), scale) + " · ") + units;
     std::string line;
     for (const std::string& fact : facts) line += (line.empty() ? "" : " · ") + fact;
-    text(left(), y_, fitted_text(line, body_em, width() - width_of(about, body_em) - 5.0));
-    text(right(), y_, about, body_em, TextAnchor::right);
+    // A part's views stand to one another in the first angle.
+    const double symbol_mm = tolerances_.empty() ? 0.0 : 13.0;
+    text(right() - symbol_mm, y_, about, body_em, TextAnchor::right);
+    if (symbol_mm > 0) projection_symbol({right(), y_ + 0.4 * body_em});
+    // Long facts take the lines they need, beside what stands on the right.
+    const std::vector<std::string> lines =
+        wrapped_text(line, body_em, width() - width_of(about, body_em) - symbol_mm - 5.0);
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        if (i > 0) down(1.45 * body_em);
+        text(left(), y_, lines[i]);
+    }
     if (!tolerances_.empty()) {
-        down(4.2);
-        text(left(), y_, fitted_text(tolerances_, small_em, width()), small_em);
+        down(0.6);
+        paragraph(tolerances_);
     }
     if (!context_->by_plan.empty()) {
-        down(4.2);
-        text(left(), y_, fitted_text(context_->by_plan, small_em, width()), small_em);
+        down(0.6);
+        paragraph(context_->by_plan);
     }
     down(3.0);
     rule();
@@ -229,6 +238,32 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
         down(1.5);
         rule();
     }
+}
+
+void SheetPage::projection_symbol(Point right_end) {
+    // A cone cut short, and beside it what is seen of it from its small end.
+    constexpr double large_mm = 2.0; // radii
+    constexpr double small_mm = 1.0;
+    constexpr double long_mm = 4.0;
+    const double y = right_end.y;
+    const double middle = right_end.x - large_mm;
+    const double cone = middle - 2.0 * large_mm - 1.0; // its large end
+    for (const double radius : {large_mm, small_mm}) {
+        Circle circle;
+        circle.layer = Layer::text;
+        circle.centre = {middle, y};
+        circle.radius = radius;
+        circle.stroke = pens::fine;
+        page_.add(circle);
+    }
+    Path outline = closed_path({{cone, y - large_mm},
+                                {cone, y + large_mm},
+                                {cone - long_mm, y + small_mm},
+                                {cone - long_mm, y - small_mm}},
+                               pens::fine, Fill::none);
+    outline.layer = Layer::text;
+    page_.add(outline);
+    page_.add(line_path(Layer::text, {cone - long_mm - 0.6, y}, {right_end.x + 0.6, y}, pens::centre));
 }
 
 void SheetPage::table(const std::vector<TableColumn>& columns,
@@ -277,30 +312,44 @@ void SheetPage::table(const std::vector<TableColumn>& columns,
     }
 }
 
-void SheetPage::ordinates_along(std::vector<Ordinate> values, Point datum, double end) {
-    sort_by_place(values);
-    const std::vector<double> places = spread_of(values, small_em * 1.25, left() + 1.5, right() - 1.5);
-    for (std::size_t i = 0; i < values.size(); ++i)
-        page_.add(OrdinateDimension{datum,
-                                    {values[i].place, values[i].from},
-                                    {places[i], end},
-                                    false,
-                                    values[i].label,
-                                    values[i].measured,
-                                    small_em});
+void SheetPage::ordinates_along(std::vector<Ordinate> values, Point datum, double end,
+                                std::optional<double> line_at) {
+    ordinates(std::move(values), datum, end, line_at, false);
 }
 
-void SheetPage::ordinates_up(std::vector<Ordinate> values, Point datum, double end) {
+void SheetPage::ordinates_up(std::vector<Ordinate> values, Point datum, double end,
+                             std::optional<double> line_at) {
+    ordinates(std::move(values), datum, end, line_at, true);
+}
+
+void SheetPage::ordinates(std::vector<Ordinate> values, Point datum, double end,
+                          std::optional<double> line_at, bool of_height) {
     sort_by_place(values);
-    const std::vector<double> places = spread_of(values, small_em * 1.15, bottom(), page_.height);
-    for (std::size_t i = 0; i < values.size(); ++i)
-        page_.add(OrdinateDimension{datum,
-                                    {values[i].from, values[i].place},
-                                    {end, places[i]},
-                                    true,
-                                    values[i].label,
-                                    values[i].measured,
-                                    small_em});
+    const std::vector<double> places = of_height
+                                           ? spread_of(values, small_em * 1.15, bottom(), page_.height)
+                                           : spread_of(values, small_em * 1.25, left() + 1.5, right() - 1.5);
+    constexpr double arrow_room_mm = 2.2;
+    const double origin = of_height ? datum.y : datum.x;
+    double low = origin;
+    double high = origin;
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        const Ordinate& value = values[i];
+        const bool from_datum = line_at && value.runs;
+        if (from_datum) low = std::min(low, value.place), high = std::max(high, value.place);
+        // Arrows point away from the origin: the one before stands on that side.
+        const auto before = value.place > origin ? i - 1 : i + 1;
+        const bool tight =
+            before < values.size() && std::abs(values[before].place - value.place) < arrow_room_mm;
+        const auto at = [of_height](double along, double across) {
+            return of_height ? Point{across, along} : Point{along, across};
+        };
+        page_.add(OrdinateDimension{datum, at(value.place, value.from), at(places[i], end), of_height,
+                                    value.label, value.measured, small_em,
+                                    from_datum ? line_at : std::nullopt, tight});
+    }
+    if (!line_at || low == high) return;
+    const Point mark = of_height ? Point{*line_at, datum.y} : Point{datum.x, *line_at};
+    for (Item& item : running_line(mark, low, high, of_height)) page_.add(std::move(item));
 }
 
 double SheetPage::longest(const std::vector<Ordinate>& values) {

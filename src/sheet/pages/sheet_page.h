@@ -56,6 +56,7 @@ struct Ordinate {
     double from = 0;  ///< of the feature, across it
     std::string label;
     double measured = 0;
+    bool runs = true; ///< from the datum of the row; else from a place of its own, which its words say
 };
 
 class SheetPage {
@@ -126,9 +127,13 @@ public:
     static double table_room(std::size_t rows) { return 8.0 + static_cast<double>(rows) * least_row_mm; }
 
     /// Figures upright over or under a part, spread so that none overlap: leaders end at `end`.
-    void ordinates_along(std::vector<Ordinate> values, Point datum, double end);
+    /// @param line_at of running dimensions: where their line is, from the datum, which is marked and told as
+    /// 0
+    void ordinates_along(std::vector<Ordinate> values, Point datum, double end,
+                         std::optional<double> line_at = {});
     /// Figures beside a part, lying: leaders end at `end`.
-    void ordinates_up(std::vector<Ordinate> values, Point datum, double end);
+    void ordinates_up(std::vector<Ordinate> values, Point datum, double end,
+                      std::optional<double> line_at = {});
     static double longest(const std::vector<Ordinate>& values);
 
     /// What the page has remembered.
@@ -141,6 +146,10 @@ private:
     /// What each feature of a part may be off by, in the sheet's unit; "" for pages of no part.
     std::string tolerances_of(const std::string& word) const;
     void title_block(const std::vector<std::string>& facts, const std::string& scale);
+    /// Of the first angle, its right edge there.
+    void projection_symbol(Point right_end);
+    void ordinates(std::vector<Ordinate> values, Point datum, double end, std::optional<double> line_at,
+                   bool of_height);
     void check_bars();
     /// Its words, marked if it is not what was printed last.
     std::string marked(const std::string& name, double value, const std::string& words);
