@@ -39,7 +39,7 @@ def figures_of_pdf():
     """From the page's own operators: what turns them into pictures rounds to 1/256 point."""
     for packed in re.findall(rb"stream\r?\n(.*?)\r?\nendstream", open(path, "rb").read(), re.S):
         try:
-            stream = zlib.decompress(packed)
+            stream = zlib.decompressobj().decompress(packed)  # whose last byte may look like the line's end
         except zlib.error:
             continue
         matrices = [(1.0, 0.0, 0.0, 1.0, 0.0, 0.0)]
