@@ -248,10 +248,20 @@ private:
                            origin.x + out + line_off_mm);
         page_.ordinates_up(edges(origin, true), fence, origin.x - out - leader_mm,
                            origin.x - out - line_off_mm);
+        words_around(origin);
         page_.go_to(low - low_room);
         sizes();
         page_.down(1.5);
         page_.rule();
+    }
+
+    /// Over its ends, clear of what is told beside them.
+    void words_around(Point origin) {
+        constexpr double em = SheetPage::small_em;
+        const double over = origin.y + scale_ * ends_.front_mm + 3.0;
+        page_.side_words(origin.x, scale_ * half_, over);
+        page_.text(origin.x - scale_ * half_ - 3.0, over + 1.4 * em, translate("sheet", "HEAD"), em,
+                   TextAnchor::right);
     }
 
     void sizes() {

@@ -38,7 +38,7 @@ void write_wrapped(QPainter& painter, const QRectF& box, const QString& text, co
 }
 
 QString fitting_length(double mm, Unit unit, double width_px, int least_px, bool strong) {
-    const QString whole = length_number(mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
+    QString whole = length_number(mm, unit).replace(QLatin1Char('\n'), QLatin1Char(' '));
     const QFontMetricsF least(drawn_font(least_px, strong));
     if (unit != Unit::sixty_fourths || least.horizontalAdvance(whole) <= width_px) return whole;
     return length_with_unit(mm, Unit::thou);
