@@ -11,9 +11,6 @@ namespace fm {
 
 namespace {
 
-constexpr double leader_mm = 8;
-constexpr double line_off_mm = 2.6; // of running dimensions, off the part
-
 BridgeViewOptions options_of(const Job& job) {
     BridgeViewOptions options;
     options.mirrored = job.left_handed;
@@ -244,10 +241,10 @@ private:
             page_.ordinates_along(pins_across(origin), origin_along(origin), low - 6.0, low - 0.6);
         const Point fence{origin.x, origin.y + (is_measured() ? scale_ * ends_.front_mm : 0.0)};
         const double out = scale_ * half_;
-        page_.ordinates_up(edges(origin, false), fence, origin.x + out + leader_mm,
-                           origin.x + out + line_off_mm);
-        page_.ordinates_up(edges(origin, true), fence, origin.x - out - leader_mm,
-                           origin.x - out - line_off_mm);
+        page_.ordinates_up(edges(origin, false), fence, origin.x + out + SheetPage::leader_mm,
+                           origin.x + out + SheetPage::line_off_mm);
+        page_.ordinates_up(edges(origin, true), fence, origin.x - out - SheetPage::leader_mm,
+                           origin.x - out - SheetPage::line_off_mm);
         words_around(origin);
         page_.go_to(low - low_room);
         sizes();

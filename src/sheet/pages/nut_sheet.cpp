@@ -18,11 +18,9 @@ namespace fm {
 namespace {
 
 constexpr double dimension_step_mm = 4;
-constexpr double leader_mm = 8;
 constexpr double em = SheetPage::small_em;
 constexpr double floor_tick_mm = 0.8; // on the template, to either side of a slot
 constexpr double saw_tick_mm = 0.4;
-constexpr double line_off_mm = 2.6; // of running dimensions, off the part
 constexpr double side_room_mm = 44; // beside the part in true size: words, end view
 
 std::string seat_name(Seat seat) {
@@ -125,7 +123,7 @@ private:
         page_.text(centre + half_ + 3.0, head_y, translate("sheet", "HEAD"), em);
         page_.text(centre + half_ + 3.0, std::min(page_.y(), head_y - 1.2 * em), translate("sheet", "FRONT"),
                    em);
-        centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
+        page_.centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
         if (design_.nut.material == "hardwood")
             page_.text(centre - half_ - 3.0, page_.y() + 0.5 * design_.nut.thickness_mm - 0.4 * em,
                        grain_words(), em, TextAnchor::right);
@@ -143,11 +141,6 @@ private:
         seen.place(as_picture(nut_end(design_, page_.solution(), options)), 1.0,
                    {design_.nut.thickness_mm, 0.0});
         return seen;
-    }
-
-    /// Scribed on the part in true size; elsewhere a picture of it.
-    void centreline(double x, double low, double high, Layer layer) {
-        page_.page().add(line_path(layer, {x, low}, {x, high}, pens::centre));
     }
 
     /// To cut out, fold at its middle line and stick on the blank: below the face with the slots as wide as
@@ -263,9 +256,9 @@ private:
         const std::vector<Ordinate> along_it = along_front();
         const std::string thickness = page_.figure("nut.thickness", design_.nut.thickness_mm);
         const double figures_room = SheetPage::longest(along_it) + 14.0;
-        const double left_room = std::max(leader_mm + 1.0 + SheetPage::longest(left),
+        const double left_room = std::max(SheetPage::leader_mm + 1.0 + SheetPage::longest(left),
                                           width_of(translate("sheet", "FRONT"), em) + 2.0);
-        const double right_room = leader_mm + 1.0 + SheetPage::longest(right);
+        const double right_room = SheetPage::leader_mm + 1.0 + SheetPage::longest(right);
         const double end_room = dimension_step_mm + width_of(thickness, em) + 8.0;
         const double factor = best_factor(left_room, right_room, end_room, figures_room);
         page_.heading(with_values(translate("sheet", "Enlarged %1"), scale_text(factor)),
@@ -281,7 +274,7 @@ private:
         height_dimensions(right, left, seat, factor);
         const double under = seat.y - factor * edge_fall_;
         const Point plan{centre, under - 9.0 - factor * design_.nut.thickness_mm};
-        centreline(centre, plan.y - 1.5, seat.y + factor * height_ + 1.0, Layer::dimension);
+        page_.centreline(centre, plan.y - 1.5, seat.y + factor * height_ + 1.0, Layer::dimension);
         plan_view(plan, factor, thickness);
         const double to_end_view = factor * half_ + end_room + centre - page_.left();
         const double lowest = angle_words(plan, factor, to_end_view - 3.0);
@@ -363,7 +356,7 @@ private:
         const double side = -page_.bass_side();
         for (Ordinate& value : values) value.place = seat.x + side * factor * value.place, value.from = top;
         const Point origin{seat.x + side * factor * plan_.bass.along_mm, seat.y};
-        page_.ordinates_along(values, origin, top + leader_mm, top + line_off_mm);
+        page_.ordinates_along(values, origin, top + SheetPage::leader_mm, top + SheetPage::line_off_mm);
     }
 
     void height_dimensions(std::vector<Ordinate> right, std::vector<Ordinate> left, Point seat,
@@ -374,8 +367,10 @@ private:
         for (Ordinate& value : left)
             value.from = seat.x + factor * left_end, value.place = seat.y + factor * value.place;
         const double out = factor * half_;
-        page_.ordinates_up(right, seat, seat.x + out + leader_mm, seat.x + out + line_off_mm);
-        page_.ordinates_up(left, seat, seat.x - out - leader_mm, seat.x - out - line_off_mm);
+        page_.ordinates_up(right, seat, seat.x + out + SheetPage::leader_mm,
+                           seat.x + out + SheetPage::line_off_mm);
+        page_.ordinates_up(left, seat, seat.x - out - SheetPage::leader_mm,
+                           seat.x - out - SheetPage::line_off_mm);
     }
 
     /// Of a ± that is still being worked out there is none to be told.

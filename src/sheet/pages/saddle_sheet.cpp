@@ -15,8 +15,6 @@ namespace fm {
 namespace {
 
 constexpr double strip_mm = 7;
-constexpr double leader_mm = 8;
-constexpr double line_off_mm = 2.6; // of running dimensions, off the part
 constexpr double em = SheetPage::small_em;
 constexpr double side_room_mm = 20; // for BASS and TREBLE
 
@@ -113,16 +111,11 @@ private:
         const bool to_be_cut = saddle_ground(design_, page_.solution()) != SaddleGround::fret_plane;
         page_.page().place(to_be_cut ? front() : as_picture(front()), 1.0, page_.page().origin);
         page_.side_words(centre, reach() + 3.0, page_.y() + 0.4 * highest_);
-        centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
+        page_.centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
         if (design_.saddle.material == "hardwood")
             page_.text(centre - reach() - 6.0, page_.y() - 3.4, grain_words(), em, TextAnchor::right);
         page_.down(5.0);
         page_.rule();
-    }
-
-    /// Scribed on the part in true size; elsewhere a picture of it.
-    void centreline(double x, double low, double high, Layer layer) {
-        page_.page().add(line_path(layer, {x, low}, {x, high}, pens::centre));
     }
 
     double most_string_mm() const {
@@ -175,7 +168,7 @@ private:
         const std::vector<Ordinate> along_it = places();
         const std::vector<Ordinate> up = heights();
         const double figures_room = SheetPage::longest(along_it) + 14.0;
-        const double right_room = leader_mm + 1.0 + SheetPage::longest(up) + 5.0;
+        const double right_room = SheetPage::leader_mm + 1.0 + SheetPage::longest(up) + 5.0;
         constexpr double left_room = 12.0; // for BASS beside the plan
         const double rows = SheetPage::table_room(design_.strings.size()) + 26.0;
         const double plan_room = 30.0;
@@ -194,12 +187,12 @@ private:
         for (Ordinate& value : slots)
             value.place = ground.x - page_.bass_side() * factor_ * value.place, value.from = top;
         page_.ordinates_along(slots, {ground.x - page_.bass_side() * factor_ * span_.from_mm, ground.y},
-                              top + leader_mm, top + line_off_mm);
-        centreline(centre_, ground.y - 1.5, top + 1.0, Layer::dimension);
+                              top + SheetPage::leader_mm, top + SheetPage::line_off_mm);
+        page_.centreline(centre_, ground.y - 1.5, top + 1.0, Layer::dimension);
         const double edge = ground.x + factor_ * (reach() + 5.0);
         std::vector<Ordinate> levels = up;
         for (Ordinate& value : levels) value.from = edge, value.place = ground.y + factor_ * value.measured;
-        page_.ordinates_up(levels, ground, edge + leader_mm, edge + line_off_mm);
+        page_.ordinates_up(levels, ground, edge + SheetPage::leader_mm, edge + SheetPage::line_off_mm);
         page_.go_to(ground.y - 3.0);
     }
 

@@ -173,6 +173,10 @@ void SheetPage::doubts(bool (*belongs)(const Message&)) {
     }
 }
 
+void SheetPage::centreline(double x, double low, double high, Layer layer) {
+    page_.add(line_path(layer, {x, low}, {x, high}, pens::centre));
+}
+
 void SheetPage::side_words(double centre, double half, double y) {
     for (const double side : {-1.0, 1.0})
         text(centre + side * (half + 3.0), y,

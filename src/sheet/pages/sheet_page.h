@@ -64,6 +64,8 @@ public:
     static constexpr double margin_mm = 12;
     static constexpr double body_em = 3.0;
     static constexpr double small_em = 2.5;
+    static constexpr double leader_mm = 8;     ///< from a part to its figures
+    static constexpr double line_off_mm = 2.6; ///< from a part to the line of running dimensions
 
     /// @param word of the part, which its figures' names begin with; @param name what the sheet is of; @param
     /// facts the line under the title; @param scale "" for none: then it has no check bars either
@@ -117,6 +119,8 @@ public:
     };
     /// A bar of that true length with cross lines at its ends.
     void bar(Point from, double length, bool upright, const std::string& words, const BarLook& look);
+    /// Scribed on the part in true size; elsewhere a picture of it.
+    void centreline(double x, double low, double high, Layer layer);
     /// BASS and TREBLE outside a part.
     void side_words(double centre, double half, double y);
 

@@ -52,7 +52,8 @@ double saddle_highest_mm(const Design& design, const Solution& solution);
 /// The blank as drawn: the job's own, or a plain one around the finished part.
 Blank shown_saddle_blank(const Design& design, const Solution& solution);
 
-/// Seen from the front, from the nut: top, strings, bridge; y over the ground.
+/// Seen from the tail, as it is drawn from above with the head at the top: top, strings, bridge; y over the
+/// ground.
 Drawing saddle_front(const Design& design, const Solution& solution, const SaddleViewOptions& options);
 /// Seen from above, the head at the top: crowns between front and back face, or single saddles in their
 /// travel. y is the distance from the front face (or the reference edge, or the line of what stands in no
