@@ -18,7 +18,7 @@ using namespace fm::test;
 namespace {
 
 Ran cli(const QStringList& words) {
-    return run(QStringLiteral(CLI), words);
+    return run(program("fair-measure-cli"), words);
 }
 QString demo(const char* name) {
     return QStringLiteral(DEMO_DATA "/%1.fmjob").arg(QLatin1String(name));
@@ -67,9 +67,10 @@ private Q_SLOTS:
         const QList<QByteArray> lines = two.output.split('\n');
         QVERIFY(two.exit_code == 0 && lines.size() == 3 && lines.back().isEmpty());
         QCOMPARE(lines[1] + '\n', cli({QStringLiteral("solve"), demo("teal")}).output);
-        const Ran piped = run(QStringLiteral("/bin/sh"),
-                              {QStringLiteral("-c"),
-                               QStringLiteral("'%1' solve - < '%2'").arg(QStringLiteral(CLI), demo("teal"))});
+        const Ran piped =
+            run(QStringLiteral("/bin/sh"),
+                {QStringLiteral("-c"),
+                 QStringLiteral("'%1' solve - < '%2'").arg(program("fair-measure-cli"), demo("teal"))});
         QCOMPARE(piped.output, lines[1] + '\n');
         const Ran one_bad = cli({QStringLiteral("solve"), QStringLiteral("no.fmjob"), demo("teal")});
         QVERIFY(one_bad.exit_code == 2 && one_bad.output == lines[1] + '\n');
@@ -317,7 +318,8 @@ private Q_SLOTS:
     }
     void what_cannot_be_written_is_said() {
         const auto shell = [](const QString& tail) {
-            return run(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), QStringLiteral(CLI " ") + tail});
+            return run(QStringLiteral("/bin/sh"),
+                       {QStringLiteral("-c"), program("fair-measure-cli") + QLatin1Char(' ') + tail});
         };
         const QString solve = QStringLiteral("solve '%1' ").arg(demo("curlew"));
         for (const QString& tail : {solve + QStringLiteral(">/dev/full"), QStringLiteral("--help >/dev/full"),
@@ -328,8 +330,9 @@ private Q_SLOTS:
         }
         // The reader of the pipe has gone.
         const Ran gone = run(QStringLiteral("/bin/sh"),
-                             {QStringLiteral("-c"), QStringLiteral("{ sleep 0.3; " CLI " ") + solve +
-                                                        QStringLiteral("; echo $? >&2; } | true")});
+                             {QStringLiteral("-c"), QStringLiteral("{ sleep 0.3; ") +
+                                                        program("fair-measure-cli") + QLatin1Char(' ') +
+                                                        solve + QStringLiteral("; echo $? >&2; } | true")});
         QVERIFY2(gone.errors.contains("could not be written") && gone.errors.trimmed().endsWith('3'),
                  gone.errors.constData());
         const QTemporaryDir dir;
@@ -352,8 +355,8 @@ private Q_SLOTS:
                     "for pass in $(seq 141 $((140 + %5))); do for name in $(seq %1); do "
                     "'%2' printer p%3-$name --bar-x $pass --bar-y $pass --workshop '%4' || exit 1; "
                     "done; done")
-                    .arg(QString::number(names), QStringLiteral(CLI), QString::number(process), shop.path(),
-                         QString::number(passes));
+                    .arg(QString::number(names), program("fair-measure-cli"), QString::number(process),
+                         shop.path(), QString::number(passes));
             all.push_back(std::make_unique<QProcess>());
             all.back()->setProcessChannelMode(QProcess::ForwardedErrorChannel);
             all.back()->start(QStringLiteral("/bin/sh"), {QStringLiteral("-c"), each});

@@ -88,7 +88,7 @@ private:
         environment.insert(QStringLiteral("FAIL_WITH"), QString::number(with));
         if (!log.isEmpty()) environment.insert(QStringLiteral("FAIL_LOG"), log);
         process.setProcessEnvironment(environment);
-        process.start(QStringLiteral(CLI), words);
+        process.start(program("fair-measure-cli"), words);
         process.waitForFinished(30000);
         return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1,
                 process.readAllStandardOutput(), process.readAllStandardError()};

@@ -1,5 +1,6 @@
 #pragma once
 // Kittiwake set up at the bench of the real window, with the simulated gauge over its pseudo-terminal.
+#include "common/run.h"
 #include "common/window.h"
 #include "core/words/word_of.h"
 #include "ui/bench/bench_gauge.h"
@@ -19,7 +20,7 @@ public:
     /// Starts the simulated gauge on the open job. @returns whether it is heard
     bool begin(unsigned seed, double took = 1) {
         window_.go_to_bench(BenchPart::relief);
-        bench().gauge()->program = QStringLiteral(GAUGE);
+        bench().gauge()->program = program("fair-measure-gauge");
         bench().gauge()->serial().set_press_silence_ms(0);
         window_.session().save();
         bench().gauge()->simulate(window_.session().path(),

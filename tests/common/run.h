@@ -12,13 +12,19 @@ struct Ran {
     QByteArray errors;
 };
 
-inline Ran run(const QString& program, const QStringList& words) {
+/// A program of the build that is tested.
+inline QString program(const char* name) {
+    return qEnvironmentVariable("FAIR_MEASURE_PROGRAMS", QStringLiteral(PROGRAMS)) + QLatin1Char('/') +
+           QLatin1String(name);
+}
+
+inline Ran run(const QString& started, const QStringList& words) {
     QProcess process;
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     // The readers have nothing of ours to be checked, and Python is not built for our sanitizers.
     environment.insert(QStringLiteral("PYTHONIOENCODING"), QStringLiteral("utf-8"));
     process.setProcessEnvironment(environment);
-    process.start(program, words);
+    process.start(started, words);
     process.waitForFinished(240000);
     return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
 }

@@ -168,8 +168,9 @@ private:
     static void drawn(const QString& file, const QTemporaryDir& dir, const QString& type,
                       const Wanted& wanted, const Job& job, const Solution& solution) {
         const QString path = dir.filePath(QStringLiteral("nut.") + type);
-        const Ran ran = run(QStringLiteral(CLI), {QStringLiteral("sheet"), file, QStringLiteral("--part"),
-                                                  QStringLiteral("nut"), QStringLiteral("-o"), path});
+        const Ran ran =
+            run(program("fair-measure-cli"), {QStringLiteral("sheet"), file, QStringLiteral("--part"),
+                                              QStringLiteral("nut"), QStringLiteral("-o"), path});
         QVERIFY2(ran.exit_code == 0, ran.errors.constData());
         std::vector<Slanted> all = slanted_in(measured("measure_fanned.py", path), wanted.thickness_mm);
         QVERIFY(!all.empty());
@@ -204,7 +205,7 @@ private:
     static void solid(const QString& file, const QTemporaryDir& dir, const QString& type,
                       const Wanted& wanted) {
         const QString path = dir.filePath(QStringLiteral("nut.") + type);
-        const Ran ran = run(QStringLiteral(CLI),
+        const Ran ran = run(program("fair-measure-cli"),
                             {QStringLiteral("sheet"), file, QStringLiteral("--machine"),
                              QStringLiteral("--part"), QStringLiteral("nut"), QStringLiteral("-o"), path});
         if (ran.errors.contains("built without")) QSKIP("built without solids");

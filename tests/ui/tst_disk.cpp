@@ -2,6 +2,7 @@
 // fails.
 #include "common/hands.h"
 #include "common/jobs.h"
+#include "common/run.h"
 #include "job/document/json.h"
 #include "ui/window/last_resort.h"
 #include "ui/window/notice.h"
@@ -250,7 +251,7 @@ private Q_SLOTS:
             all.insert(each.section(QLatin1Char('='), 0, 0), each.section(QLatin1Char('='), 1));
         process.setProcessEnvironment(all);
         process.setWorkingDirectory(here.path());
-        process.start(QStringLiteral(WINDOW), words);
+        process.start(program("fair-measure"), words);
         QVERIFY(process.waitForFinished(20000));
         const QString said = QString::fromUtf8(process.readAllStandardError());
         QCOMPARE(process.exitStatus(), QProcess::NormalExit);

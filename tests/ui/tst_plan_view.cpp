@@ -33,8 +33,8 @@ private Q_SLOTS:
                                                   ? PlanOrder::neck_saddle_nut
                                                   : PlanOrder::neck_nut_saddle);
                 const QByteArray printed =
-                    run(QStringLiteral(CLI), {QStringLiteral("plan"), window_->session().path(),
-                                              QStringLiteral("--order"), QLatin1String(order)})
+                    run(program("fair-measure-cli"), {QStringLiteral("plan"), window_->session().path(),
+                                                      QStringLiteral("--order"), QLatin1String(order)})
                         .output;
                 const Value plan = parse_json(printed.toStdString());
                 const QString shown = window_->plan()->page()->toPlainText();

@@ -1,6 +1,7 @@
 // What the side, the lists and the line of working say is of this job and of now.
 #include "common/hands.h"
 #include "common/jobs.h"
+#include "common/run.h"
 #include "job/read/story.h"
 #include "ui/field/row_delegate.h"
 #include "ui/window/finder.h"
@@ -178,7 +179,7 @@ private Q_SLOTS:
         QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
         environment.insert(QStringLiteral("XDG_CONFIG_HOME"), config.path());
         process.setProcessEnvironment(environment);
-        process.start(QStringLiteral(WINDOW),
+        process.start(program("fair-measure"),
                       {QStringLiteral("--workshop"), QFileInfo(window_.path("x")).path(),
                        QStringLiteral("--job"), QStringLiteral("teal")});
         const QString file = config.filePath(QStringLiteral("fair-measure/fair-measure.conf"));

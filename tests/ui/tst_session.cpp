@@ -1,4 +1,5 @@
 #include "common/jobs.h"
+#include "common/run.h"
 #include "common/window.h"
 #include "sheet/drawing/fonts.h"
 #include "ui/field/choice_row.h"
@@ -356,7 +357,7 @@ private Q_SLOTS:
         const auto picture = [&](const char* name, const QStringList& more) {
             QProcess process;
             process.setProcessEnvironment(environment);
-            process.start(QStringLiteral(WINDOW),
+            process.start(test::program("fair-measure"),
                           QStringList{QStringLiteral("--demo"), QStringLiteral("--picture"),
                                       out.filePath(QLatin1String(name))} +
                               more);

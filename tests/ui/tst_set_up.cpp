@@ -209,7 +209,7 @@ private:
         ++compared_;
         MainWindow& window = window_.window();
         QVERIFY(window.session().save());
-        const Ran ran = run(QStringLiteral(CLI), {QStringLiteral("plan"), window.session().path()});
+        const Ran ran = run(program("fair-measure-cli"), {QStringLiteral("plan"), window.session().path()});
         QCOMPARE(ran.exit_code, 0);
         const Value printed = parse_json(ran.output.toStdString());
         const Value::Array& steps = *printed.member("steps")->array();

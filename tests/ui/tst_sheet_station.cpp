@@ -110,7 +110,7 @@ private Q_SLOTS:
         const QByteArray mine = station()->bytes_for(path);
         window()->session().save();
         const Ran ran =
-            run(QStringLiteral(CLI),
+            run(program("fair-measure-cli"),
                 {QStringLiteral("sheet"), window()->session().path(), QStringLiteral("--part"),
                  QStringLiteral("all"), QStringLiteral("-o"), path, QStringLiteral("--workshop"), folder()});
         QVERIFY2(ran.exit_code == 0, ran.errors.constData());

@@ -165,7 +165,7 @@ private Q_SLOTS:
         }
         window_->session().save();
         const QString page = QString::fromUtf8(
-            run(QStringLiteral(CLI),
+            run(program("fair-measure-cli"),
                 {QStringLiteral("sheet"), window_->session().path(), QStringLiteral("--part"),
                  QStringLiteral("owner"), QStringLiteral("-o"), out_.filePath(QStringLiteral("o.svg"))})
                 .output);

@@ -300,8 +300,12 @@ void SheetPage::table(const std::vector<TableColumn>& columns,
              c == 0 ? TextAnchor::left : TextAnchor::right);
     down(1.5);
     rule();
-    const double room = rows.empty() ? most_row_mm : (y_ - low) / static_cast<double>(rows.size());
-    const double row_mm = std::clamp(room, least_row_mm, most_row_mm);
+    const auto shared = [&](double down_to) {
+        return rows.empty() ? most_row_mm : (y_ - down_to) / static_cast<double>(rows.size());
+    };
+    double row_mm = std::clamp(shared(low), least_row_mm, most_row_mm);
+    // A page too full for that keeps room for two lines under its table.
+    row_mm = std::min(row_mm, std::max(shared(std::min(low, bottom() + 9.0)), tight_row_mm));
     for (const auto& row : rows) {
         down(row_mm - 1.0);
         for (std::size_t c = 0; c < columns.size(); ++c) {

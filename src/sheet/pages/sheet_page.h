@@ -146,6 +146,7 @@ public:
 
 private:
     static constexpr double least_row_mm = 4.7;
+    static constexpr double tight_row_mm = 3.9; ///< where there is no room for those
     static constexpr double most_row_mm = 6.2;
     /// What each feature of a part may be off by, in the sheet's unit; "" for pages of no part.
     std::string tolerances_of(const std::string& word) const;
