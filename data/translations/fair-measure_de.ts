@@ -6618,6 +6618,66 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>crowns on one straight line</source>
         <translation>Kronen auf einer geraden Linie</translation>
     </message>
+    <message>
+        <source>Ends</source>
+        <translation>Enden</translation>
+    </message>
+    <message>
+        <source>margin alike</source>
+        <translation>Überstand gleich</translation>
+    </message>
+    <message>
+        <source>the same beyond both outer strings</source>
+        <translation>gleich viel über beide Außensaiten hinaus</translation>
+    </message>
+    <message>
+        <source>longer at one end than at the other</source>
+        <translation>an einem Ende länger als am anderen</translation>
+    </message>
+    <message>
+        <source>by its length</source>
+        <translation>nach ihrer Länge</translation>
+    </message>
+    <message>
+        <source>as long as is given, the strings in its middle</source>
+        <translation>so lang wie angegeben, die Saiten in ihrer Mitte</translation>
+    </message>
+    <message>
+        <source>margin beyond the outer strings</source>
+        <translation>Überstand über die Außensaiten</translation>
+    </message>
+    <message>
+        <source>margin</source>
+        <translation>Überstand</translation>
+    </message>
+    <message>
+        <source>margin beyond the bass string</source>
+        <translation>Überstand über die Basssaite</translation>
+    </message>
+    <message>
+        <source>bass</source>
+        <translation>Bass</translation>
+    </message>
+    <message>
+        <source>margin beyond the treble string</source>
+        <translation>Überstand über die Diskantsaite</translation>
+    </message>
+    <message>
+        <source>treble</source>
+        <translation>Diskant</translation>
+    </message>
+    <message>
+        <source>saddle by its length</source>
+        <translation>Stegeinlage nach ihrer Länge</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s ends alike</source>
+        <translation>Enden der Stegeinlage gleich</translation>
+    </message>
+    <message>
+        <source>saddle&apos;s ends each its own</source>
+        <translation>Enden der Stegeinlage je für sich</translation>
+    </message>
 </context>
 <context>
     <name>fm::SaddleStation</name>
@@ -13100,6 +13160,14 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>the same with the test for</source>
         <translation>gleich bei der Probe auf</translation>
     </message>
+    <message>
+        <source>margin at the bass end</source>
+        <translation>Überstand am Bassende</translation>
+    </message>
+    <message>
+        <source>margin at the treble end</source>
+        <translation>Überstand am Diskantende</translation>
+    </message>
 </context>
 <context>
     <name>sense</name>
@@ -13667,14 +13735,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Die Bundkronen auf die Vorderseite durchreiben: in der Mitte steht die Linie %1 über dem Sitz.</translation>
     </message>
     <message>
-        <source>Stick the strip of slot centres on the face. %1</source>
-        <translation>Den Streifen der Kerbmitten aufkleben. %1</translation>
-    </message>
-    <message>
-        <source>Saw each slot to %1 over its floor, as the list says; then its own file, the floor falling toward the head by %2.</source>
-        <translation>Jede Kerbe bis %1 über ihren Grund sägen, wie die Liste sagt; dann mit ihrer Feile, der Grund fällt zum Kopf um %2.</translation>
-    </message>
-    <message>
         <source>Bridge top, %1</source>
         <translation>Stegoberseite, %1</translation>
     </message>
@@ -13755,10 +13815,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Von der Unterseite der Einlage: Bass %1, Diskant %2; der Rest von oben.</translation>
     </message>
     <message>
-        <source>Where nothing else is said: ± %1. Stop at the floor plus twice its ±, string up, read again.</source>
-        <translation>Wo nichts anderes steht: ± %1. Bei Grund plus doppeltem ± aufhören, Saite aufziehen, neu messen.</translation>
-    </message>
-    <message>
         <source>Enlarged %1</source>
         <translation>Vergrößert %1</translation>
     </message>
@@ -13777,10 +13833,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>file</source>
         <translation>Feile</translation>
-    </message>
-    <message>
-        <source>floor angle</source>
-        <translation>Grundwinkel</translation>
     </message>
     <message>
         <source>rock %1</source>
@@ -14123,10 +14175,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Bund 1 gemessen, die Saite an Bund %1 gedrückt</translation>
     </message>
     <message>
-        <source>Not drawn here: every string leaves the front face its own way forward of the nut line, in %1: %2.</source>
-        <translation>Hier nicht gezeichnet: Jede Saite verlässt die Vorderfläche um ihren eigenen Betrag vor der Sattellinie, in %1: %2.</translation>
-    </message>
-    <message>
         <source>Not drawn here: the front face stands %1 forward of the nut line, over the board; shorten the board by that much, or let the nut overhang.</source>
         <translation>Hier nicht gezeichnet: Die Vorderfläche steht %1 vor der Sattellinie, über dem Griffbrett; das Griffbrett um so viel kürzen oder den Sattel überstehen lassen.</translation>
     </message>
@@ -14137,10 +14185,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>Seen square to the front face. The nut stands at %1; over its thickness the slots run aside, in %2</source>
         <translation>Rechtwinklig auf die Vorderfläche gesehen. Der Sattel steht unter %1; über seine Dicke laufen die Kerben seitwärts, in %2</translation>
-    </message>
-    <message>
-        <source>Not in this file: the crowns behind the front face, in %1: %2.</source>
-        <translation>Nicht in dieser Datei: die Kronen hinter der Vorderfläche, in %1: %2.</translation>
     </message>
     <message>
         <source>Heights count from what lies in the slot, %1, not from the slot&apos;s floor.</source>
@@ -14209,10 +14253,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>slots left as found: %1</source>
         <translation>Kerben, die bleiben: %1</translation>
-    </message>
-    <message>
-        <source>Blank: at least %1, with %2 at both ends and in height for saw and finish.</source>
-        <translation>Rohling: mindestens %1, mit %2 an beiden Enden und in der Höhe für Säge und Finish.</translation>
     </message>
     <message>
         <source>STOP, not passed: %1.</source>
@@ -14543,10 +14583,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Dann, wie selbst geschrieben: %1</translation>
     </message>
     <message>
-        <source>Not in this file: the crowns behind the line of the posts, in %1: %2.</source>
-        <translation>Nicht in dieser Datei: die Kronen hinter der Linie der Pfosten, in %1: %2.</translation>
-    </message>
-    <message>
         <source>post</source>
         <translation>Pfosten</translation>
     </message>
@@ -14703,12 +14739,132 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Der Auftrag hat keinen Steg: die Höhen gelten über der Bundebene, und worauf die Stegeinlage steht, ist nicht darin. Ihre Höhe nicht danach schneiden.</translation>
     </message>
     <message>
-        <source>first a template to cut out, fold and stick on the blank: the slots on its face, their ways over its top; low ticks the floors, those above where to saw to</source>
-        <translation>zuerst eine Schablone zum Ausschneiden, Falten und Aufkleben: die Kerben auf der Vorderseite, ihre Wege über die Oberseite; tiefe Marken der Grund, darüber bis wohin gesägt wird</translation>
-    </message>
-    <message>
         <source>fold</source>
         <translation>falten</translation>
+    </message>
+    <message>
+        <source>How the floors fall toward the head is not known: neither the headstock&apos;s angle nor the posts are given. Measure one of them before sawing.</source>
+        <translation>Wie die Gründe zum Kopf fallen, ist nicht bekannt: weder der Winkel der Kopfplatte noch die Wirbel sind angegeben. Eines davon messen, ehe gesägt wird.</translation>
+    </message>
+    <message>
+        <source>The steps of the front face are not drawn.</source>
+        <translation>Die Stufen der Vorderfläche sind nicht gezeichnet.</translation>
+    </message>
+    <message>
+        <source>Not in this file: the steps of the front face, forward of the nut line in %1: %2.</source>
+        <translation>Nicht in dieser Datei: die Stufen der Vorderfläche, vor der Sattellinie in %1: %2.</translation>
+    </message>
+    <message>
+        <source>Grease every slot before the last stringing: a soft pencil&apos;s lead, or wax.</source>
+        <translation>Jede Kerbe vor dem letzten Aufziehen schmieren: weiche Bleistiftmine oder Wachs.</translation>
+    </message>
+    <message>
+        <source>A locking nut is bought with its places for the strings: nothing of it is cut here.</source>
+        <translation>Ein Klemmsattel wird mit seinen Plätzen für die Saiten gekauft: Hier wird nichts an ihm geschnitten.</translation>
+    </message>
+    <message>
+        <source>Set it on its seat, tighten, string up and read. Too low: shims under it, in steps of %1. Too high: the seat is cut, square and flat, by what was read and no more.</source>
+        <translation>Auf seine Auflage setzen, festziehen, Saiten aufziehen und ablesen. Zu tief: Plättchen darunter, in Schritten von %1. Zu hoch: die Auflage tiefer schneiden, rechtwinklig und eben, um das Abgelesene und nicht mehr.</translation>
+    </message>
+    <message>
+        <source>A seat to be cut is a job for a trained repairer.</source>
+        <translation>Eine Auflage zu schneiden ist Arbeit für geschulte Hände.</translation>
+    </message>
+    <message>
+        <source>Its slots are cut already. Set it on its seat, string up and read every string.</source>
+        <translation>Seine Kerben sind schon geschnitten. Auf die Auflage setzen, Saiten aufziehen und jede ablesen.</translation>
+    </message>
+    <message>
+        <source>Lower it from below, flat on paper on a plate, by what the string that is least too high stands too high, less twice its ±.</source>
+        <translation>Von unten abnehmen, flach auf Papier auf einer Platte, um so viel, wie die am wenigsten zu hohe Saite zu hoch steht, weniger ihr doppeltes ±.</translation>
+    </message>
+    <message>
+        <source>What the others are still too high comes off in their slots, each with its own file.</source>
+        <translation>Was die anderen noch zu hoch sind, kommt in ihren Kerben weg, jede mit ihrer Feile.</translation>
+    </message>
+    <message>
+        <source>Cut out the template, fold it and stick it on the blank, its arrow to the bass. %1</source>
+        <translation>Die Schablone ausschneiden, falten und auf den Rohling kleben, ihr Pfeil zum Bass. %1</translation>
+    </message>
+    <message>
+        <source>The zero fret carries the strings, the nut only guides them: saw and file each slot to its width and to the guide&apos;s depth in the list. Nothing is read here.</source>
+        <translation>Der Nullbund trägt die Saiten, der Sattel führt sie nur: Jede Kerbe auf ihre Breite und auf die Tiefe der Führung in der Liste sägen und feilen. Hier wird nichts abgelesen.</translation>
+    </message>
+    <message>
+        <source>Saw each slot as deep as the list says: %1 is left over its floor for the file.</source>
+        <translation>Jede Kerbe so tief sägen, wie die Liste sagt: Über ihrem Grund bleiben %1 für die Feile.</translation>
+    </message>
+    <message>
+        <source>Then its own file, held so that the floor falls toward the head: %1.</source>
+        <translation>Dann ihre eigene Feile, so gehalten, dass der Grund zum Kopf fällt: %1.</translation>
+    </message>
+    <message>
+        <source>Round the back of every slot toward its post: the string rests on the front edge and leaves over a curve.</source>
+        <translation>Jede Kerbe hinten zu ihrem Wirbel hin runden: Die Saite liegt an der Vorderkante auf und geht über eine Rundung ab.</translation>
+    </message>
+    <message>
+        <source>saw below the top</source>
+        <translation>sägen unter Oberkante</translation>
+    </message>
+    <message>
+        <source>guide&apos;s floor</source>
+        <translation>Führungsgrund</translation>
+    </message>
+    <message>
+        <source>falls</source>
+        <translation>fällt</translation>
+    </message>
+    <message>
+        <source>forward</source>
+        <translation>vor</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Blank: at least %1, which is the part&apos;s %2 with %3 at either end and in height and %4 in thickness for saw and finish.</source>
+        <translation>Rohling: mindestens %1, das sind die %2 des Teils mit %3 an jedem Ende und in der Höhe und %4 in der Dicke für Säge und Finish.</translation>
+    </message>
+    <message>
+        <source>as the list says</source>
+        <translation>wie die Liste sagt</translation>
+    </message>
+    <message>
+        <source>The zero fret carries the strings: the floors only guide them.</source>
+        <translation>Der Nullbund trägt die Saiten: Die Gründe führen sie nur.</translation>
+    </message>
+    <message>
+        <source>Stop at the floor plus twice its ±, string up, read again.</source>
+        <translation>Bei Grund plus doppeltem ± aufhören, Saite aufziehen, neu messen.</translation>
+    </message>
+    <message>
+        <source>first a template to cut out, fold and stick on the blank: the slots on its face, their ways over its top; low ticks the floors, those above where to saw to; the line under the fold is the finished top</source>
+        <translation>zuerst eine Schablone zum Ausschneiden, Falten und Aufkleben: die Kerben auf der Vorderseite, ihr Lauf über die Oberseite; die unteren Striche sind die Gründe, die darüber, bis wohin gesägt wird; die Linie unter dem Falz ist die fertige Oberkante</translation>
+    </message>
+    <message>
+        <source>not given</source>
+        <translation>nicht angegeben</translation>
+    </message>
+    <message>
+        <source>The front face goes in steps, over the board: every string&apos;s place stands forward of the nut line by its own amount, under &quot;forward&quot; in the list.</source>
+        <translation>Die Vorderfläche geht in Stufen über das Griffbrett: Der Platz jeder Saite steht um seinen eigenen Betrag vor der Sattellinie, in der Liste unter &quot;vor&quot;.</translation>
+    </message>
+    <message>
+        <source>Over the board leave the front face %1 thicker, and cut every string&apos;s place back to what the list has under &quot;forward&quot;.</source>
+        <translation>Über dem Griffbrett die Vorderfläche %1 dicker lassen und den Platz jeder Saite auf das zurückschneiden, was die Liste unter &quot;vor&quot; hat.</translation>
+    </message>
+    <message>
+        <source>Rough the top first, flat and square to the faces, to %1 over %2: the template&apos;s fold lies on its front edge, and the saw&apos;s depths in the list are from there.</source>
+        <translation>Die Oberkante zuerst eben und rechtwinklig zu den Flächen auf %1 über %2 bringen: Der Falz der Schablone liegt auf ihrer Vorderkante, und die Sägetiefen der Liste zählen von dort.</translation>
+    </message>
+    <message>
+        <source>the seat&apos;s middle</source>
+        <translation>der Mitte der Auflage</translation>
+    </message>
+    <message>
+        <source>the seat</source>
+        <translation>der Auflage</translation>
     </message>
 </context>
 <context>

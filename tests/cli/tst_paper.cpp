@@ -57,6 +57,8 @@ constexpr Rule rules[] = {
     {"nut.board", "$nut.board_above_seat_mm"},
     {"nut.thickness", "$nut.thickness_mm"},
     {"nut.seat_angle", "$nut.headstock_angle_deg"},
+    {"nut.strings[].floor_drop", "strings[].floor_back_drop_mm"},
+    {"nut.strings[].set_forward", "strings[].set_forward_mm"},
     {"saddle.angle", "straight_saddle.angle_deg"},
     {"saddle.length", "saddle.length_mm"},
     {"saddle.thickness", "$saddle.thickness_mm"},

@@ -92,6 +92,7 @@ inline Design scaled(Design design, double by) {
           &design.saddle.end_margin_mm, &design.player.finger_behind_mm, &design.player.press_depth_mm,
           &design.player.after_length_mm, &design.player.pluck_from_saddle_mm})
         *mm *= by;
+    if (auto& ends = design.saddle.end_margins_mm) ends->bass_mm *= by, ends->treble_mm *= by;
     if (design.saddle.slot_depth_mm) *design.saddle.slot_depth_mm *= by;
     scale(design.saddle.spacing, by);
     scale(design.saddle.action, by);

@@ -234,6 +234,7 @@ private Q_SLOTS:
     void a_saddle_without_a_bridge_is_not_for_cutting();
     void a_slanted_slot_is_as_wide_as_it_is_across();
     void what_is_designed_and_not_drawn_is_said();
+    void a_saddle_has_its_strings_and_its_crowns_from_above();
     void solids_have_their_volume_data();
     void solids_have_their_volume();
 };
@@ -427,8 +428,7 @@ void TestMachine::what_is_designed_and_not_drawn_is_said() {
     };
     for (const Hidden& hidden : {Hidden{"nut.set_forward_mm", 0.35, MachinePartKind::nut, "0.35"},
                                  Hidden{"saddle.lean_deg", 4.0, MachinePartKind::saddle, "4.0"},
-                                 Hidden{"saddle.under_mm", 0.45, MachinePartKind::saddle, "0.45"},
-                                 Hidden{"saddle.crown_edge_mm", 0.3, MachinePartKind::saddle, "crowns"}}) {
+                                 Hidden{"saddle.under_mm", 0.45, MachinePartKind::saddle, "0.45"}}) {
         const Job job = job_of(with(demo_document("kittiwake"), hidden.key, hidden.value));
         for (const char* name : {"a.dxf", "a.svg"}) {
             const MachineFile file = machine_file(*state_of(job, {}), hidden.kind, QLatin1String(name), {});
@@ -438,6 +438,36 @@ void TestMachine::what_is_designed_and_not_drawn_is_said() {
                                      return line.find(hidden.word) != std::string::npos;
                                  }),
                      hidden.key);
+        }
+    }
+}
+
+/// Each string is scribed up the front; where its crown lies is seen from above, where nothing is cut.
+void TestMachine::a_saddle_has_its_strings_and_its_crowns_from_above() {
+    for (const bool mirrored : {false, true}) {
+        const Job job = demo_job("kittiwake");
+        const Solution solution = solve(job.design);
+        const MachinePart part = machine_part(job.design, solution, MachinePartKind::saddle, mirrored);
+        double face = -1e9; // of the picture: its front
+        for (const Path& path : part.picture) {
+            QVERIFY(path.layer == Layer::dimension);
+            if (path.closed)
+                for (const Vertex& v : path.vertices) face = std::max(face, v.at.y);
+        }
+        for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+            const double x = (mirrored ? -1.0 : 1.0) * solution.strings[i].saddle_along_mm;
+            const double crown = face - solution.straight_saddle.front_to_crown_mm[i];
+            QVERIFY(std::any_of(part.picture.begin(), part.picture.end(), [&](const Path& path) {
+                if (path.vertices.size() != 2) return false;
+                const Point a = path.vertices[0].at;
+                const Point b = path.vertices[1].at;
+                return std::abs(a.y - crown) < 1e-9 && std::abs(b.y - crown) < 1e-9 &&
+                       std::abs(0.5 * (a.x + b.x) - x) < 1e-9 && std::abs(b.x - a.x) < 5.0;
+            }));
+            QVERIFY(std::any_of(part.marks.begin(), part.marks.end(), [&](const Path& path) {
+                return path.vertices.size() == 2 && std::abs(path.vertices[0].at.x - x) < 1e-9 &&
+                       std::abs(path.vertices[1].at.y - *solution.saddle.height_mm[i]) < 1e-6;
+            }));
         }
     }
 }

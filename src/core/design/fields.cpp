@@ -331,7 +331,14 @@ std::vector<Field> saddle_fields() {
         may<[](auto& d, Index) { return &d.saddle.crown_edge_mm; }>("saddle.crown_edge_mm", length, {0, 5}),
         may<[](auto& d, Index) { return &d.saddle.length_mm; }>("saddle.length_mm", length, {5, 300},
                                                                 QT_TRANSLATE_NOOP("messages", "length")),
-        may<[](auto& d, Index) { return &d.saddle.end_margin_mm; }>("saddle.end_margin_mm", length, {0, 50}),
+        may<[](auto& d, Index) { return d.saddle.end_margins_mm ? nullptr : &d.saddle.end_margin_mm; }>(
+            "saddle.end_margin_mm", length, {0, 50}),
+        must<[](auto& d, Index) { return in<&EdgeMargins::bass_mm>(d.saddle.end_margins_mm); }>(
+            "saddle.end_margin_mm.bass", length, {0, 50},
+            QT_TRANSLATE_NOOP("messages", "margin at the bass end")),
+        must<[](auto& d, Index) { return in<&EdgeMargins::treble_mm>(d.saddle.end_margins_mm); }>(
+            "saddle.end_margin_mm.treble", length, {0, 50},
+            QT_TRANSLATE_NOOP("messages", "margin at the treble end")),
         may<[](auto& d, Index) { return &d.saddle.end_radius_mm; }>("saddle.end_radius_mm", length, {0, 20}),
         may<[](auto& d, Index) { return &d.saddle.lean_deg; }>("saddle.lean_deg", angle, {-30, 30},
                                                                QT_TRANSLATE_NOOP("messages", "lean")),

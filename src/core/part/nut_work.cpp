@@ -62,6 +62,10 @@ double seat_fall_mm(const NutDesign& nut, double y_mm) {
     return nut.seat == Seat::curved ? circle_fall_mm(nut.seat_radius_mm, y_mm) : 0.0;
 }
 
+bool knows_floor_fall(const NutDesign& nut) {
+    return nut.headstock_angle_deg > 0 || !nut.posts.empty() || nut.floor_angle_share == 0;
+}
+
 double board_above_seat_mm(const Neck& neck, const NutDesign& nut, double y_mm) {
     return nut.board_above_seat_mm - neck.crown_fall_mm(0.0, y_mm) + seat_fall_mm(nut, y_mm);
 }

@@ -56,6 +56,9 @@ double board_above_seat_mm(const Neck& neck, const NutDesign& nut, double y_mm);
 /// The seat's own fall at y, when it is cut with a curve [mm].
 double seat_fall_mm(const NutDesign& nut, double y_mm);
 
+/// Whether the job says how the slots' floors fall: by the headstock's angle, the posts, or level by choice.
+bool knows_floor_fall(const NutDesign& nut);
+
 /// All slots, bass to treble.
 std::vector<SlotWork> slot_works(const Design& design, const std::vector<NutContact>& contacts,
                                  double angle_deg);

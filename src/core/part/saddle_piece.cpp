@@ -22,6 +22,9 @@ SaddlePiece saddle_piece(const SaddleDesign& saddle, const std::vector<double>& 
         piece.take_off_mm.push_back(take_off_mm);
     }
     piece.length_mm = saddle_length_mm(saddle, along_mm);
+    piece.middle_mm = 0.5 * (along_mm.front() + along_mm.back());
+    if (saddle.end_margins_mm)
+        piece.middle_mm += 0.5 * (saddle.end_margins_mm->treble_mm - saddle.end_margins_mm->bass_mm);
     piece.end_radius_mm = saddle.end_radius_mm > 0 ? saddle.end_radius_mm : 0.5 * saddle.thickness_mm;
     piece.crown_shift_per_mm = std::sin(lean_rad);
     piece.crown_radius_mm = crown_radius_mm(along_mm, string_z_mm);

@@ -11,6 +11,7 @@ namespace fm {
 /// The saddle as it leaves the bench. Heights in mm, one a string.
 struct SaddlePiece {
     double length_mm = 0;
+    double middle_mm = 0;                  ///< half way between its ends, along it from the centreline
     double end_radius_mm = 0;              ///< of its rounded ends
     std::optional<double> crown_radius_mm; ///< of the circle through the strings' undersides; none: straight
     std::vector<std::optional<double>> height_mm; ///< from what it stands on to the string, along the saddle

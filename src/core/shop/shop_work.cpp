@@ -1,4 +1,5 @@
 #include "core/shop/shop_work.h"
+#include "core/solution/nut_plan.h"
 
 #include <algorithm>
 #include <cmath>
@@ -15,15 +16,18 @@ double short_by(double needed_mm, double there_mm) {
 } // namespace
 
 Blank nut_needs(const Design& design, const Solution& solution, const BlankAllowance& allowance) {
-    double top_mm = 0;
-    for (const StringSolution& string : solution.strings)
-        top_mm = std::max(top_mm, string.slot.made_top_above_seat_mm);
+    double top_mm = 0; // over the seat's middle
     const double radians = std::numbers::pi / 180.0;
+    const double to_y = std::cos(solution.nut_angle_deg * radians);
+    for (const StringSolution& string : solution.strings)
+        top_mm = std::max(top_mm, string.slot.made_top_above_seat_mm -
+                                      seat_fall_mm(design.nut, string.slot.along_mm * to_y));
+    top_mm += seat_fall_mm(design.nut, 0.5 * design.neck.nut_width_mm); // a curved seat's ends hang lower
     if (design.nut.seat == Seat::angled) // the bottom slants from front to back
         top_mm += design.nut.thickness_mm * std::tan(design.nut.headstock_angle_deg * radians);
     const double length_mm = design.neck.nut_width_mm / std::cos(solution.nut_angle_deg * radians);
     return {length_mm + 2 * allowance.ends_mm, top_mm + allowance.ends_mm,
-            design.nut.thickness_mm + allowance.thickness_mm};
+            design.nut.thickness_mm + deepest_step_mm(solution) + allowance.thickness_mm};
 }
 
 std::optional<Blank> saddle_needs(const Design& design, const Solution& solution,

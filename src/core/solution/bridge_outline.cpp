@@ -89,8 +89,7 @@ bool within_outline(const std::vector<PlanPoint>& outline, const PlanPoint& poin
 }
 
 std::vector<PlanPoint> slot_corners(const Design& design, const Solution& solution) {
-    const double middle =
-        0.5 * (solution.strings.front().saddle_along_mm + solution.strings.back().saddle_along_mm);
+    const double middle = solution.saddle.middle_mm;
     const double half = 0.5 * solution.saddle.length_mm;
     const double angle = solution.straight_saddle.line.angle_deg * std::numbers::pi / 180.0;
     const double deep = 0.5 * design.saddle.thickness_mm;

@@ -19,14 +19,19 @@ Working saddle_length(const Asked& a) {
     if (saddle.length_mm)
         return worked(QT_TRANSLATE_NOOP("messages", "as the job gives it"), {given(a, "saddle.length_mm")});
     const std::size_t last = a.solution.strings.size() - 1;
-    return worked(
+    Working w = worked(
         QT_TRANSLATE_NOOP("messages",
                           "from the bass string's crown to the treble string's, and a margin at both ends"),
         {computed("name.treble_crown", a.solution.strings[last].saddle_along_mm,
                   string_key(last, "saddle_along_mm")),
          computed("name.bass_crown", a.solution.strings[0].saddle_along_mm, string_key(0, "saddle_along_mm"),
-                  '-'),
-         given("name.end_margins", 2.0 * saddle.end_margin_mm, "saddle.end_margin_mm")});
+                  '-')});
+    if (saddle.end_margins_mm)
+        for (const char* key : {"saddle.end_margin_mm.bass", "saddle.end_margin_mm.treble"})
+            w.terms.push_back(given(a, key));
+    else
+        w.terms.push_back(given("name.end_margins", 2.0 * saddle.end_margin_mm, "saddle.end_margin_mm"));
+    return w;
 }
 
 Working crown_radius(const Asked& a) {

@@ -60,4 +60,21 @@ double slot_opening_factor(double run) {
     return std::sqrt(1.0 + run * run);
 }
 
+bool is_stepped(const Solution& solution) {
+    constexpr double least_shown_mm = 0.005; // half of what is shown of it
+    const auto forward = [](const StringSolution& string) { return string.line.set_forward_mm; };
+    const auto [least, most] =
+        std::minmax_element(solution.strings.begin(), solution.strings.end(),
+                            [&](const auto& a, const auto& b) { return forward(a) < forward(b); });
+    return forward(*most) - forward(*least) >= least_shown_mm;
+}
+
+double deepest_step_mm(const Solution& solution) {
+    double most_mm = 0;
+    if (is_stepped(solution))
+        for (const StringSolution& string : solution.strings)
+            most_mm = std::max(most_mm, string.line.set_forward_mm);
+    return most_mm;
+}
+
 } // namespace fm

@@ -26,6 +26,15 @@ struct NutPlan {
 /// with the board's edges, and its front face is as long as the board is wide along it.
 NutPlan nut_plan_of(const Design& design, const Solution& solution);
 
+/// Whether the strings' places on the front face stand forward of the nut line by different amounts.
+bool is_stepped(const Solution& solution);
+/// How far the foremost of them stands over the board; 0 without steps.
+double deepest_step_mm(const Solution& solution);
+/// Whether those steps lie square to the strings, and can be drawn on a face that does.
+inline bool draws_steps(const Solution& solution) {
+    return is_stepped(solution) && solution.nut_angle_deg == 0;
+}
+
 /// How far a slot runs toward the treble for every mm behind the front face: toward its post, without one
 /// along the string's own line; seen from the nut, which may stand aslant.
 double slot_run(const Design& design, const Solution& solution, std::size_t string);

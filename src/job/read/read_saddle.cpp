@@ -152,6 +152,12 @@ void read_saddle(Reader& root, Design& design) {
     saddle.measured = action.choice_or("measured", ActionMeasure::open);
     saddle.action = read_targets(action, "saddle.action", design.strings.size());
     read_compensation(reader, design);
+    if (reader.has_object("end_margin_mm")) {
+        Reader margins = reader.object("end_margin_mm", false);
+        const EdgeMargins& each = saddle.end_margins_mm.emplace();
+        read_fields(margins, "saddle.end_margin_mm.", design);
+        saddle.end_margin_mm = 0.5 * (each.bass_mm + each.treble_mm);
+    }
     read_fields(reader, "saddle.", design);
     saddle.material = reader.text_or("material", "bone");
     read_blank(reader, "saddle.blank", saddle.blank, design);

@@ -66,10 +66,31 @@ void make_nut(const Design& design, const Solution& solution, bool mirrored, Mac
     }
 }
 
+/// Below the front, as a drawing in the first angle has it; a line up the front at every string.
+void crowns_from_above(const Design& design, const Solution& solution, const SaddleViewOptions& options,
+                       MachinePart& part) {
+    constexpr double below_mm = 8;
+    const double y = -below_mm - std::max(0.0, -saddle_plan_depth(design, solution).from_mm);
+    Drawing above;
+    above.place(saddle_plan(design, solution, options, 1.0), 1.0, {0.0, y});
+    for (const Item& item : above.items)
+        if (const Path* path = std::get_if<Path>(&item))
+            part.picture.push_back(on_layer(*path, Layer::dimension));
+    if (!solution.notches.empty()) return; // cut where the strings are
+    const double sign = options.mirrored ? -1.0 : 1.0;
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const double x = sign * solution.strings[i].saddle_along_mm;
+        part.marks.push_back(on_layer(
+            line_path(Layer::scribe, {x, 0.0}, {x, saddle_height_mm(design, solution, i)}, pens::fine),
+            Layer::scribe));
+    }
+}
+
 void make_saddle(const Design& design, const Solution& solution, bool mirrored, MachinePart& part) {
     SaddleViewOptions options;
     options.mirrored = mirrored;
     take_front(saddle_front(design, solution, options), part);
+    if (!solution.single) crowns_from_above(design, solution, options, part);
     for (std::size_t i = 0; i < solution.notches.size(); ++i) {
         const double floor = saddle_height_mm(design, solution, i);
         const Notch& notch = solution.notches[i];
@@ -240,6 +261,7 @@ MachineDrawing machine_drawing(const MachinePart& part, const std::string& title
     }
     for (const MachineHole& hole : part.holes) out.drawing.add(hole.circle);
     for (const Path& mark : part.marks) out.drawing.add(mark);
+    for (const Path& seen : part.picture) out.drawing.add(seen);
     add_notices(out.drawing, part.notices);
     if (cutter_mm && part.outline.layer == Layer::cut) { // what is only scribed is not gone round
         const double radius_mm = 0.5 * *cutter_mm;

@@ -36,11 +36,13 @@ struct MachinePart {
     std::vector<MachineSlot> slots;
     std::vector<MachineHole> holes;
     std::vector<Path> marks;          ///< only scribed
+    std::vector<Path> picture;        ///< of another side, beside it: no machine cuts it
     std::vector<std::string> notices; ///< what is designed and not in the outline
 };
 
 /// The nut from the front: outline, slots from the top, fret tops and board. x along from the centreline, y
-/// over the seat. The saddle from the front, from its ground up, with a floating bridge's notches. The bridge
+/// over the seat. The saddle from the front, from its ground up, with a mark under every string or a floating
+/// bridge's notches, and a picture of its crowns from above. The bridge
 /// from above: x across, y toward the head from the slot's centreline; its saddle's slot, its pins.
 /// @param mirrored for the left-handed. A bridge's needs a bridge.
 MachinePart machine_part(const Design& design, const Solution& solution, MachinePartKind kind, bool mirrored);

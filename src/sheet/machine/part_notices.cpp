@@ -1,6 +1,7 @@
 #include "sheet/machine/part_notices.h"
 
 #include "core/design/assumed.h"
+#include "core/part/nut_work.h"
 #include "core/solution/nut_plan.h"
 #include "core/words/word_of.h"
 #include "sheet/views/saddle_views.h"
@@ -30,29 +31,29 @@ template <class Value> std::string each_string(const Job& job, const Value& valu
     return words;
 }
 
-bool is_stepped(const Solution& solution) {
-    const auto forward = [](const StringSolution& s) { return s.line.set_forward_mm; };
-    const auto [least, most] =
-        std::minmax_element(solution.strings.begin(), solution.strings.end(),
-                            [&](const auto& a, const auto& b) { return forward(a) < forward(b); });
-    return forward(*most) - forward(*least) >= least_shown_mm;
-}
-
 } // namespace
 
 std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
-    if (is_stepped(solution))
-        return {with_values(
-            translate("sheet", "Not drawn here: every string leaves the front face its own way "
-                               "forward of the nut line, in %1: %2."),
-            std::string(word_of(job.unit)),
-            each_string(job, [&](std::size_t i) { return solution.strings[i].line.set_forward_mm; }))};
+    std::vector<std::string> notices;
+    if (!knows_floor_fall(job.design.nut) && !job.design.nut.clamping)
+        notices.push_back(translate("sheet", "How the floors fall toward the head is not known: neither the "
+                                             "headstock's angle nor the posts are given. Measure one of them "
+                                             "before sawing."));
+    if (is_stepped(solution)) {
+        if (!draws_steps(solution))
+            notices.push_back(translate("sheet", "The steps of the front face are not drawn."));
+        notices.push_back(translate("sheet", "The front face goes in steps, over the board: every string's "
+                                             "place stands forward of the nut line by its own amount, under "
+                                             "\"forward\" in the list."));
+        return notices;
+    }
     const double forward_mm = solution.strings.front().line.set_forward_mm;
-    if (std::abs(forward_mm) < least_shown_mm) return {};
-    return {with_values(translate("sheet",
-                                  "Not drawn here: the front face stands %1 forward of the nut line, over "
-                                  "the board; shorten the board by that much, or let the nut overhang."),
-                        length(job, forward_mm))};
+    if (std::abs(forward_mm) < least_shown_mm) return notices;
+    notices.push_back(with_values(
+        translate("sheet", "Not drawn here: the front face stands %1 forward of the nut line, over "
+                           "the board; shorten the board by that much, or let the nut overhang."),
+        length(job, forward_mm)));
+    return notices;
 }
 
 std::vector<std::string> assumed_notices(const Job& job) {
@@ -98,6 +99,13 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
     };
     if (kind == MachinePartKind::nut) {
         add(nut_notices(job, solution));
+        if (is_stepped(solution))
+            notices.back() = with_values(
+                translate("sheet",
+                          "Not in this file: the steps of the front face, forward of the nut line in "
+                          "%1: %2."),
+                std::string(word_of(job.unit)),
+                each_string(job, [&](std::size_t i) { return solution.strings[i].line.set_forward_mm; }));
         if (job.design.neck.fanned())
             notices.push_back(
                 with_values(
@@ -114,16 +122,6 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
     }
     if (kind == MachinePartKind::saddle) {
         add(saddle_notices(job, solution));
-        if (solution.notches.empty() && !solution.single)
-            notices.push_back(with_values(
-                job.design.has_slot()
-                    ? translate("sheet", "Not in this file: the crowns behind the front face, in %1: %2.")
-                    : translate("sheet",
-                                "Not in this file: the crowns behind the line of the posts, in %1: %2."),
-                std::string(word_of(job.unit)), each_string(job, [&](std::size_t i) {
-                    const StraightSaddle& line = solution.straight_saddle;
-                    return job.design.has_slot() ? line.front_to_crown_mm[i] : line.line_to_crown_mm[i];
-                })));
         if (job.design.saddle.under_mm > 0)
             notices.push_back(with_values(
                 translate("sheet",

@@ -12,7 +12,9 @@ struct CutOrder {
     std::string name;
     std::vector<std::string> steps;
     std::vector<std::string> cautions;
-    std::vector<std::string> notices; ///< what the part's own sheet does not draw
+    std::vector<std::string> notices;      ///< what the part's own sheet does not draw
+    std::vector<TableColumn> columns = {}; ///< of a list a string, under the steps; none: no list
+    std::vector<std::vector<std::string>> rows = {};
 };
 
 /// The bridge's, whatever its kind: made, set and held. Needs a bridge.

@@ -1,6 +1,7 @@
 // The order of cuts, from blank to finish, for nut and saddle or a floating bridge's top.
 #include "core/shop/shop_work.h"
 #include "core/solution/nut_plan.h"
+#include "core/words/angle.h"
 #include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/cut_order.h"
@@ -81,12 +82,22 @@ public:
                        {},
                        {},
                        nut_notices(context_.job, solution)};
+        if (nut.clamping) {
+            order.steps = clamped();
+            return order;
+        }
         order.steps.push_back(blank_words(nut_needs(design_, solution, usual_allowance), nut.blank));
         order.steps.push_back(with_values(translate("sheet", "Square one face and one edge of the blank. %1"),
                                           working(nut.material)));
         order.steps.push_back(
             with_values(translate("sheet", "Thickness %1, until it stands in its seat without wedging."),
                         length(nut.thickness_mm)));
+        if (is_stepped(solution))
+            order.steps.push_back(with_values(
+                translate("sheet",
+                          "Over the board leave the front face %1 thicker, and cut every string's place "
+                          "back to what the list has under \"forward\"."),
+                length(deepest_step_mm(solution))));
         if (nut.seat == Seat::angled)
             order.steps.push_back(
                 with_values(translate("sheet", "Bottom at %1 to the front face, as the seat falls."),
@@ -98,38 +109,22 @@ public:
         order.steps.push_back(with_values(
             translate("sheet",
                       "Length %1: leave %2 at either end until it is glued, then flush with the board."),
-            length(nut_plan_of(design_, solution).length_mm()), length(0.5)));
+            length(nut_plan_of(design_, solution).length_mm()), length(usual_allowance.ends_mm)));
         if (design_.neck.fanned())
             order.steps.push_back(with_values(
                 translate("sheet",
                           "The front face stands at %1 to the square of the neck. The ends follow the "
                           "board's edges: they run %2 aside over the thickness."),
                 fixed_text(solution.nut_angle_deg, 1) + "°", runs(nut_plan_of(design_, solution))));
-        order.steps.push_back(with_values(
-            translate(
-                "sheet",
-                "Rub the fret tops onto the front face: in the middle the line stands %1 over the seat."),
-            length(nut.board_above_seat_mm + design_.neck.fret_height_mm)));
-        order.steps.push_back(with_values(
-            translate("sheet", "Stick the strip of slot centres on the face. %1"), marking(nut.material)));
-        order.steps.push_back(with_values(
-            translate(
-                "sheet",
-                "Saw each slot to %1 over its floor, as the list says; then its own file, the floor falling "
-                "toward the head by %2."),
-            length(nut.saw_allowance_mm), angles()));
-        if (design_.neck.fanned())
-            order.steps.push_back(with_values(
-                translate("sheet",
-                          "Lead saw and files along each string, not square to the face: over the thickness "
-                          "a slot runs aside by %1."),
-                slot_runs()));
-        order.steps.push_back(translate(
-            "sheet", "String up. A few strokes, string down, read: stop at the floor plus twice its ±, "
-                     "then the last of it by readings."));
+        if (nut.ready_slotted)
+            lowered_from_below(order);
+        else
+            slotted(order);
         order.steps.push_back(
             translate("sheet", "Take the top down to the drawn line and ease every edge a finger meets."));
         add_finish(order, nut.material);
+        order.steps.push_back(
+            translate("sheet", "Grease every slot before the last stringing: a soft pencil's lead, or wax."));
         return order;
     }
 
@@ -188,13 +183,129 @@ public:
 
 private:
     std::string length(double mm) const { return sheet_length(mm, context_.job.unit); }
+    std::string number(double mm) const { return sheet_number(mm, context_.job.unit); }
+    bool on_zero_fret() const { return design_.nut.zero_fret.has_value(); }
+
+    /// A locking nut is no bone to be cut.
+    std::vector<std::string> clamped() const {
+        return {translate("sheet",
+                          "A locking nut is bought with its places for the strings: nothing of it is "
+                          "cut here."),
+                with_values(translate("sheet",
+                                      "Set it on its seat, tighten, string up and read. Too low: shims under "
+                                      "it, in steps of %1. Too high: the seat is cut, square and flat, by "
+                                      "what was read and no more."),
+                            length(design_.nut.shim_step_mm)),
+                translate("sheet", "A seat to be cut is a job for a trained repairer.")};
+    }
+
+    /// Bought with its slots: what they stand too high comes off below.
+    void lowered_from_below(CutOrder& order) const {
+        order.steps.push_back(translate(
+            "sheet", "Its slots are cut already. Set it on its seat, string up and read every string."));
+        order.steps.push_back(
+            translate("sheet", "Lower it from below, flat on paper on a plate, by what the string that is "
+                               "least too high stands too high, less twice its ±."));
+        order.steps.push_back(translate(
+            "sheet", "What the others are still too high comes off in their slots, each with its own file."));
+        by_readings(order);
+        list(order);
+    }
+
+    /// From a blank: the top first, from which the saw is told its depth.
+    void slotted(CutOrder& order) const {
+        const NutDesign& nut = design_.nut;
+        order.steps.push_back(with_values(
+            translate("sheet", "Rough the top first, flat and square to the faces, to %1 over %2: the "
+                               "template's fold lies on its front edge, and the saw's depths in the list are "
+                               "from there."),
+            length(nut_rough_top_mm(design_, context_.solution)),
+            nut.seat == Seat::curved ? translate("sheet", "the seat's middle")
+                                     : translate("sheet", "the seat")));
+        order.steps.push_back(with_values(
+            translate(
+                "sheet",
+                "Rub the fret tops onto the front face: in the middle the line stands %1 over the seat."),
+            length(nut.board_above_seat_mm + design_.neck.fret_height_mm)));
+        order.steps.push_back(with_values(
+            translate("sheet", "Cut out the template, fold it and stick it on the blank, its arrow to "
+                               "the bass. %1"),
+            marking(nut.material)));
+        if (design_.neck.fanned())
+            order.steps.push_back(with_values(
+                translate("sheet",
+                          "Lead saw and files along each string, not square to the face: over the thickness "
+                          "a slot runs aside by %1."),
+                slot_runs()));
+        if (on_zero_fret())
+            order.steps.push_back(translate(
+                "sheet", "The zero fret carries the strings, the nut only guides them: saw and file "
+                         "each slot to its width and to the guide's depth in the list. Nothing is "
+                         "read here."));
+        else {
+            order.steps.push_back(
+                with_values(translate("sheet", "Saw each slot as deep as the list says: %1 is left over its "
+                                               "floor for the file."),
+                            length(nut.saw_allowance_mm)));
+            order.steps.push_back(with_values(
+                translate("sheet", "Then its own file, held so that the floor falls toward the head: %1."),
+                falls()));
+        }
+        order.steps.push_back(translate("sheet", "Round the back of every slot toward its post: the string "
+                                                 "rests on the front edge and leaves over a curve."));
+        if (!on_zero_fret()) by_readings(order);
+        list(order);
+    }
+
+    static void by_readings(CutOrder& order) {
+        order.steps.push_back(translate(
+            "sheet", "String up. A few strokes, string down, read: stop at the floor plus twice its ±, "
+                     "then the last of it by readings."));
+    }
+
+    /// Of every string what the hand needs beside the file, with room for what it reads.
+    void list(CutOrder& order) const {
+        const NutDesign& nut = design_.nut;
+        const double top_mm = nut_rough_top_mm(design_, context_.solution);
+        const double to_y = std::cos(context_.solution.nut_angle_deg / degrees);
+        order.columns = {{translate("sheet", "string")}};
+        if (!nut.ready_slotted) order.columns.push_back({translate("sheet", "saw below the top")});
+        order.columns.push_back(
+            {on_zero_fret() ? translate("sheet", "guide's floor") : translate("sheet", "floor"), true});
+        order.columns.push_back({translate("sheet", "file")});
+        order.columns.push_back({translate("sheet", "falls")});
+        const bool stepped = is_stepped(context_.solution);
+        if (stepped) order.columns.push_back({translate("sheet", "forward")});
+        if (!on_zero_fret()) order.columns.push_back({translate("sheet", "reads"), false, true});
+        order.columns.push_back({translate("sheet", "done"), false, true});
+        for (std::size_t i = 0; i < design_.strings.size(); ++i) {
+            const SlotWork& slot = context_.solution.strings[i].slot;
+            std::vector<std::string> row{design_.string_name(i)};
+            if (!nut.ready_slotted)
+                row.push_back(
+                    number(top_mm - slot.saw_to_above_seat_mm + seat_fall_mm(nut, slot.along_mm * to_y)));
+            row.push_back(number(slot.floor_above_seat_mm));
+            row.push_back(file_words(context_, i));
+            row.push_back(floor_fall_words(context_.job, context_.solution, i));
+            if (stepped) row.push_back(number(context_.solution.strings[i].line.set_forward_mm));
+            if (!on_zero_fret()) row.emplace_back();
+            row.emplace_back();
+            order.rows.push_back(std::move(row));
+        }
+    }
+
     /// What the part must be cut from, and whether the job's blank is that.
     std::string blank_words(const Blank& needs, const std::optional<Blank>& blank) const {
-        const auto number = [&](double mm) { return sheet_number(mm, context_.job.unit); };
+        const double ends = usual_allowance.ends_mm;
+        const double thick = usual_allowance.thickness_mm;
         std::string words = with_values(
-            translate("sheet", "Blank: at least %1, with %2 at both ends and in height for saw and finish."),
+            translate("sheet",
+                      "Blank: at least %1, which is the part's %2 with %3 at either end and in height "
+                      "and %4 in thickness for saw and finish."),
             number(needs.length_mm) + " × " + number(needs.height_mm) + " × " + length(needs.thickness_mm),
-            length(usual_allowance.ends_mm));
+            number(needs.length_mm - 2.0 * ends) + " × " + number(needs.height_mm - ends) + " × " +
+                number(needs.thickness_mm - thick),
+            number(ends), number(thick));
         if (!blank) return words;
         const BlankFit fit = blank_fit(needs, *blank);
         std::string faults;
@@ -228,16 +339,12 @@ private:
         }
         return span_words(least, most);
     }
-    std::string angles() const {
-        double least = 1e9;
-        double most = -1e9;
-        for (const StringSolution& string : context_.solution.strings) {
-            least = std::min(least, string.slot.floor_angle_deg);
-            most = std::max(most, string.slot.floor_angle_deg);
-        }
-        const std::string first = fixed_text(least, 1);
-        const std::string last = fixed_text(most, 1);
-        return first == last ? first + "°" : first + "° … " + last + "°";
+    /// Of all strings, told once where they are alike.
+    std::string falls() const {
+        const auto of = [&](std::size_t i) { return floor_fall_words(context_.job, context_.solution, i); };
+        for (std::size_t i = 1; i < design_.strings.size(); ++i)
+            if (of(i) != of(0)) return translate("sheet", "as the list says");
+        return of(0);
     }
 
     const SheetContext& context_;
@@ -250,12 +357,14 @@ public:
     explicit Pages(const SheetContext& context) : context_(context), page_(begun()) {}
 
     void add(const CutOrder& order) {
+        make_room(24.0); // a heading is not left alone at the foot of a page
         page_.down(2.0);
         page_.heading(order.name);
         page_.down(1.5);
         int number = 0;
         for (const std::string& notice : order.notices) item("\u26A0", notice);
         for (const std::string& step : order.steps) item(std::to_string(++number) + ".", step);
+        if (!order.columns.empty()) list(order);
         page_.down(1.0);
         for (const std::string& caution : order.cautions) item("\u26A0", caution);
         page_.down(2.0);
@@ -278,14 +387,24 @@ private:
                 ""};
     }
 
+    void list(const CutOrder& order) {
+        make_room(SheetPage::table_room(order.rows.size()) + 2.0);
+        page_.down(1.5);
+        page_.table(order.columns, order.rows, page_.y() - SheetPage::table_room(order.rows.size()));
+        page_.down(1.0);
+    }
+
+    void make_room(double mm) {
+        if (page_.y() - mm >= page_.bottom()) return;
+        sheets_.push_back({page_.finished(), page_.figures()});
+        page_ = begun();
+    }
+
     void item(const std::string& mark, const std::string& words) {
         constexpr double em = SheetPage::body_em;
         const double lines =
             static_cast<double>(wrapped_text(words, em, page_.width() - indent_mm - box_mm).size());
-        if (page_.y() - 1.45 * em * lines - 2.0 < page_.bottom()) {
-            sheets_.push_back({page_.finished(), page_.figures()});
-            page_ = begun();
-        }
+        make_room(1.45 * em * lines + 2.0);
         page_.down(1.0);
         const double top = page_.y() - 1.45 * em;
         page_.text(page_.left(), top, mark, em, TextAnchor::left, true);

@@ -69,9 +69,9 @@ public:
         cut_list();
         page_.down(1.0);
         page_.paragraph(
-            with_values(translate("sheet", "Where nothing else is said: ± %1. Stop at the floor plus twice "
-                                           "its ±, string up, read again."),
-                        page_.number(0.1)));
+            design_.nut.zero_fret
+                ? translate("sheet", "The zero fret carries the strings: the floors only guide them.")
+                : translate("sheet", "Stop at the floor plus twice its ±, string up, read again."));
         page_.doubts(about_the_nut);
         return {page_.finished(), page_.figures()};
     }
@@ -95,11 +95,12 @@ private:
                    TextAnchor::left, true);
         const double room = centre - half_ - page_.left() - 18.0;
         double y = page_.y() - 4.5;
-        for (const std::string& line :
-             wrapped_text(translate("sheet", "first a template to cut out, fold and stick on the blank: the "
-                                             "slots on its face, their ways over its top; low ticks the "
-                                             "floors, those above where to saw to"),
-                          em, std::max(room, 20.0))) {
+        for (const std::string& line : wrapped_text(
+                 translate("sheet", "first a template to cut out, fold and stick on the blank: the "
+                                    "slots on its face, their ways over its top; low ticks the "
+                                    "floors, those above where to saw to; the line under the fold is "
+                                    "the finished top"),
+                 em, std::max(room, 20.0))) {
             page_.text(page_.left(), y, line, em);
             y -= 4.0;
         }
@@ -107,7 +108,7 @@ private:
         page_.text(centre, strip_top + 1.0, translate("sheet", "centreline"), em, TextAnchor::middle);
         const double fold = strip_top - design_.nut.thickness_mm;
         stick_on({centre, fold});
-        page_.go_to(fold - height_ - 4.0 - height_);
+        page_.go_to(fold - rough_top() - 4.0 - height_);
         page_.page().origin = {centre, page_.y()};
         page_.page().place(nut_front(design_, page_.solution(), options_), 1.0, page_.page().origin);
         page_.side_words(centre, half_, page_.y() + 0.4 * height_);
@@ -123,12 +124,12 @@ private:
         page_.text(centre + half_ + 3.0, head_y, translate("sheet", "HEAD"), em);
         page_.text(centre + half_ + 3.0, std::min(page_.y(), head_y - 1.2 * em), translate("sheet", "FRONT"),
                    em);
-        page_.centreline(centre, page_.y() - 1.0, strip_top + 0.6, Layer::scribe);
+        page_.centreline(centre, page_.y() - 1.0 - steps(), strip_top + 0.6, Layer::scribe);
         if (design_.nut.material == "hardwood")
             page_.text(centre - half_ - 3.0, page_.y() + 0.5 * design_.nut.thickness_mm - 0.4 * em,
                        grain_words(), em, TextAnchor::right);
         // What was said beside it may be longer than the drawings are high.
-        page_.go_to(std::min(page_.y() - 4.0, y));
+        page_.go_to(std::min(page_.y() - 4.0 - steps(), y));
         page_.rule();
     }
 
@@ -148,7 +149,7 @@ private:
     void stick_on(Point fold) {
         const double side = -page_.bass_side();
         const double thick = design_.nut.thickness_mm;
-        const double seat = fold.y - height_;
+        const double seat = fold.y - rough_top();
         const auto add = [&](Point a, Point b, Stroke stroke) {
             page_.page().add(
                 line_path(Layer::scribe, {fold.x + side * a.x, a.y}, {fold.x + side * b.x, b.y}, stroke));
@@ -182,6 +183,10 @@ private:
                 add({slot.along_mm + way * half, saw}, {slot.along_mm + way * (half + saw_tick_mm), saw},
                     pens::fine);
         }
+        const std::vector<Point> top = nut_top_profile(design_, page_.solution());
+        for (std::size_t i = 0; i + 1 < top.size(); ++i)
+            add({top[i].x, seat + top[i].y - seat_fall(top[i].x)},
+                {top[i + 1].x, seat + top[i + 1].y - seat_fall(top[i + 1].x)}, pens::hair);
         Path arrow = closed_path({{0.8, 0.0}, {2.6, 0.8}, {2.6, -0.8}}, pens::fine, Fill::ink);
         arrow.layer = Layer::scribe;
         arrow.outlined = false;
@@ -194,6 +199,8 @@ private:
                    translate("sheet", "HEAD"), em);
     }
 
+    double steps() const { return draws_steps(page_.solution()) ? deepest_step_mm(page_.solution()) : 0.0; }
+    double rough_top() const { return nut_rough_top_mm(design_, page_.solution()); }
     double seat_fall(double along_mm) const {
         return seat_fall_mm(design_.nut, along_mm * std::cos(page_.solution().nut_angle_deg / degrees));
     }
@@ -274,13 +281,14 @@ private:
         height_dimensions(right, left, seat, factor);
         const double under = seat.y - factor * edge_fall_;
         const Point plan{centre, under - 9.0 - factor * design_.nut.thickness_mm};
-        page_.centreline(centre, plan.y - 1.5, seat.y + factor * height_ + 1.0, Layer::dimension);
+        page_.centreline(centre, plan.y - 1.5 - factor * steps(), seat.y + factor * height_ + 1.0,
+                         Layer::dimension);
         plan_view(plan, factor, thickness);
         const double to_end_view = factor * half_ + end_room + centre - page_.left();
         const double lowest = angle_words(plan, factor, to_end_view - 3.0);
         words_under_front(seat, factor);
         end_view({centre + factor * half_ + end_room, plan.y}, factor);
-        page_.go_to(lowest - (lowest < plan.y ? 2.5 : 5.0));
+        page_.go_to(lowest - factor * steps() - (lowest < plan.y ? 2.5 : 5.0));
         page_.rule();
     }
 
@@ -289,7 +297,7 @@ private:
         const double rows = SheetPage::table_room(page_.solution().strings.size()) + 10.0;
         const double high = page_.y() - page_.bottom() - rows - figures_room - 30.0;
         const double wide = page_.width() - left_room;
-        const double tall = height_ + edge_fall_ + thickness;
+        const double tall = height_ + edge_fall_ + thickness + steps();
         return std::min(fm::enlargement(2 * half_, wide - right_room, tall, high),
                         fm::enlargement(2 * half_ + thickness, wide - end_room, tall, high));
     }
@@ -380,15 +388,16 @@ private:
 
     void cut_list() {
         const bool sure = !page_.context().floor_sure_mm.empty();
+        const bool stepped = is_stepped(page_.solution());
         std::vector<TableColumn> columns{{translate("sheet", "string")},
                                          {translate("sheet", "at the head")},
                                          {translate("sheet", "saw to")},
                                          {translate("sheet", "floor"), true}};
         if (sure) columns.push_back({"±"});
-        for (const char* head :
-             {QT_TRANSLATE_NOOP("sheet", "depth"), QT_TRANSLATE_NOOP("sheet", "width"),
-              QT_TRANSLATE_NOOP("sheet", "file"), QT_TRANSLATE_NOOP("sheet", "floor angle")})
+        for (const char* head : {QT_TRANSLATE_NOOP("sheet", "depth"), QT_TRANSLATE_NOOP("sheet", "width"),
+                                 QT_TRANSLATE_NOOP("sheet", "file"), QT_TRANSLATE_NOOP("sheet", "falls")})
             columns.push_back({translate("sheet", head)});
+        if (stepped) columns.push_back({translate("sheet", "forward")});
         std::vector<std::vector<std::string>> rows;
         for (std::size_t i = 0; i < design_.strings.size(); ++i) {
             const SlotWork& slot = page_.solution().strings[i].slot;
@@ -399,8 +408,15 @@ private:
             if (sure) row.push_back(sure_words(page_.context().floor_sure_mm[i]));
             row.push_back(page_.figure(string_name(i, "depth"), slot.depth_mm));
             row.push_back(page_.figure(string_name(i, "width"), slot.width_mm));
-            row.push_back(file_words(page_, i));
-            row.push_back(page_.angle_figure(string_name(i, "floor_angle"), slot.floor_angle_deg));
+            row.push_back(file_words(page_.context(), i));
+            row.push_back(knows_floor_fall(design_.nut)
+                              ? page_.angle_figure(string_name(i, "floor_angle"), slot.floor_angle_deg) +
+                                    " · " +
+                                    page_.figure(string_name(i, "floor_drop"), slot.floor_back_drop_mm)
+                              : floor_fall_words(page_.job(), page_.solution(), i));
+            if (stepped)
+                row.push_back(page_.figure(string_name(i, "set_forward"),
+                                           page_.solution().strings[i].line.set_forward_mm));
             rows.push_back(std::move(row));
         }
         page_.table(columns, rows, page_.bottom() + 9.0);
@@ -417,23 +433,30 @@ private:
 
 } // namespace
 
-std::string file_words(const SheetPage& page, std::size_t string) {
-    const StringDesign& one = page.design().strings[string];
-    const NutDesign& nut = page.design().nut;
-    const FileChoice file = file_for_slot(page.context().tools.nut_files_mm, one.diameter_mm,
+std::string file_words(const SheetContext& context, std::size_t string) {
+    const StringDesign& one = context.job.design.strings[string];
+    const NutDesign& nut = context.job.design.nut;
+    const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
+    const Tools& tools = context.tools;
+    const FileChoice file = file_for_slot(tools.nut_files_mm, one.diameter_mm,
                                           nut.slot_clearance_mm.of(one.wound), nut.file_over_mm);
-    const Tools& tools = page.context().tools;
     std::string called(tools.name_of_file(file.width_mm));
     if (!called.empty()) called = " " + called;
-    std::string width = (tools.usual_files ? "\u2248" : "") + page.number(file.width_mm) + called;
+    std::string width = (tools.usual_files ? "\u2248" : "") + number(file.width_mm) + called;
     switch (file.fit) {
     case FileFit::fits: return width;
     case FileFit::rock:
-        return width + " " + with_values(translate("sheet", "rock %1"), page.number(file.short_mm));
+        return width + " " + with_values(translate("sheet", "rock %1"), number(file.short_mm));
     case FileFit::none: return translate("sheet", "none fits");
     case FileFit::unlisted: return translate("sheet", "not listed");
     }
     return {};
+}
+
+std::string floor_fall_words(const Job& job, const Solution& solution, std::size_t string) {
+    const SlotWork& slot = solution.strings[string].slot;
+    if (!knows_floor_fall(job.design.nut)) return translate("sheet", "not given");
+    return fixed_text(slot.floor_angle_deg, 1) + "° · " + sheet_number(slot.floor_back_drop_mm, job.unit);
 }
 
 std::vector<Sheet> nut_sheets(const SheetContext& context) {

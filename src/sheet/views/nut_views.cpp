@@ -2,10 +2,10 @@
 #include "sheet/drawing/pens.h"
 
 #include "core/solution/nut_plan.h"
+#include "core/words/angle.h"
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace fm {
 
@@ -15,10 +15,6 @@ constexpr double overhang_mm = 0.5; // centre lines go past the part
 
 double sign_of(const NutViewOptions& options) {
     return options.mirrored ? -1.0 : 1.0;
-}
-
-double tangent_deg(double degrees) {
-    return std::tan(degrees * std::numbers::pi / 180.0);
 }
 
 /// A curve over the part as points close enough that chords lie within a micrometre.
@@ -63,7 +59,7 @@ public:
     }
 
 private:
-    double cosine() const { return std::cos(solution_.nut_angle_deg * std::numbers::pi / 180.0); }
+    double cosine() const { return std::cos(solution_.nut_angle_deg / degrees); }
 
     double seat_bottom(double along) const {
         // A curved seat falls away toward the edges as seen over a flat one; heights are over the seat's
@@ -172,6 +168,28 @@ private:
     Drawing drawing_;
 };
 
+/// Where a string's place on the front face stands in the plan: at 0, or its step toward the bridge.
+double face_y(const Solution& solution, std::size_t i) {
+    return draws_steps(solution) ? -solution.strings[i].line.set_forward_mm : 0.0;
+}
+
+/// The front face in the plan from the bass end, stepped half way between strings.
+std::vector<Point> front_face(const NutPlan& plan, const Solution& solution) {
+    if (!draws_steps(solution)) return {{plan.bass.along_mm, 0.0}, {plan.treble.along_mm, 0.0}};
+    std::vector<Point> face;
+    double from = plan.bass.along_mm;
+    for (std::size_t i = 0; i < solution.strings.size(); ++i) {
+        const bool last = i + 1 == solution.strings.size();
+        const double to =
+            last ? plan.treble.along_mm
+                 : 0.5 * (solution.strings[i].slot.along_mm + solution.strings[i + 1].slot.along_mm);
+        face.push_back({from, face_y(solution, i)});
+        face.push_back({to, face_y(solution, i)});
+        from = to;
+    }
+    return face;
+}
+
 } // namespace
 
 double nut_half_length_mm(const Design& design, const Solution& solution) {
@@ -181,7 +199,7 @@ double nut_half_length_mm(const Design& design, const Solution& solution) {
 std::vector<Point> nut_top_profile(const Design& design, const Solution& solution) {
     const Neck neck(design.neck);
     const NutPlan plan = nut_plan_of(design, solution);
-    const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
+    const double to_y = std::cos(solution.nut_angle_deg / degrees);
     // Past the outer strings the top falls as the fret tops do.
     const auto edge = [&](const StringSolution& outer, double along) {
         const double fall =
@@ -196,11 +214,16 @@ std::vector<Point> nut_top_profile(const Design& design, const Solution& solutio
 }
 
 double nut_height_mm(const Design& design, const Solution& solution) {
-    const double to_y = std::cos(solution.nut_angle_deg * std::numbers::pi / 180.0);
+    const double to_y = std::cos(solution.nut_angle_deg / degrees);
     double highest = 0;
     for (const Point& p : nut_top_profile(design, solution))
         highest = std::max(highest, p.y - seat_fall_mm(design.nut, p.x * to_y));
     return highest;
+}
+
+double nut_rough_top_mm(const Design& design, const Solution& solution) {
+    constexpr double over_mm = 0.3; // of the half millimetre a blank has: the rest is for squaring it
+    return nut_height_mm(design, solution) + over_mm;
 }
 
 Blank shown_blank(const Design& design, const Solution& solution) {
@@ -227,10 +250,9 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
     body.stroke = pens::outline;
     body.fill = Fill::material;
     body.closed = true;
-    body.vertices = {{{sign * plan.bass.along_mm, 0}},
-                     {{sign * plan.treble.along_mm, 0}},
-                     {{sign * (plan.treble.along_mm + plan.treble.run * depth), depth}},
+    body.vertices = {{{sign * (plan.treble.along_mm + plan.treble.run * depth), depth}},
                      {{sign * (plan.bass.along_mm + plan.bass.run * depth), depth}}};
+    for (const Point& p : front_face(plan, solution)) body.vertices.push_back({{sign * p.x, p.y}});
     if (sign < 0) std::reverse(body.vertices.begin(), body.vertices.end());
     drawing.add(body);
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
@@ -239,14 +261,15 @@ Drawing nut_plan(const Design& design, const Solution& solution, const NutViewOp
         const double r = 0.5 * string.slot.width_mm * slot_opening_factor(run); // along the face
         const double x = sign * string.slot.along_mm;
         const double back = x + sign * run * depth;
+        const double front = face_y(solution, i);
         Path slot;
         slot.layer = Layer::slot;
         slot.stroke = pens::thin;
         slot.closed = true;
         slot.fill = options.chosen == i ? Fill::chosen_string : Fill::paper;
-        slot.vertices = {{{x - r, 0}}, {{x + r, 0}}, {{back + r, depth}}, {{back - r, depth}}};
+        slot.vertices = {{{x - r, front}}, {{x + r, front}}, {{back + r, depth}}, {{back - r, depth}}};
         drawing.add(slot);
-        drawing.add(line_path(Layer::centre, {x, -overhang_mm}, {x, 0}, pens::centre));
+        drawing.add(line_path(Layer::centre, {x, front - overhang_mm}, {x, front}, pens::centre));
     }
     return drawing;
 }
@@ -258,7 +281,7 @@ Drawing nut_end(const Design& design, const Solution& solution, const NutViewOpt
     const double sign = sign_of(options);
     const double depth = design.nut.thickness_mm;
     const double angled =
-        design.nut.seat == Seat::angled ? depth * tangent_deg(design.nut.headstock_angle_deg) : 0.0;
+        design.nut.seat == Seat::angled ? depth * std::tan(design.nut.headstock_angle_deg / degrees) : 0.0;
     const double top = slot.made_top_above_seat_mm;
     Path body;
     body.stroke = pens::outline;

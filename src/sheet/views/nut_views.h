@@ -39,6 +39,9 @@ double nut_half_length_mm(const Design& design, const Solution& solution);
 std::vector<Point> nut_top_profile(const Design& design, const Solution& solution);
 /// Highest point of the finished nut over the seat's middle.
 double nut_height_mm(const Design& design, const Solution& solution);
+/// Where the top is roughed to first, flat, over the seat's middle: the saw's depths are from there, and the
+/// template folds there.
+double nut_rough_top_mm(const Design& design, const Solution& solution);
 /// The blank as drawn: the job's own, or a plain one around the finished part.
 Blank shown_blank(const Design& design, const Solution& solution);
 

@@ -258,8 +258,7 @@ std::optional<double> bridge_top_mm(const Design& design, const Solution& soluti
 }
 
 SaddleSpan saddle_span(const Solution& solution) {
-    const double middle =
-        0.5 * (solution.strings.front().saddle_along_mm + solution.strings.back().saddle_along_mm);
+    const double middle = solution.saddle.middle_mm;
     return {middle - 0.5 * solution.saddle.length_mm, middle + 0.5 * solution.saddle.length_mm};
 }
 

@@ -114,8 +114,21 @@ void SaddlePages::add_piece_page() {
                              FieldBinder::Getter value) {
         parts.push_back(labelled(field(key, name, kind, std::move(value)), caption));
     };
-    measure("saddle.length_mm", tr("saddle length"), tr("length"), FieldKind::length,
-            [](const State& s) -> std::optional<double> { return s.solution.saddle.length_mm; });
+    ends_ = new ChoiceRow(tr("Ends"),
+                          {{tr("margin alike"), tr("the same beyond both outer strings"), {}},
+                           {tr("each its own"), tr("longer at one end than at the other"), {}},
+                           {tr("by its length"), tr("as long as is given, the strings in its middle"), {}}});
+    picks(ends_, [this](int way) { return pick_ends(way); });
+    margin_ = labelled(field("saddle.end_margin_mm", tr("margin beyond the outer strings")), tr("margin"));
+    margins_ =
+        boxed({labelled(field("saddle.end_margin_mm.bass", tr("margin beyond the bass string")), tr("bass")),
+               labelled(field("saddle.end_margin_mm.treble", tr("margin beyond the treble string")),
+                        tr("treble"))});
+    length_ =
+        labelled(field("saddle.length_mm", tr("saddle length"), FieldKind::length,
+                       [](const State& s) -> std::optional<double> { return s.solution.saddle.length_mm; }),
+                 tr("length"));
+    for (QWidget* part : {static_cast<QWidget*>(ends_), margin_, margins_, length_}) parts.push_back(part);
     const std::size_t of_slot = parts.size(); // what follows only a saddle in a slot has
     measure("saddle.end_radius_mm", tr("radius of the ends"), tr("end radius"), FieldKind::length,
             [](const State& s) -> std::optional<double> { return s.solution.saddle.end_radius_mm; });
@@ -125,6 +138,24 @@ void SaddlePages::add_piece_page() {
         labelled(field("saddle.crown_edge_mm", tr("crown stays from the faces")), tr("crown inside")));
     in_slot_.assign(parts.begin() + static_cast<std::ptrdiff_t>(of_slot), parts.end());
     add_page(tr("Piece"), parts);
+}
+
+SaddlePages::Picked SaddlePages::pick_ends(int way) const {
+    const State& state = session_.state();
+    const Value& document = session_.document();
+    if (way == 2)
+        return Pick{tr("saddle by its length"),
+                    with(without(document, "saddle.end_margin_mm"), "saddle.length_mm",
+                         to_hundredth(state.solution.saddle.length_mm))};
+    const Value by_margin = without(document, "saddle.length_mm");
+    const double margin_mm = state.job.design.saddle.end_margin_mm;
+    if (way == 0)
+        return Pick{tr("saddle's ends alike"),
+                    with(by_margin, "saddle.end_margin_mm", to_hundredth(margin_mm))};
+    if (state.job.design.saddle.end_margins_mm) return Pick{tr("saddle's ends each its own"), by_margin};
+    const Value ends = with(Value(Value::Object{}), "bass", margin_mm);
+    return Pick{tr("saddle's ends each its own"),
+                with(by_margin, "saddle.end_margin_mm", with(ends, "treble", margin_mm))};
 }
 
 void SaddlePages::add_existing_page() {
@@ -203,6 +234,11 @@ void SaddlePages::show_state() {
     existing_->set_chosen(saddle.existing_height ? 1 : 0);
     existing_box_->setVisible(saddle.existing_height.has_value());
     const Design& design = session_.state().job.design;
+    const int ends = saddle.length_mm ? 2 : saddle.end_margins_mm ? 1 : 0;
+    ends_->set_chosen(ends);
+    margin_->setVisible(ends == 0);
+    margins_->setVisible(ends == 1);
+    length_->setVisible(ends == 2);
     for (QWidget* part : in_slot_) part->setVisible(design.has_slot());
     existing_->setVisible(!saddle.are_single());
     single_->setVisible(!design.bridge); // with a bridge its kind says so

@@ -21,6 +21,7 @@ private:
     void add_existing_page();
     Picked pick_compensation(int method) const;
     Picked pick_height_by(int way) const;
+    Picked pick_ends(int way) const;
 
     SpacingParts spacing_{};
     ChoiceRow* action_ = nullptr;
@@ -29,10 +30,14 @@ private:
     ChoiceRow* front_ = nullptr;
     ChoiceRow* height_by_ = nullptr;
     ChoiceRow* existing_ = nullptr;
+    ChoiceRow* ends_ = nullptr;
     ChoiceRow* single_ = nullptr;
     ChoiceRow* material_ = nullptr;
     QWidget* fixed_ = nullptr;
     QWidget* screws_ = nullptr;
+    QWidget* margin_ = nullptr;
+    QWidget* margins_ = nullptr;
+    QWidget* length_ = nullptr;
     QWidget* existing_box_ = nullptr;
     QWidget* travel_ = nullptr;
     std::vector<QWidget*> in_slot_; ///< parts of the page Piece
