@@ -159,7 +159,7 @@ private Q_SLOTS:
         for (std::size_t i = 0; i < wanted.size(); ++i)
             QVERIFY2(is(said[i], wanted[i]), qPrintable(QString::number(said[i])));
 
-        // Every slot by its row: at the head, sawn to, floor, depth, width, and last its angle.
+        // Every slot by its row: at the head, sawn to, floor, depth, width, and last how it falls.
         for (std::size_t i = 0; i < solution.strings.size(); ++i) {
             const SlotWork& slot = solution.strings[i].slot;
             const std::vector<double> row = page.row(QString::fromStdString(design.string_name(i)));
@@ -170,7 +170,8 @@ private Q_SLOTS:
             QVERIFY(is(row[2], slot.floor_above_seat_mm));
             QVERIFY(is(row[3], slot.depth_mm));
             QVERIFY(is(row[4], slot.width_mm));
-            QVERIFY(std::abs(row.back() - slot.floor_angle_deg) <= 0.051);
+            QVERIFY(std::abs(row[row.size() - 2] - slot.floor_angle_deg) <= 0.051);
+            QVERIFY(is(row.back(), slot.floor_back_drop_mm));
             // The top it leads to is the one that is drawn.
             QVERIFY(is(row[2] + row[3], slot.made_top_above_seat_mm, 3.0));
         }

@@ -89,6 +89,7 @@ public:
             holes(design_.bridge->screws->holes, "screws", translate("sheet", "screw"));
         if (const auto& there = design_.bridge->existing; there && !there->holes.empty())
             holes(there->holes, "old_holes", translate("sheet", "old hole"));
+        if (is_cut_drawn_) sections();
         page_.down(1.0);
         page_.doubts(about_the_bridge);
         sheets_.push_back({page_.finished(), page_.figures()});
@@ -261,7 +262,22 @@ private:
                    TextAnchor::right);
     }
 
+    /// Whether a cut along a string goes on the page, too, under sentence and lists.
+    bool has_room_for_a_cut() const {
+        if (!page_.solution().bridge->height_mm) return false;
+        constexpr double others_mm = 50.0; // sentence, heading, words, the string as it rises to the nut
+        double room = others_mm + SheetPage::table_room(design_.strings.size());
+        if (design_.bridge->screws) room += SheetPage::table_room(design_.bridge->screws->holes.size());
+        if (const auto& there = design_.bridge->existing; there && !there->holes.empty())
+            room += SheetPage::table_room(there->holes.size());
+        double highest_mm = 0;
+        for (const StringSolution& string : page_.solution().strings)
+            highest_mm = std::max(highest_mm, string.bridge->height_over_top_mm);
+        return page_.y() - room - highest_mm >= page_.bottom();
+    }
+
     void sizes() {
+        is_cut_drawn_ = has_room_for_a_cut();
         std::string words;
         if (!is_measured()) {
             const BridgeOutline outline = shown_outline(design_, page_.solution());
@@ -281,7 +297,7 @@ private:
         add(with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
                         page_.angle_figure("bridge.angle", std::abs(angle)),
                         angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
-        if (const auto& floor = page_.solution().bridge->floor_left_mm)
+        if (const auto& floor = page_.solution().bridge->floor_left_mm; floor && !is_cut_drawn_)
             add(with_values(translate("sheet", "floor left under the slot %1"),
                             page_.figure("bridge.floor_left", *floor)));
         words += what_holds();
@@ -296,11 +312,11 @@ private:
         const BridgeDesign& bridge = *design_.bridge;
         std::string words;
         const auto add = [&](const std::string& more) { words += " · " + more; };
-        if (bridge.tapered_mm)
+        if (bridge.tapered_mm && !is_cut_drawn_)
             add(with_values(translate("sheet", "height %1 at the bass, %2 at the treble string"),
                             page_.figure("bridge.height_bass", bridge.tapered_mm->bass_mm),
                             page_.figure("bridge.height_treble", bridge.tapered_mm->treble_mm)));
-        else if (const auto& height = page_.solution().bridge->height_mm)
+        else if (const auto& height = page_.solution().bridge->height_mm; height && !is_cut_drawn_)
             add(with_values(translate("sheet", "height %1"), page_.figure("bridge.height", *height)));
         if (const auto mouth = page_.solution().bridge->mouth_mm)
             add(with_values(*mouth < 0 ? translate("sheet", "slot leans back: mouth %1 nearer the nut")
@@ -358,6 +374,82 @@ private:
         page_.table(columns, rows, page_.bottom());
     }
 
+    /// Cut along a string, where the bridge has a height: along both outer ones where it is not the same.
+    void sections() {
+        const auto& height = page_.solution().bridge->height_mm;
+        if (!height) return;
+        const std::size_t last = design_.strings.size() - 1;
+        if (const auto& ends = design_.bridge->tapered_mm)
+            section({{0, levels("bridge.height_bass", ends->bass_mm)},
+                     {last, levels("bridge.height_treble", ends->treble_mm)}});
+        else
+            section({{0, levels("bridge.height", *height)}});
+    }
+
+    /// Over the soundboard: the top there, and the least that is left under the slot.
+    std::vector<Ordinate> levels(const std::string& name, double top_mm) {
+        std::vector<Ordinate> values{
+            {0.0, 0.0, page_.number(0) + " " + translate("sheet", "soundboard"), 0.0},
+            {top_mm, 0.0, page_.figure(name, top_mm) + " " + translate("sheet", "bridge's top"), top_mm}};
+        const auto& floor = page_.solution().bridge->floor_left_mm;
+        if (floor && !page_.figures().contains("bridge.floor_left"))
+            values.push_back(
+                {*floor, 0.0,
+                 page_.figure("bridge.floor_left", *floor) + " " + translate("sheet", "slot's floor"),
+                 *floor});
+        return values;
+    }
+
+    struct Cut {
+        std::size_t string;
+        std::vector<Ordinate> levels;
+    };
+    void section(const std::vector<Cut>& cuts) {
+        constexpr double heading_mm = 12.0;
+        constexpr double under_mm = 8.0;
+        std::vector<Drawing> views;
+        Point low{0.0, 0.0};
+        Point high{0.0, 0.0};
+        double labels = 0;
+        for (const Cut& cut : cuts) {
+            BridgeViewOptions options = options_;
+            options.chosen = cut.string;
+            options.part_alone = true;
+            views.push_back(as_picture(bridge_side(design_, page_.solution(), options)));
+            for (const Item& item : views.back().items)
+                if (const auto* path = std::get_if<Path>(&item))
+                    for (const Vertex& v : path->vertices) {
+                        low = {std::min(low.x, v.at.x), std::min(low.y, v.at.y)};
+                        high = {std::max(high.x, v.at.x), std::max(high.y, v.at.y)};
+                    }
+            labels = std::max(labels, SheetPage::longest(cut.levels));
+        }
+        const double each = page_.width() / static_cast<double>(cuts.size());
+        const double beside = SheetPage::leader_mm + labels + 12.0;
+        turn_unless_room(high.y - low.y + heading_mm + under_mm);
+        const double factor = enlargement(high.x - low.x, each - beside, high.y - low.y,
+                                          page_.y() - page_.bottom() - heading_mm - under_mm);
+        page_.down(2.0);
+        page_.heading(with_values(translate("sheet", "Cut along a string, %1"), scale_text(factor)),
+                      translate("sheet", "heights over the soundboard"));
+        const double base = page_.y() - 3.0 - factor * high.y;
+        const double words_y = base + factor * low.y - 1.6 * SheetPage::small_em;
+        for (std::size_t place = 0; place < cuts.size(); ++place) {
+            const double left = page_.left() + each * static_cast<double>(place);
+            const Point origin{left - factor * low.x, base};
+            page_.page().place(views[place], factor, origin);
+            std::vector<Ordinate> levels = cuts[place].levels;
+            const double edge = origin.x + factor * high.x;
+            for (Ordinate& value : levels) value.place = base + factor * value.place, value.from = edge;
+            page_.ordinates_up(levels, {origin.x, base}, edge + SheetPage::leader_mm,
+                               edge + SheetPage::line_off_mm);
+            constexpr double em = SheetPage::small_em;
+            page_.text(left, words_y, translate("sheet", "HEAD"), em);
+            page_.text(origin.x, words_y, design_.string_name(cuts[place].string), em, TextAnchor::middle);
+        }
+        page_.go_to(words_y - 1.0);
+    }
+
     /// Where holes stand, as a fence at the front edge finds them; old ones by the old bridge's.
     void holes(const std::vector<PlacedHole>& list, const std::string& name, const std::string& called) {
         turn_unless_room_for(list.size());
@@ -382,6 +474,7 @@ private:
     BridgeViewOptions options_;
     BridgeReach reach_;
     Ends ends_;
+    bool is_cut_drawn_ = false;
 };
 
 } // namespace

@@ -312,9 +312,11 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
                                  leaning(0.5 * t, height - round),
                                  leaning(0.5 * t, floor + design.saddle.under_mm)},
                                 pens::thin, Fill::paper));
-        for (const double limit : {bridge.height_min_mm, bridge.height_max_mm})
-            drawing.add(line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, pens::faint));
-        if (bridge.existing && bridge.existing->height_mm)
+        if (!options.part_alone)
+            for (const double limit : {bridge.height_min_mm, bridge.height_max_mm})
+                drawing.add(
+                    line_path(Layer::scribe, {front - 3.0, limit}, {front - 0.5, limit}, pens::faint));
+        if (!options.part_alone && bridge.existing && bridge.existing->height_mm)
             drawing.add(line_path(Layer::scribe, {front, *bridge.existing->height_mm},
                                   {back, *bridge.existing->height_mm}, pens::hidden));
     }
@@ -325,8 +327,9 @@ Drawing bridge_side(const Design& design, const Solution& solution, const Bridge
             drawing.add(line_path(Layer::scribe, {x, 0}, {x, string.bridge->bridge_height_mm.value_or(0.0)},
                                   pens::hidden));
     }
-    drawing.add(line_path(Layer::scribe, {from, bridge.plane_above_top_mm},
-                          {crown, bridge.plane_above_top_mm}, pens::scribe_hidden));
+    if (!options.part_alone)
+        drawing.add(line_path(Layer::scribe, {from, bridge.plane_above_top_mm},
+                              {crown, bridge.plane_above_top_mm}, pens::scribe_hidden));
     const double r = 0.5 * design.strings[i].diameter_mm;
     const double end = std::min(string.bridge->exit_x_mm - slot_x, to);
     Path way;

@@ -12,7 +12,8 @@ namespace fm {
 struct BridgeViewOptions {
     bool mirrored = false;
     std::optional<std::size_t> chosen;
-    double behind_mm = 40; ///< strings that leave farther behind the slot are broken off here
+    bool part_alone = false; ///< from the side: without what the part is judged by
+    double behind_mm = 40;   ///< strings that leave farther behind the slot are broken off here
 };
 
 /// From above, the head at the top: outline, slot, pins or exits, strings. x across from the centreline (bass
