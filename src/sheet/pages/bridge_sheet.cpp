@@ -297,7 +297,7 @@ private:
         add(with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
                         page_.angle_figure("bridge.angle", std::abs(angle)),
                         angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
-        if (const auto& floor = page_.solution().bridge->floor_left_mm; floor && !is_cut_drawn_)
+        if (const auto& floor = page_.solution().bridge->floor_left_mm; floor && !is_floor_in_a_cut())
             add(with_values(translate("sheet", "floor left under the slot %1"),
                             page_.figure("bridge.floor_left", *floor)));
         words += what_holds();
@@ -391,13 +391,26 @@ private:
         std::vector<Ordinate> values{
             {0.0, 0.0, page_.number(0) + " " + translate("sheet", "soundboard"), 0.0},
             {top_mm, 0.0, page_.figure(name, top_mm) + " " + translate("sheet", "bridge's top"), top_mm}};
-        const auto& floor = page_.solution().bridge->floor_left_mm;
-        if (floor && !page_.figures().contains("bridge.floor_left"))
+        if (is_floor_under(top_mm) && !page_.figures().contains("bridge.floor_left")) {
+            const double floor_mm = *page_.solution().bridge->floor_left_mm;
             values.push_back(
-                {*floor, 0.0,
-                 page_.figure("bridge.floor_left", *floor) + " " + translate("sheet", "slot's floor"),
-                 *floor});
+                {floor_mm, 0.0,
+                 page_.figure("bridge.floor_left", floor_mm) + " " + translate("sheet", "slot's floor"),
+                 floor_mm});
+        }
         return values;
+    }
+    /// Whether the least that is left under the slot is left where the top is that high.
+    bool is_floor_under(double top_mm) const {
+        const auto& floor = page_.solution().bridge->floor_left_mm;
+        return floor && design_.saddle.slot_depth_mm &&
+               std::abs(top_mm - *design_.saddle.slot_depth_mm - *floor) < 0.005;
+    }
+    bool is_floor_in_a_cut() const {
+        if (!is_cut_drawn_) return false;
+        if (const auto& ends = design_.bridge->tapered_mm)
+            return is_floor_under(ends->bass_mm) || is_floor_under(ends->treble_mm);
+        return is_floor_under(*page_.solution().bridge->height_mm);
     }
 
     struct Cut {

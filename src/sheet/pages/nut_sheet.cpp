@@ -52,9 +52,7 @@ class NutPage {
 public:
     explicit NutPage(const SheetContext& context)
         : plan_(nut_plan_of(context.job.design, context.solution)),
-          half_(reach_of(plan_, context.job.design.nut.thickness_mm)),
-          page_(context, "nut", translate("sheet", "Nut"), facts_of(context.job, context.solution),
-                scale_text(1.0), 2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)),
+          half_(reach_of(plan_, context.job.design.nut.thickness_mm)), page_(begun(context)),
           design_(page_.design()) {
         options_.mirrored = page_.job().left_handed;
         options_.strings = false;
@@ -62,10 +60,15 @@ public:
         height_ = nut_height_mm(design_, page_.solution());
     }
 
-    Sheet drawn() {
+    std::vector<Sheet> drawn() {
         page_.notices(nut_notices(page_.job(), page_.solution()));
         true_size();
         enlargement();
+        // Many strings under a long head: their list goes on a page of its own.
+        if (page_.y() - SheetPage::tight_table_room(design_.strings.size()) < page_.bottom() + 9.0) {
+            sheets_.push_back({page_.finished(), page_.figures()});
+            page_ = begun(page_.context());
+        }
         cut_list();
         page_.down(1.0);
         page_.paragraph(
@@ -73,10 +76,19 @@ public:
                 ? translate("sheet", "The zero fret carries the strings: the floors only guide them.")
                 : translate("sheet", "Stop at the floor plus twice its ±, string up, read again."));
         page_.doubts(about_the_nut);
-        return {page_.finished(), page_.figures()};
+        sheets_.push_back({page_.finished(), page_.figures()});
+        return std::move(sheets_);
     }
 
 private:
+    SheetPage begun(const SheetContext& context) const {
+        return {context,
+                "nut",
+                translate("sheet", "Nut"),
+                facts_of(context.job, context.solution),
+                scale_text(1.0),
+                2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)};
+    }
     /// The farthest either face goes from the centreline.
     static double reach_of(const NutPlan& plan, double thickness_mm) {
         return std::max({plan.half_mm(), plan.treble.along_mm + plan.treble.run * thickness_mm,
@@ -284,8 +296,7 @@ private:
         page_.centreline(centre, plan.y - 1.5 - factor * steps(), seat.y + factor * height_ + 1.0,
                          Layer::dimension);
         plan_view(plan, factor, thickness);
-        const double to_end_view = factor * half_ + end_room + centre - page_.left();
-        const double lowest = angle_words(plan, factor, to_end_view - 3.0);
+        const double lowest = angle_words(plan, factor, centre + factor * half_ - page_.left());
         words_under_front(seat, factor);
         end_view({centre + factor * half_ + end_room, plan.y}, factor);
         page_.go_to(lowest - factor * steps() - (lowest < plan.y ? 2.5 : 5.0));
@@ -422,6 +433,7 @@ private:
         page_.table(columns, rows, page_.bottom() + 9.0);
     }
 
+    std::vector<Sheet> sheets_; // those before the one that is being drawn
     NutPlan plan_;
     double half_; // with room for ends that run aside
     SheetPage page_;
@@ -460,7 +472,7 @@ std::string floor_fall_words(const Job& job, const Solution& solution, std::size
 }
 
 std::vector<Sheet> nut_sheets(const SheetContext& context) {
-    return {NutPage(context).drawn()};
+    return NutPage(context).drawn();
 }
 
 } // namespace fm

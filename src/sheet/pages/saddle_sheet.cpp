@@ -67,10 +67,7 @@ std::vector<std::string> facts_of(const SheetContext& context) {
 class SaddlePage {
 public:
     explicit SaddlePage(const SheetContext& context)
-        : span_(saddle_span(context.solution)),
-          page_(context, "saddle", name_of(context), facts_of(context), scale_text(1.0),
-                2.0 * (reach() + side_room_mm) > paper_width_mm(context.style.paper)),
-          design_(page_.design()) {
+        : span_(saddle_span(context.solution)), page_(begun(context)), design_(page_.design()) {
         options_.mirrored = page_.job().left_handed;
         highest_ = saddle_highest_mm(design_, page_.solution());
         if (page_.solution().bridge && is_bridge_top(page_.context()))
@@ -78,18 +75,29 @@ public:
                 highest_ = std::max(highest_, notch.made_top_over_top_mm);
     }
 
-    Sheet drawn() {
+    std::vector<Sheet> drawn() {
         page_.notices(saddle_notices(page_.job(), page_.solution()));
         true_size();
         enlargement();
         plan();
+        // Many strings under a long head: their list goes on a page of its own.
+        if (page_.y() - SheetPage::tight_table_room(design_.strings.size()) < page_.bottom() + 9.0) {
+            sheets_.push_back({page_.finished(), page_.figures()});
+            page_ = begun(page_.context());
+        }
         list();
         notes();
         page_.doubts(about_the_saddle);
-        return {page_.finished(), page_.figures()};
+        sheets_.push_back({page_.finished(), page_.figures()});
+        return std::move(sheets_);
     }
 
 private:
+    SheetPage begun(const SheetContext& context) const {
+        return {context,          "saddle",
+                name_of(context), facts_of(context),
+                scale_text(1.0),  2.0 * (reach() + side_room_mm) > paper_width_mm(context.style.paper)};
+    }
     double reach() const { return std::max(-span_.from_mm, span_.to_mm); }
     double along(std::size_t i) const {
         return -page_.bass_side() * page_.solution().strings[i].saddle_along_mm;
@@ -301,6 +309,7 @@ private:
             angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
     }
 
+    std::vector<Sheet> sheets_; // those before the one that is being drawn
     SaddleSpan span_;
     SheetPage page_;
     const Design& design_;
@@ -313,7 +322,7 @@ private:
 } // namespace
 
 std::vector<Sheet> saddle_sheets(const SheetContext& context) {
-    return {SaddlePage(context).drawn()};
+    return SaddlePage(context).drawn();
 }
 
 } // namespace fm

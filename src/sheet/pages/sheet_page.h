@@ -129,6 +129,10 @@ public:
                double low);
     /// Room a table of so many rows needs at least.
     static double table_room(std::size_t rows) { return 8.0 + static_cast<double>(rows) * least_row_mm; }
+    /// And where it must be on that page.
+    static double tight_table_room(std::size_t rows) {
+        return 8.0 + static_cast<double>(rows) * tight_row_mm;
+    }
 
     /// Figures upright over or under a part, spread so that none overlap: leaders end at `end`.
     /// @param line_at of running dimensions: where their line is, from the datum, which is marked and told as
