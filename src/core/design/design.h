@@ -259,10 +259,10 @@ struct SaddleDesign {
     std::optional<double> length_mm; ///< none: the outer strings and end_margin_mm beyond them
     double end_margin_mm = 6;
     std::optional<EdgeMargins> end_margins_mm; ///< each end its own; end_margin_mm is then their mean
-    double end_radius_mm = 0;               ///< rounded ends: the cutter's radius; 0: half the thickness
-    double lean_deg = 0;                    ///< toward the nut positive
-    double under_mm = 0;                    ///< pickup or packing in the slot
-    std::optional<Targets> existing_height; ///< of the saddle that is there, slot floor to string
+    double end_radius_mm = 0;                  ///< rounded ends: the cutter's radius; 0: half the thickness
+    double lean_deg = 0;                       ///< toward the nut positive
+    double under_mm = 0;                       ///< pickup or packing in the slot
+    std::optional<Targets> existing_height;    ///< of the saddle that is there, slot floor to string
     std::optional<Travel> travel;
     std::vector<SharedSaddle> groups;       ///< in order; a string in none has a saddle of its own
     std::optional<double> travel_pitch_mm;  ///< thread of the screws that move the saddles along: a turn
