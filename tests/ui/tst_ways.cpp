@@ -1,3 +1,4 @@
+#include "common/hands.h"
 #include "common/window.h"
 #include "core/words/word_of.h"
 #include "job/document/json.h"
@@ -58,6 +59,35 @@ private Q_SLOTS:
         QCOMPARE(state().job.design.saddle.thickness_mm, 3.175);
         press(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(state().job.design.saddle.thickness_mm, 3.0);
+    }
+
+    /// The saddle longer at the bass: chosen, typed and undone by hand.
+    void each_end_of_a_saddle_has_its_margin() {
+        window()->choose_station(Station::saddle);
+        press(Qt::Key_4, Qt::ControlModifier);
+        const std::string before = written_json(window()->session().document());
+        const double length_mm = state().solution.saddle.length_mm;
+        const auto end = [this](const char* key) {
+            ValueField* found = nullptr;
+            for (ValueField* field : window()->findChildren<ValueField*>())
+                if (field->key() == QLatin1String(key) && field->isVisible()) found = field;
+            return found;
+        };
+        QVERIFY(end("saddle.end_margin_mm") && !end("saddle.end_margin_mm.bass") && !end("saddle.length_mm"));
+        press_way(QStringLiteral("each its own"));
+        QVERIFY(!end("saddle.end_margin_mm") && end("saddle.end_margin_mm.treble"));
+        QCOMPARE(state().solution.saddle.length_mm, length_mm);
+        click_on(end("saddle.end_margin_mm.bass"));
+        QApplication::processEvents(); // what stands there is chosen
+        keys(QStringLiteral("8.5"));
+        key(Qt::Key_Return);
+        QVERIFY(std::abs(state().solution.saddle.length_mm - length_mm - 2.5) < 1e-9);
+        QCOMPARE(end("saddle.end_margin_mm.bass")->text(), QStringLiteral("8.50"));
+        press_way(QStringLiteral("by its length"));
+        QVERIFY(end("saddle.length_mm") && !end("saddle.end_margin_mm.bass"));
+        QVERIFY(std::abs(state().solution.saddle.length_mm - length_mm - 2.5) < 0.006);
+        for (int step = 0; step < 3; ++step) press(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(written_json(window()->session().document()), before);
     }
 
     void a_doubt_leads_to_what_it_is_about() {
@@ -198,6 +228,13 @@ private:
     std::vector<Message> commit(const char* key, double value) {
         return window()->session().commit(QLatin1String(key),
                                           with(window()->session().document(), key, value));
+    }
+    /// A press on a choice that is in sight.
+    void press_way(const QString& name) {
+        for (ChoiceRow* row : window()->findChildren<ChoiceRow*>())
+            for (QAbstractButton* button : row->findChildren<QAbstractButton*>())
+                if (button->text() == name && button->isVisible()) return click_on(button);
+        QFAIL(qPrintable(name));
     }
     StationFrame* frame() { return window_->frame(); }
     int row_of(const QString& name) {
