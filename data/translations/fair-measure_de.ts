@@ -14866,6 +14866,26 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>the seat</source>
         <translation>der Auflage</translation>
     </message>
+    <message>
+        <source>soundboard</source>
+        <translation>Decke</translation>
+    </message>
+    <message>
+        <source>slot&apos;s floor</source>
+        <translation>Grund der Nut</translation>
+    </message>
+    <message>
+        <source>Cut along a string, %1</source>
+        <translation>Schnitt entlang einer Saite, %1</translation>
+    </message>
+    <message>
+        <source>bridge&apos;s front edge</source>
+        <translation>Vorderkante des Stegs</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Krone</translation>
+    </message>
 </context>
 <context>
     <name>shop</name>

@@ -211,6 +211,9 @@ std::optional<double> wanted_of(const std::string& name, const Job& job, const S
         if (bare == "bridge.strings[].from_bass") return along("strings[].saddle_centre_mm") - bass_end;
         if (bare == "bridge.strings[].pin_from_bass") return along("bridge.pins[].y_mm") - bass_end;
     }
+    const StringLine& upper = job.left_handed ? solution.strings.front().line : solution.strings.back().line;
+    if (bare == "placing.crown") return upper.plan_x_mm(upper.saddle_x_mm);
+    if (bare == "placing.bridge_front") return front_edge_mm(*job.design.bridge->outline, solution);
     if (bare == "saddle.centreline") return -saddle_span(solution).from_mm;
     if (bare == "saddle.strings[].from_bass")
         return along("strings[].saddle_along_mm") - saddle_span(solution).from_mm;

@@ -116,6 +116,38 @@ private Q_SLOTS:
                      qPrintable(measure + QStringLiteral(": ") + there.join(QLatin1Char(' '))));
     }
 
+    /// A bridge whose outline is known lies on the strip: its front and back edge across it, where they are.
+    void a_bridge_lies_on_its_strip_data() { its_sheets_say_only_what_is_there_data(); }
+    void a_bridge_lies_on_its_strip() {
+        QFETCH(const QString, kind);
+        const auto state = state_of(document_of(QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(kind))).state;
+        const auto& outline = state->job.design.bridge->outline;
+        const Tools tools;
+        const SheetBook book{*state, tools, SheetStyle{}, {}};
+        const std::vector<Sheet> strip = printing_of(book, {SheetPart::placing}).sheets;
+        const auto stands_at = [&](double x_mm) {
+            for (const Sheet& sheet : strip)
+                for (const Item& item : sheet.page.items)
+                    if (const auto* path = std::get_if<Path>(&item);
+                        path && path->layer == Layer::scribe && path->vertices.size() >= 2)
+                        for (std::size_t i = 0; i + 1 < path->vertices.size(); ++i) {
+                            const Point a = path->vertices[i].at;
+                            const Point b = path->vertices[i + 1].at;
+                            if (std::abs(a.x - b.x) < 1e-6 && std::abs(a.y - b.y) > 20.0 &&
+                                std::abs(a.x - sheet.page.origin.x - x_mm) < 1e-6)
+                                return true;
+                        }
+            return false;
+        };
+        const bool told =
+            words_on(strip).join(QLatin1Char(' ')).contains(QLatin1String("bridge's front edge"));
+        QCOMPARE(told, outline.has_value());
+        if (!outline) return;
+        const double front_mm = front_edge_mm(*outline, state->solution);
+        QVERIFY(stands_at(front_mm));
+        if (outline->form != BridgeForm::bellied) QVERIFY(stands_at(front_mm + outline->width_mm));
+    }
+
     /// The order of cuts of a bridge speaks of what it has, in the order of the work, and of nothing else.
     void its_order_of_cuts_is_its_own_data() { its_sheets_say_only_what_is_there_data(); }
     void its_order_of_cuts_is_its_own() {

@@ -81,6 +81,20 @@ Drawing strip_drawing(const SheetContext& context) {
     return strip;
 }
 
+/// The bridge's outline as it comes to stand on the strip, where it is known.
+std::optional<Path> outline_on_strip(const SheetContext& context) {
+    const Design& design = context.job.design;
+    if (!design.bridge || !design.bridge->outline) return std::nullopt;
+    const double sign = context.job.left_handed ? -1.0 : 1.0;
+    Path outline;
+    outline.layer = Layer::scribe;
+    outline.stroke = pens::fine;
+    outline.closed = true;
+    for (const PlanPoint& p : outline_points(*design.bridge->outline, context.solution))
+        outline.vertices.push_back({{p.x_mm, sign * p.y_mm}});
+    return outline;
+}
+
 /// A place along the strip that is given as a figure.
 struct Landmark {
     double x_mm;
@@ -104,7 +118,12 @@ std::vector<Landmark> landmarks(const SheetContext& context) {
     }
     const Point fret12 = on_upper(neck.fret_x_mm(12, upper.scale_mm));
     out.push_back({fret12.x, fret12.y, "fret12", translate("sheet", "fret 12")});
+    if (design.bridge && design.bridge->outline)
+        out.push_back({front_edge_mm(*design.bridge->outline, solution), 1e9, "bridge_front",
+                       translate("sheet", "bridge's front edge")});
     if (solution.placing.by == PlacedBy::slot_front) {
+        const Point crown = on_upper(upper.saddle_x_mm);
+        out.push_back({crown.x, crown.y, "crown", translate("sheet", "crown")});
         const std::vector<PlanPoint> corners = slot_corners(design, solution);
         const auto front = std::max_element(
             corners.begin(), corners.begin() + 2,
@@ -264,7 +283,7 @@ private:
 } // namespace
 
 std::vector<Sheet> placing_sheets(const SheetContext& context) {
-    const Drawing strip = strip_drawing(context);
+    Drawing strip = strip_drawing(context);
     double end = 0;
     double half = 0;
     for (const Item& item : strip.items) {
@@ -274,6 +293,11 @@ std::vector<Sheet> placing_sheets(const SheetContext& context) {
                 end = std::max(end, v.at.x);
                 half = std::max(half, std::abs(v.at.y));
             }
+    }
+    if (const auto outline =
+            outline_on_strip(context)) { // wings wider than the strip are cut off at its edges
+        for (const Vertex& v : outline->vertices) end = std::max(end, v.at.x);
+        strip.add(*outline);
     }
     double begin = 0;
     for (const StringSolution& string : context.solution.strings)
