@@ -6678,6 +6678,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>saddle&apos;s ends each its own</source>
         <translation>Enden der Stegeinlage je für sich</translation>
     </message>
+    <message>
+        <source>each end its own</source>
+        <translation>jedes Ende für sich</translation>
+    </message>
 </context>
 <context>
     <name>fm::SaddleStation</name>

@@ -74,7 +74,7 @@ private Q_SLOTS:
             return found;
         };
         QVERIFY(end("saddle.end_margin_mm") && !end("saddle.end_margin_mm.bass") && !end("saddle.length_mm"));
-        press_way(QStringLiteral("each its own"));
+        press_way(QStringLiteral("each end its own"));
         QVERIFY(!end("saddle.end_margin_mm") && end("saddle.end_margin_mm.treble"));
         QCOMPARE(state().solution.saddle.length_mm, length_mm);
         click_on(end("saddle.end_margin_mm.bass"));

@@ -116,7 +116,7 @@ void SaddlePages::add_piece_page() {
     };
     ends_ = new ChoiceRow(tr("Ends"),
                           {{tr("margin alike"), tr("the same beyond both outer strings"), {}},
-                           {tr("each its own"), tr("longer at one end than at the other"), {}},
+                           {tr("each end its own"), tr("longer at one end than at the other"), {}},
                            {tr("by its length"), tr("as long as is given, the strings in its middle"), {}}});
     picks(ends_, [this](int way) { return pick_ends(way); });
     margin_ = labelled(field("saddle.end_margin_mm", tr("margin beyond the outer strings")), tr("margin"));
