@@ -1,4 +1,5 @@
 #include "common/hands.h"
+#include "common/text_log.h"
 #include "job/document/json.h"
 #include "job/edits/edits.h"
 #include "ui/look/texts.h"
@@ -21,6 +22,18 @@ private Q_SLOTS:
         window()->choose_string(0);
         window()->choose_station(Station::survey);
         QApplication::processEvents();
+    }
+
+    /// In a window of the usual size the drawing tells the difference, too, not the lists alone.
+    void what_is_off_stands_in_the_drawing() {
+        window()->resize(1280, 800);
+        QApplication::processEvents();
+        QWidget* canvas = window()->survey()->canvas();
+        TextLog log(canvas->size());
+        canvas->render(&log, {}, {}, QWidget::RenderFlags());
+        QStringList painted;
+        for (const PaintedText& text : log.texts()) painted << text.text;
+        QVERIFY2(painted.contains(QStringLiteral("off by")), qPrintable(painted.join(QLatin1Char('|'))));
     }
     void cleanupTestCase() { window_.reset(); }
 

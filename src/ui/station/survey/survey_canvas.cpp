@@ -110,7 +110,7 @@ ValueField* SurveyCanvas::wanted_field(const char* key, const QString& name, con
 
 /// Where there is little room what is off is told by the lists alone.
 bool SurveyCanvas::narrow() const {
-    return width() < 760;
+    return width() < 700;
 }
 
 /// A row of marks with its leaders.
