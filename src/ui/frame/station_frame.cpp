@@ -17,7 +17,7 @@ namespace fm {
 
 StationFrame::StationFrame(Session& session, const ViewState& view, const QString& title, QWidget* parent)
     : WindowPage(parent), session_(session), view_(view), binder_(session), column_(new QVBoxLayout(this)),
-      facts_(new QLabel), doubts_(new QLabel) {
+      facts_(new QLabel), doubts_(new QLabel), drawing_(new QStackedWidget(this)) {
     column_->setContentsMargins(0, 8, 0, 0);
     column_->setSpacing(2);
     auto* head = head_ = new QHBoxLayout;
@@ -48,7 +48,6 @@ StationFrame::StationFrame(Session& session, const ViewState& view, const QStrin
 
 void StationFrame::hold(QWidget* canvas, PartPages* pages) {
     pages_ = pages;
-    drawing_ = new QStackedWidget;
     drawing_->addWidget(canvas);
     table_ = new DrawingTable(this);
     drawing_->addWidget(table_);

@@ -47,8 +47,10 @@ protected:
     virtual int pages_height() const { return 184; }
     void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
-    /// The drawing and its pages, below the head.
+    /// The drawing and its pages, below the head. What is made with its last parent at once is styled once.
+    /// @param canvas made in drawing() @param pages made in the station
     void hold(QWidget* canvas, PartPages* pages);
+    QStackedWidget* drawing() { return drawing_; }
     /// A number chosen by its whole key.
     void pick_number(const QString& key);
     /// Writes down what a gauge read, and says what is doubtful about it.

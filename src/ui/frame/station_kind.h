@@ -30,7 +30,7 @@ struct StationKind {
     QString (*caution)(const Design&);
     /// The number whose working it opens with.
     QString (*first_number)(const State&, const ViewState&);
-    WindowPage* (*make)(Session&, const ViewState&);
+    WindowPage* (*make)(Session&, const ViewState&, QWidget* parent);
     /// What stays in sight from every station; none: nothing does.
     std::optional<Message> (*warning)(const State&) = nullptr;
 };

@@ -20,11 +20,11 @@ constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
 }
 
 PartPages::PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget) {
+    : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget(this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 0, 16, 0);
     column->setSpacing(4);
-    auto* tabs = new QWidget;
+    auto* tabs = new QWidget(this);
     tab_row_ = new FlowLayout(tabs);
     column->addWidget(tabs);
     column->addWidget(stack_, 1);
@@ -41,12 +41,12 @@ void PartPages::add_page(const QString& name, const std::vector<QWidget*>& parts
     tab->setToolTip(tr("%1 (Ctrl+%2)").arg(name).arg(number + 1));
     tabs_.addButton(tab, number);
     tab_row_->addWidget(tab);
-    auto* page = new QWidget;
+    auto* scroll = new QScrollArea(stack_);
+    auto* page = new QWidget(scroll->viewport());
     auto* flow = new FlowLayout(page, 22, 6);
     for (QWidget* part : parts) flow->addWidget(part);
     for (ChoiceRow* choice : page->findChildren<ChoiceRow*>())
         connect(choice, &ChoiceRow::compare_asked, this, [this, choice] { Q_EMIT compare_asked(choice); });
-    auto* scroll = new QScrollArea;
     scroll->setWidget(page);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);

@@ -34,7 +34,8 @@ constexpr int rail_below_px = 760; // then the path shows numbers alone
 /// What is moved up and down under the window's frame: as wide as that, and as high as all of it needs.
 class MovedAbout : public QWidget {
 public:
-    explicit MovedAbout(QWidget* held) : held_(held) { held->setParent(this); }
+    explicit MovedAbout(QWidget* parent) : QWidget(parent), held_(new QWidget(this)) {}
+    QWidget* held() const { return held_; }
 
 protected:
     void resizeEvent(QResizeEvent*) override { held_->setGeometry(rect()); }
@@ -66,42 +67,44 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::build() {
-    auto* centre = new QWidget;
-    auto* across = new QHBoxLayout(centre);
-    across->setContentsMargins(0, 0, 0, 0);
-    across->setSpacing(0);
-    path_ = new StationPath(session_, view_, kinds_);
-    path_->setFixedWidth(192);
-    across->addWidget(path_);
-    auto* right = new QVBoxLayout;
-    right->setSpacing(0);
-    way_ = new StringWay(session_);
-    right->addWidget(way_);
-    notice_ = new Notice;
-    right->addWidget(notice_);
-    middle_ = new QStackedWidget;
-    nut(); // what opens first
-    first_ = new FirstScreen(kinds_);
-    middle_->addWidget(first_);
-    right->addWidget(middle_, 1);
-    working_ = new WorkingBar(session_, this);
-    right->addWidget(working_);
-    across->addLayout(right, 1);
     // Enlarged text may leave the window less room than it needs: then lists stand beneath what they stood
-    // beside, and all of it is moved up and down.
-    auto* frame = new QScrollArea;
+    // beside, and all of it is moved up and down. Each part is made where it stays, from the window inwards:
+    // what is moved between parents is styled anew.
+    auto* frame = new QScrollArea(this);
+    setCentralWidget(frame);
     frame->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     frame->setFrameShape(QFrame::NoFrame);
     frame->setWidgetResizable(true);
     frame->setFocusPolicy(Qt::NoFocus);
-    moved_about_ = new MovedAbout(centre);
+    auto* moved = new MovedAbout(frame->viewport());
+    moved_about_ = moved;
+    QWidget* centre = moved->held();
+    auto* across = new QHBoxLayout(centre);
+    across->setContentsMargins(0, 0, 0, 0);
+    across->setSpacing(0);
+    path_ = new StationPath(session_, view_, kinds_, centre);
+    path_->setFixedWidth(192);
+    across->addWidget(path_);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    way_ = new StringWay(session_, centre);
+    right->addWidget(way_);
+    notice_ = new Notice(centre);
+    right->addWidget(notice_);
+    middle_ = new QStackedWidget(centre);
+    nut(); // what opens first
+    first_ = new FirstScreen(kinds_, middle_);
+    middle_->addWidget(first_);
+    right->addWidget(middle_, 1);
+    working_ = new WorkingBar(session_, centre);
+    right->addWidget(working_);
+    across->addLayout(right, 1);
     frame->setWidget(moved_about_);
     connect(middle_, &QStackedWidget::currentChanged, this, [this, frame] {
         fit_room();
         frame->verticalScrollBar()->setValue(0);
     });
     connect(qApp, &QApplication::focusChanged, this, &MainWindow::bring_focus_to_sight);
-    setCentralWidget(frame);
 }
 
 void MainWindow::bring_focus_to_sight() {

@@ -151,10 +151,11 @@ private:
         WindowPage* page = nullptr;
         QWidget* holder = nullptr;
     };
-    Held held(WindowPage* page);
+    /// The page is made where it stays: what is moved between parents is styled anew each time.
+    Held held(const std::function<WindowPage*(QWidget* parent)>& make);
     /// Stations out of sight but the `kept` seen last are made anew as they are gone to, as they were left.
     void let_go_out_of_sight(std::size_t kept);
-    WindowPage* made_page(Page page);
+    WindowPage* made_page(Page page, QWidget* parent);
     /// By the word of a link.
     void go_to_named(const QString& station);
     void connect_page(WindowPage* page);

@@ -10,7 +10,9 @@ namespace fm {
 WindowPage* MainWindow::station(Station station) {
     Held& made = stations_[static_cast<std::size_t>(station)];
     if (made.page) return made.page;
-    made = held(kinds_[static_cast<std::size_t>(station)].make(session_, view_));
+    made = held([this, station](QWidget* parent) {
+        return kinds_[static_cast<std::size_t>(station)].make(session_, view_, parent);
+    });
     if (auto* sheets = qobject_cast<SheetStation*>(made.page))
         connect(sheets, &SheetStation::drawn, path_, &StationPath::set_sheets_changed);
     if (auto* record = qobject_cast<RecordStation*>(made.page))
@@ -42,21 +44,21 @@ void MainWindow::let_go_out_of_sight(std::size_t kept) {
 
 WindowPage* MainWindow::page(Page page) {
     Held& made = pages_[page];
-    if (!made.page) made = held(made_page(page));
+    if (!made.page) made = held([this, page](QWidget* parent) { return made_page(page, parent); });
     return made.page;
 }
 
-WindowPage* MainWindow::made_page(Page page) {
+WindowPage* MainWindow::made_page(Page page, QWidget* parent) {
     switch (page) {
-    case Page::board: return new FretBoard(session_, view_);
+    case Page::board: return new FretBoard(session_, view_, parent);
     case Page::verdict: {
-        auto* verdict = new VerdictView(session_);
+        auto* verdict = new VerdictView(session_, parent);
         connect(verdict, &VerdictView::station_asked, this, &MainWindow::go_to_named);
         return verdict;
     }
     case Page::station: break;
     case Page::plan: {
-        auto* plan = new PlanView(session_);
+        auto* plan = new PlanView(session_, parent);
         connect(plan, &PlanView::bench_asked, this, [this](BenchPart part) { go_to_bench(part); });
         connect(plan, &PlanView::station_asked, this, &MainWindow::go_to_named);
         connect(plan, &PlanView::verdict_asked, this, [this](BenchPart part) {
@@ -66,7 +68,7 @@ WindowPage* MainWindow::made_page(Page page) {
         return plan;
     }
     case Page::heard: {
-        auto* heard = new SymptomView(session_, view_);
+        auto* heard = new SymptomView(session_, view_, parent);
         connect(heard, &SymptomView::decided, this, &MainWindow::say);
         return heard;
     }
@@ -82,15 +84,15 @@ WindowPage* MainWindow::shown() {
     return view_.page == Page::station ? station(view_.station) : page(view_.page);
 }
 
-MainWindow::Held MainWindow::held(WindowPage* page) {
+MainWindow::Held MainWindow::held(const std::function<WindowPage*(QWidget* parent)>& make) {
+    auto* holder = new QWidget(middle_);
+    auto* row = new QHBoxLayout(holder);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    WindowPage* page = make(holder);
     connect_page(page);
-    QWidget* holder = page;
+    row->addWidget(page, 1);
     if (QWidget* list = page->beside()) {
-        holder = new QWidget;
-        auto* row = new QHBoxLayout(holder);
-        row->setContentsMargins(0, 0, 0, 0);
-        row->setSpacing(0);
-        row->addWidget(page, 1);
         row->addWidget(list);
         lists_.push_back(list);
         place_list(list);

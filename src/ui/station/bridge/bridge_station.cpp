@@ -30,9 +30,10 @@ QString kind_words(BridgeKind kind) {
 } // namespace
 
 BridgeStation::BridgeStation(Session& session, const ViewState& view, QWidget* parent)
-    : StationFrame(session, view, tr("Bridge"), parent), bridge_(new BridgeCanvas(session, binder_, view)),
-      placing_(new PlacingCanvas(session, binder_, view)), drawings_(new QStackedWidget),
-      pages_(new BridgePages(session, binder_, view)),
+    : StationFrame(session, view, tr("Bridge"), parent), drawings_(new QStackedWidget(drawing())),
+      bridge_(new BridgeCanvas(session, binder_, view, drawings_)),
+      placing_(new PlacingCanvas(session, binder_, view, drawings_)),
+      pages_(new BridgePages(session, binder_, view, this)),
       list_(new NumbersList(session, view, tr("At the bridge"), {})) {
     drawings_->addWidget(bridge_);
     drawings_->addWidget(placing_);
@@ -230,8 +231,8 @@ StationKind bridge_kind() {
             next_at_bridge,
             what_can_hurt,
             first_bridge_number,
-            [](Session& session, const ViewState& view) -> WindowPage* {
-                return new BridgeStation(session, view);
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new BridgeStation(session, view, parent);
             }};
 }
 

@@ -34,9 +34,9 @@ private:
     };
     std::optional<ColumnsOf> columns_of_;
 
+    QStackedWidget* drawings_;
     BridgeCanvas* bridge_;
     PlacingCanvas* placing_;
-    QStackedWidget* drawings_;
     BridgePages* pages_;
     NumbersList* list_;
 };

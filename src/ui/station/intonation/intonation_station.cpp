@@ -589,8 +589,8 @@ StationKind intonation_kind() {
             },
             [](const Design&) { return caution_under_tension(); },
             [](const State&, const ViewState&) { return QStringLiteral("compensation_mm"); },
-            [](Session& session, const ViewState& view) -> WindowPage* {
-                return new IntonationStation(session, view);
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new IntonationStation(session, view, parent);
             }};
 }
 

@@ -44,8 +44,9 @@ std::vector<NumberColumn> fret_columns(bool fanned) {
 } // namespace
 
 NeckStation::NeckStation(Session& session, const ViewState& view, QWidget* parent)
-    : StationFrame(session, view, tr("Neck"), parent), canvas_(new NeckCanvas(session, binder_, view)),
-      pages_(new NeckPages(session, binder_, view)),
+    : StationFrame(session, view, tr("Neck"), parent),
+      canvas_(new NeckCanvas(session, binder_, view, drawing())),
+      pages_(new NeckPages(session, binder_, view, this)),
       list_(new NumbersList(session, view, tr("Frets"), {}, fret_rows())) {
     hold(canvas_, pages_);
     const auto pick_fret = [this](int fret) {
@@ -119,8 +120,8 @@ StationKind neck_kind() {
                     "ask a trained repairer.");
             },
             [](const State&, const ViewState&) { return QStringLiteral("scale_mm"); },
-            [](Session& session, const ViewState& view) -> WindowPage* {
-                return new NeckStation(session, view);
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new NeckStation(session, view, parent);
             }};
 }
 

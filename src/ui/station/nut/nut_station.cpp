@@ -7,9 +7,10 @@
 namespace fm {
 
 NutStation::NutStation(Session& session, const ViewState& view, QWidget* parent)
-    : StationFrame(session, view, tr("Nut"), parent), nut_(new NutCanvas(session, binder_, view)),
-      behind_(new NutBehindCanvas(session, binder_, view)), drawings_(new QStackedWidget),
-      pages_(new NutPages(session, binder_, view)), cut_list_(new CutList(session, view)) {
+    : StationFrame(session, view, tr("Nut"), parent), drawings_(new QStackedWidget(drawing())),
+      nut_(new NutCanvas(session, binder_, view, drawings_)),
+      behind_(new NutBehindCanvas(session, binder_, view, drawings_)),
+      pages_(new NutPages(session, binder_, view, this)), cut_list_(new CutList(session, view)) {
     connect(nut_, &NutCanvas::outer_toggled, pages_, &NutPages::toggle_outer);
     drawings_->addWidget(nut_);
     drawings_->addWidget(behind_);
@@ -120,18 +121,19 @@ QString first_nut_number(const State& state, const ViewState& view) {
 } // namespace
 
 StationKind nut_kind() {
-    return {
-        Station::nut,
-        StationWords::tr("Nut"),
-        StationWords::tr("The nut: spacing, heights, slots (Alt+4)"),
-        StationWords::tr("N&ut"),
-        StationWords::tr("Go to the nut"),
-        nut_state,
-        is_read,
-        next_at_nut,
-        [](const Design& design) { return caution_of(design.nut.material); },
-        first_nut_number,
-        [](Session& session, const ViewState& view) -> WindowPage* { return new NutStation(session, view); }};
+    return {Station::nut,
+            StationWords::tr("Nut"),
+            StationWords::tr("The nut: spacing, heights, slots (Alt+4)"),
+            StationWords::tr("N&ut"),
+            StationWords::tr("Go to the nut"),
+            nut_state,
+            is_read,
+            next_at_nut,
+            [](const Design& design) { return caution_of(design.nut.material); },
+            first_nut_number,
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new NutStation(session, view, parent);
+            }};
 }
 
 } // namespace fm

@@ -30,9 +30,9 @@ protected:
     void pick_view(int view) override;
 
 private:
+    QStackedWidget* drawings_;
     NutCanvas* nut_;
     NutBehindCanvas* behind_;
-    QStackedWidget* drawings_;
     NutPages* pages_;
     CutList* cut_list_;
 };

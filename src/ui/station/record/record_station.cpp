@@ -319,7 +319,9 @@ StationKind record_kind() {
             [](const State&) { return StationWords::tr("Write down what was done, and what was left"); },
             [](const Design&) { return QString(); },
             [](const State&, const ViewState& view) { return QString::fromLatin1(key_of(view.datum)); },
-            [](Session& session, const ViewState&) -> WindowPage* { return new RecordStation(session); }};
+            [](Session& session, const ViewState&, QWidget* parent) -> WindowPage* {
+                return new RecordStation(session, parent);
+            }};
 }
 
 } // namespace fm

@@ -10,8 +10,9 @@
 namespace fm {
 
 SaddleStation::SaddleStation(Session& session, const ViewState& view, QWidget* parent)
-    : StationFrame(session, view, tr("Saddle"), parent), canvas_(new SaddleCanvas(session, binder_, view)),
-      pages_(new SaddlePages(session, binder_, view)),
+    : StationFrame(session, view, tr("Saddle"), parent),
+      canvas_(new SaddleCanvas(session, binder_, view, drawing())),
+      pages_(new SaddlePages(session, binder_, view, this)),
       list_(new NumbersList(session, view, tr("Saddle list"),
                             {{tr("new saddle"), {}, tr("B")}, {tr("fitted saddle"), {}, tr("B")}})) {
     hold(canvas_, pages_);
@@ -207,8 +208,8 @@ StationKind saddle_kind() {
                                                  : caution_of(design.saddle.material);
             },
             [](const State&, const ViewState&) { return QStringLiteral("saddle_z_mm"); },
-            [](Session& session, const ViewState& view) -> WindowPage* {
-                return new SaddleStation(session, view);
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new SaddleStation(session, view, parent);
             }};
 }
 

@@ -365,7 +365,9 @@ StationKind sheets_kind() {
                     "Print at 100 %. Measure the bars with a caliper before anything is cut by a sheet.");
             },
             [](const State&, const ViewState& view) { return QString::fromLatin1(key_of(view.datum)); },
-            [](Session& session, const ViewState&) -> WindowPage* { return new SheetStation(session); }};
+            [](Session& session, const ViewState&, QWidget* parent) -> WindowPage* {
+                return new SheetStation(session, parent);
+            }};
 }
 
 } // namespace fm

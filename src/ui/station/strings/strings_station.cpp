@@ -336,8 +336,8 @@ StationKind strings_kind() {
                     "Strings under tension: mind the eyes. Slacken before cutting or taking one off.");
             },
             [](const State&, const ViewState&) { return QStringLiteral("tension_n"); },
-            [](Session& session, const ViewState& view) -> WindowPage* {
-                return new StringsStation(session, view);
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new StringsStation(session, view, parent);
             }};
 }
 

@@ -76,8 +76,9 @@ constexpr std::array all_columns{Read::nut_gap, Read::action, Read::slot_width};
 } // namespace
 
 SurveyStation::SurveyStation(Session& session, const ViewState& view, QWidget* parent)
-    : StationFrame(session, view, tr("Survey"), parent), canvas_(new SurveyCanvas(session, binder_, view)),
-      pages_(new SurveyPages(session, binder_, view)),
+    : StationFrame(session, view, tr("Survey"), parent),
+      canvas_(new SurveyCanvas(session, binder_, view, drawing())),
+      pages_(new SurveyPages(session, binder_, view, this)),
       list_(new NumbersList(session, view, tr("As found"),
                             {{tr("all"), {}, {}},
                              {tr("fret 1"), tr("gap over fret 1: found and wanted"), {}},
@@ -244,8 +245,8 @@ StationKind survey_kind() {
                     "is a job for a trained repairer.");
             },
             [](const State&, const ViewState&) { return QStringLiteral("action12_mm"); },
-            [](Session& session, const ViewState& view) -> WindowPage* {
-                return new SurveyStation(session, view);
+            [](Session& session, const ViewState& view, QWidget* parent) -> WindowPage* {
+                return new SurveyStation(session, view, parent);
             },
             unsafe_words};
 }
