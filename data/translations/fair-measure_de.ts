@@ -3091,6 +3091,14 @@ dann die nächste. − Enter nimmt die letzte zurück.</translation>
         <source>Not saved: save it again to have it in spite of that.</source>
         <translation>Nicht gesichert: noch einmal sichern, um es trotzdem zu haben.</translation>
     </message>
+    <message>
+        <source>slots as notches</source>
+        <translation>Kerben im Umriss</translation>
+    </message>
+    <message>
+        <source>Slots in one contour with the outline, instead of each on its own</source>
+        <translation>Kerben und Umriss in einer Linie statt jede Kerbe für sich</translation>
+    </message>
 </context>
 <context>
     <name>fm::MainWindow</name>
@@ -13172,6 +13180,18 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>margin at the treble end</source>
         <translation>Überstand am Diskantende</translation>
     </message>
+    <message>
+        <source>{0}: between its pin&apos;s hole and the saddle&apos;s slot {1} of wood would be left</source>
+        <translation>{0}: zwischen dem Loch ihres Stifts und der Nut der Stegeinlage bliebe {1} Holz</translation>
+    </message>
+    <message>
+        <source>{0}: between its pin&apos;s hole and the bridge&apos;s edge {1} of wood would be left</source>
+        <translation>{0}: zwischen dem Loch ihres Stifts und der Kante des Stegs bliebe {1} Holz</translation>
+    </message>
+    <message>
+        <source>between the saddle&apos;s slot and the bridge&apos;s edge {0} of wood would be left</source>
+        <translation>zwischen der Nut der Stegeinlage und der Kante des Stegs bliebe {0} Holz</translation>
+    </message>
 </context>
 <context>
     <name>sense</name>
@@ -13679,10 +13699,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Stiftlöcher %1, Rampen %2 tief</translation>
     </message>
     <message>
-        <source>Too large for this paper: %1. Cut by the figures.</source>
-        <translation>Zu groß für dieses Papier: %1. Nach den Zahlen schneiden.</translation>
-    </message>
-    <message>
         <source>Outline %1 × %2</source>
         <translation>Umriss %1 × %2</translation>
     </message>
@@ -13933,10 +13949,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>this program was built without solid models</source>
         <translation>dieses Programm wurde ohne Körpermodelle gebaut</translation>
-    </message>
-    <message>
-        <source>solid models are made of nut and saddle</source>
-        <translation>Körpermodelle gibt es von Sattel und Einlage</translation>
     </message>
     <message>
         <source>single saddles are bought: there is no solid model of them</source>
@@ -14889,6 +14901,102 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>crown</source>
         <translation>Krone</translation>
+    </message>
+    <message>
+        <source>of a bridge that floats the top is milled: choose the saddle</source>
+        <translation>von einem aufgesetzten Steg wird das Oberteil gefräst: die Stegeinlage wählen</translation>
+    </message>
+    <message>
+        <source>a bridge of metal is bought: there is no solid model of it</source>
+        <translation>ein Steg aus Metall wird gekauft: Von ihm gibt es kein Volumenmodell</translation>
+    </message>
+    <message>
+        <source>the bridge has no height yet: there is no solid model of it</source>
+        <translation>der Steg hat noch keine Höhe: Von ihm gibt es kein Volumenmodell</translation>
+    </message>
+    <message>
+        <source>The bridge&apos;s outline is not given: what is drawn is a plain board round slot and holes, not its form.</source>
+        <translation>Der Umriss des Stegs ist nicht angegeben: Gezeichnet ist ein schlichtes Brett um Nut und Löcher, nicht seine Form.</translation>
+    </message>
+    <message>
+        <source>The slot leans back by %1: tilt the work by it. Here it lies where it opens, %2 nearer the nut than the crowns&apos; line.</source>
+        <translation>Die Nut ist um %1 nach hinten geneigt: das Werkstück so kippen. Hier liegt sie, wo sie sich öffnet, %2 näher am Sattel als die Linie der Scheitel.</translation>
+    </message>
+    <message>
+        <source>The slot leans toward the nut by %1: tilt the work by it. Here it lies where it opens, %2 farther from the nut than the crowns&apos; line.</source>
+        <translation>Die Nut ist um %1 zum Sattel geneigt: das Werkstück so kippen. Hier liegt sie, wo sie sich öffnet, %2 weiter vom Sattel als die Linie der Scheitel.</translation>
+    </message>
+    <message>
+        <source>The holes are as they are drilled, %1; they are reamed to %2 once the bridge is glued.</source>
+        <translation>Die Löcher sind, wie sie gebohrt werden, %1; auf %2 gerieben werden sie, wenn der Steg geleimt ist.</translation>
+    </message>
+    <message>
+        <source>Not in this file: the strings&apos; holes along it, %1 over the bottom; they open %2 behind the slot.</source>
+        <translation>Nicht in dieser Datei: die Löcher der Saiten, %1 über der Unterseite; sie öffnen sich %2 hinter der Nut.</translation>
+    </message>
+    <message>
+        <source>The bottom is flat here: it is fitted to the top&apos;s curve, %1 in its middle, by hand.</source>
+        <translation>Die Unterseite ist hier eben: Sie wird von Hand an die Wölbung der Decke angepasst, %1 in ihrer Mitte.</translation>
+    </message>
+    <message>
+        <source>Screws are only marked.</source>
+        <translation>Schrauben sind nur angezeichnet.</translation>
+    </message>
+    <message>
+        <source>Saddle&apos;s slot: %1 deep under the top.</source>
+        <translation>Nut der Stegeinlage: %1 tief unter der Oberseite.</translation>
+    </message>
+    <message>
+        <source>Holes: through. Ramps: by hand, or in the solid, %1 deep where the string turns down.</source>
+        <translation>Löcher: durch. Rampen: von Hand, oder im Volumenmodell, %1 tief, wo die Saite nach unten geht.</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>from %1 to %2 along</source>
+        <translation>von %1 bis %2 längs</translation>
+    </message>
+    <message>
+        <source>wing&apos;s front</source>
+        <translation>Flügel vorn</translation>
+    </message>
+    <message>
+        <source>wing&apos;s back</source>
+        <translation>Flügel hinten</translation>
+    </message>
+    <message>
+        <source>back edge at the ends</source>
+        <translation>Hinterkante an den Enden</translation>
+    </message>
+    <message>
+        <source>back edge in the middle</source>
+        <translation>Hinterkante in der Mitte</translation>
+    </message>
+    <message>
+        <source>Too large for this paper: %1 here, in true size on the sheets after it</source>
+        <translation>Zu groß für dieses Papier: hier %1, in wahrer Größe auf den Blättern danach</translation>
+    </message>
+    <message>
+        <source>%1 long, its ends round as cut</source>
+        <translation>%1 lang, ihre Enden rund wie gefräst</translation>
+    </message>
+    <message>
+        <source>the back edge&apos;s curve stands %1 out over its ends at a quarter of the length</source>
+        <translation>der Bogen der Hinterkante steht in einem Viertel der Länge %1 über ihre Enden vor</translation>
+    </message>
+    <message>
+        <source>Bridge in true size</source>
+        <translation>Steg in wahrer Größe</translation>
+    </message>
+    <message>
+        <source>Piece %1 of %2, true size 1:1</source>
+        <translation>Teil %1 von %2, wahre Größe 1:1</translation>
+    </message>
+    <message>
+        <source>cut along a line with a letter, and lay it on that line of the next</source>
+        <translation>an einer Linie mit Buchstaben schneiden und auf dieselbe Linie des nächsten legen</translation>
     </message>
 </context>
 <context>

@@ -89,6 +89,7 @@ const std::vector<Command>& commands() {
           {"printer", "NAME", "Drawn so that it comes out true on that printer of the shop."},
           {"machine", "", "The part alone, for a machine."},
           {"cutter", "DIAMETER", "The way of a cutter of that diameter."},
+          {"one-contour", "", "The outline with its slots as notches, instead of slots on their own."},
           {"force", "",
            "For a machine in spite of a stop, or of a slot the cutter does not get into (else exit 3)."},
           workshop},

@@ -41,6 +41,7 @@ const QString second_key = QStringLiteral("sheets/second_unit");
 const QString sheet_language_key = QStringLiteral("sheets/language");
 const QString printer_key = QStringLiteral("sheets/printer");
 const QString cutter_key = QStringLiteral("sheets/cutter_mm");
+const QString one_contour_key = QStringLiteral("sheets/one_contour");
 
 void keep(const QString& key, const QVariant& value) {
     QSettings().setValue(key, value);
@@ -278,6 +279,14 @@ std::optional<double> cutter_mm() {
 
 void keep_cutter_mm(std::optional<double> mm) {
     keep(cutter_key, mm.value_or(0.0));
+}
+
+bool one_contour() {
+    return QSettings().value(one_contour_key).toBool();
+}
+
+void keep_one_contour(bool is_one) {
+    keep(one_contour_key, is_one);
 }
 
 namespace {

@@ -97,6 +97,9 @@ void keep_sheet_printer(const QString& name);
 /// From `least_cutter_mm` to `most_cutter_mm`.
 std::optional<double> cutter_mm();
 void keep_cutter_mm(std::optional<double> mm);
+/// Whether a machine is given slots as notches of the outline.
+bool one_contour();
+void keep_one_contour(bool is_one);
 
 /// Before anything is read: a file this program cannot have written is put aside, for the toolkit unpacks
 /// whatever stands in one, of any size. @param folder of all programs' settings @returns where it is now; ""

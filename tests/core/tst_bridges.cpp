@@ -1,6 +1,7 @@
 #include "common/jobs.h"
 #include "core/design/bridge_kind.h"
 #include "core/found/fret_plane.h"
+#include "core/solution/bridge_outline.h"
 #include "core/solution/solution.h"
 #include "job/document/json.h"
 #include "job/edits/bridge_edits.h"
@@ -271,6 +272,35 @@ private Q_SLOTS:
         QVERIFY(!meets(solution));
         design.bridge->pins.hole_mm = 10.2; // strings 11.1 apart
         QVERIFY(meets(solve(design)));
+        // Wood before the slot, and before the edges: told by how much of it is left.
+        const auto left = [&](const Design& of, const char* id) {
+            double least = 1e9;
+            for (const Message& message : solve(of).warnings)
+                if (message.id == id)
+                    least = std::min(least, std::get<LengthMm>(message.arguments.back()).mm);
+            return least;
+        };
+        design.bridge->pins.hole_mm = 5;
+        for (const char* id : {"pin_meets_slot", "pin_near_edge", "slot_near_edge"})
+            QVERIFY2(left(design, id) == 1e9, id);
+        Design close = design;
+        close.bridge->pins.behind_mm = 0.5 * design.saddle.thickness_mm + 2.5 + 0.6;
+        QVERIFY(std::abs(left(close, "pin_meets_slot") - 0.6) < 0.02);
+        close.bridge->pins.behind_mm -= 1.0; // into it
+        QVERIFY(std::abs(left(close, "pin_meets_slot") + 0.4) < 0.02);
+        Design short_of = design;
+        double before_mm = 1e9; // of the slot, to the front edge
+        for (const PlanPoint& corner : slot_corners(design, solution))
+            before_mm = std::min(before_mm, corner.x_mm - front_edge_mm(*design.bridge->outline, solution));
+        short_of.bridge->outline->front_mm -= before_mm - 0.5;
+        QVERIFY2(std::abs(left(short_of, "slot_near_edge") - 0.5) < 0.01,
+                 qPrintable(QString::number(left(short_of, "slot_near_edge"))));
+        Design narrow = design;
+        double farthest_mm = 0;
+        for (const double mm : solution.bridge->pins_from_front_mm) farthest_mm = std::max(farthest_mm, mm);
+        narrow.bridge->outline->width_mm = farthest_mm + 2.5 + 0.4;
+        narrow.bridge->outline->belly_mm = 0;
+        QVERIFY(std::abs(left(narrow, "pin_near_edge") - 0.4) < 0.02);
         QVERIFY(!read_job(with(document, "bridge.pins.pilot_mm", 5.3)).job); // wider than the hole
     }
 

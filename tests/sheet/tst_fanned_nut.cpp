@@ -2,7 +2,7 @@
 // the program, against the angle of the nut and every string's own direction.
 #include "common/jobs.h"
 #include "common/run.h"
-#include "core/solution/solution.h"
+#include "core/solution/nut_plan.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -30,6 +30,7 @@ struct Slanted {
 /// What the nut must be, from the angles alone.
 struct Wanted {
     double thickness_mm = 0;
+    double bass_mm = 0; ///< the bass end at the front: a solid counts from there
     Slanted body;
     std::vector<Slanted> slots;
 };
@@ -39,6 +40,7 @@ Wanted wanted_of(const Job& job, const Solution& solution) {
     const double hand = job.left_handed ? -1.0 : 1.0;
     Wanted wanted;
     wanted.thickness_mm = job.design.nut.thickness_mm;
+    wanted.bass_mm = hand * nut_plan_of(job.design, solution).bass.along_mm;
     for (std::size_t i = 0; i < solution.strings.size(); ++i) {
         const StringSolution& string = solution.strings[i];
         const StringLine& line = string.line;
@@ -212,7 +214,9 @@ private:
         QVERIFY2(ran.exit_code == 0, ran.errors.constData());
         const Value seen = measured("measure_fanned.py", path);
         QVERIFY(std::abs(find(seen, "thickness")->number() - wanted.thickness_mm) < exact_mm);
-        for (const Slanted& slot : wanted.slots) {
+        for (Slanted slot : wanted.slots) {
+            slot.front_mm -= wanted.bass_mm;
+            slot.back_mm -= wanted.bass_mm;
             const auto front = walls(*find(seen, "front"), slot.front_mm, slot.floor_mm, slot);
             const auto back = walls(*find(seen, "back"), slot.back_mm, slot.back_floor_mm, slot);
             QVERIFY2(front && back, qPrintable(type));

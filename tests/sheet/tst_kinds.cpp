@@ -1,6 +1,7 @@
 #include "common/jobs.h"
 #include "common/sheet_text.h"
 #include "core/design/bridge_kind.h"
+#include "job/document/json.h"
 #include "job/state/state.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/machine/machine_files.h"
@@ -56,8 +57,7 @@ private Q_SLOTS:
                 QCOMPARE(says("the edge the saddles are set"), design.bridge->stands == BridgeStands::plate);
         }
         // The part for a machine: a slot where there is one, holes where there are pins.
-        const MachineFile file =
-            machine_file(*state, MachinePartKind::bridge, QStringLiteral(".svg"), std::nullopt);
+        const MachineFile file = machine_file(*state, MachinePartKind::bridge, QStringLiteral(".svg"), {});
         QVERIFY2(!file.bytes.isEmpty(), file.fault.c_str());
         QCOMPARE(!file.bytes.contains("<g id=\"SLOT\"/>"), design.has_slot());
         QCOMPARE(!file.bytes.contains("<g id=\"HOLE\"/>"), design.bridge->anchor == Anchor::pins);
@@ -78,8 +78,9 @@ private Q_SLOTS:
         const QStringList body =
             names({"bridge.length", "bridge.width", "bridge.slot_at_centre", "bridge.strings[0].from_bass",
                    "bridge.strings[0].over_top", "bridge.strings[0].break"});
-        const QStringList slot = names(
-            {"bridge.slot_width", "bridge.slot_depth", "bridge.angle", "bridge.floor_left", "bridge.height"});
+        const QStringList slot =
+            names({"bridge.slot_width", "bridge.slot_length", "bridge.slot_from", "bridge.slot_to",
+                   "bridge.slot_depth", "bridge.angle", "bridge.floor_left", "bridge.height"});
         const QStringList leaves = names({"bridge.exit_behind", "bridge.exit_over_top"});
         const QStringList edge = names({"bridge.edge", "saddle.strings[0].crown"});
         const QStringList notched = names({"saddle.strings[0].notch_width", "saddle.strings[0].notch_depth"});
@@ -114,6 +115,41 @@ private Q_SLOTS:
         for (const QString& measure : measures)
             QVERIFY2(there.contains(measure),
                      qPrintable(measure + QStringLiteral(": ") + there.join(QLatin1Char(' '))));
+    }
+
+    /// Middle, wings and belly are told where they are measured from, each once.
+    void every_outline_can_be_cut_by_its_page() {
+        struct Outline {
+            const char* json;
+            std::vector<const char*> told;
+        };
+        const Outline outlines[] = {
+            {R"({"form": "waisted", "length_mm": 120, "width_mm": 34, "front_mm": 12, "middle_mm": 60, "wing_width_mm": 22})",
+             {"30.00 middle", "90.00 middle", "6.00 wing's front", "28.00 wing's back", "34.00 back edge",
+              "12.00 slot's middle"}},
+            {R"({"form": "bellied", "length_mm": 150, "width_mm": 30, "front_mm": 12, "belly_mm": 9})",
+             {"30.00 back edge at the ends", "39.00 back edge in the middle", "6.36"}},
+            {R"({"form": "straight", "length_mm": 110, "width_mm": 31, "front_mm": 11})",
+             {"31.00 back edge", "11.00 slot's middle"}}};
+        for (const Outline& outline : outlines)
+            for (const char* handed : {"right", "left"}) {
+                Value document = with(demo_document("kittiwake"), "bridge.outline", parse_json(outline.json));
+                const auto state = state_of(with(document, "handed", handed)).state;
+                const Tools tools;
+                const SheetBook book{*state, tools, SheetStyle{}, {}};
+                const std::vector<Sheet> sheets = printing_of(book, {SheetPart::bridge}).sheets;
+                const QString all = words_on(sheets).join(QLatin1Char('\n'));
+                for (const char* told : outline.told)
+                    QVERIFY2(all.count(QLatin1String(told)) == 1, qPrintable(QLatin1String(told) + all));
+                // Its slot by both ends from the bass end, which are as far apart as a round-ended slot is
+                // wide there.
+                const Solution& solution = state->solution;
+                const double angle = solution.straight_saddle.line.angle_deg * std::acos(-1.0) / 180.0;
+                const Figures& figures = sheets.front().figures;
+                const double r = 0.5 * state->job.design.saddle.thickness_mm;
+                QVERIFY(std::abs(figures.at("bridge.slot_to") - figures.at("bridge.slot_from") -
+                                 ((solution.saddle.length_mm - 2 * r) * std::cos(angle) + 2 * r)) < 0.006);
+            }
     }
 
     /// A bridge whose outline is known lies on the strip: its front and back edge across it, where they are.

@@ -1,7 +1,10 @@
 // Parts as machines cut them: outlines, the cutter's way, solids; read back by readers that are not ours.
 #include "common/jobs.h"
 #include "common/run.h"
+#include "core/solution/nut_plan.h"
+#include "job/document/json.h"
 #include "sheet/drawing/fonts.h"
+#include "sheet/machine/arcs.h"
 #include "sheet/machine/machine_files.h"
 #include "sheet/machine/solid.h"
 
@@ -70,9 +73,10 @@ double to_outline(Point p, const Path& outline) {
 /// The greatest error of a path that should run at a distance of an outline, at its corners and between them.
 double worst(const Path& path, const Path& outline, double radius) {
     double most = 0;
-    for (std::size_t i = 0; i < path.vertices.size(); ++i) {
-        const Point a = path.vertices[i].at;
-        const Point b = path.vertices[(i + 1) % path.vertices.size()].at;
+    const std::vector<Point> corners = corners_of(path);
+    for (std::size_t i = 0; i < corners.size(); ++i) {
+        const Point a = corners[i];
+        const Point b = corners[(i + 1) % corners.size()];
         for (const double share : {0.0, 0.25, 0.5, 0.75}) {
             const Point p{a.x + share * (b.x - a.x), a.y + share * (b.y - a.y)};
             most = std::max(most, std::abs(to_outline(p, outline) - radius));
@@ -213,6 +217,22 @@ double volume_of_stl(const QByteArray& stl) {
     return six / 6.0;
 }
 
+#ifdef HAS_SOLIDS
+double volume_of_step(const QByteArray& step) {
+    const QTemporaryDir dir;
+    const QString path = dir.filePath(QStringLiteral("part.step"));
+    QFile file(path);
+    if (file.open(QIODevice::WriteOnly)) file.write(step);
+    file.close();
+    STEPControl_Reader reader;
+    if (reader.ReadFile(path.toLocal8Bit().constData()) != IFSelect_RetDone) return 0;
+    reader.TransferRoots();
+    GProp_GProps properties;
+    BRepGProp::VolumeProperties(reader.OneShape(), properties);
+    return properties.Mass();
+}
+#endif
+
 } // namespace
 
 Q_DECLARE_METATYPE(fm::Job)
@@ -235,6 +255,17 @@ private Q_SLOTS:
     void a_slanted_slot_is_as_wide_as_it_is_across();
     void what_is_designed_and_not_drawn_is_said();
     void a_saddle_has_its_strings_and_its_crowns_from_above();
+    void curves_become_arcs();
+    void outlines_are_what_is_computed_data() { add_some_parts(); }
+    void outlines_are_what_is_computed();
+    void slots_are_notches_where_one_contour_is_wanted();
+    void a_file_tells_its_order_and_whose_it_is();
+    void a_machine_drills_before_anybody_reams();
+    void a_leaning_slot_lies_where_it_opens();
+    void bridges_have_their_volume_data();
+    void bridges_have_their_volume();
+    void a_bridge_has_its_ramps();
+    void a_solid_says_whose_it_is();
     void solids_have_their_volume_data();
     void solids_have_their_volume();
 };
@@ -251,8 +282,9 @@ void TestMachine::the_cutter_runs_at_its_radius() {
         QVERIFY2(worst(around.paths.front(), part.outline, radius) < 0.005,
                  qPrintable(QString::number(worst(around.paths.front(), part.outline, radius))));
         for (const MachineSlot& slot : part.slots) {
-            Path outline = slot.outline; // led out over its open top
-            if (slot.is_open) outline.vertices.front().at.y += radius, outline.vertices.back().at.y += radius;
+            Path outline = slot.reach.vertices.empty() ? slot.outline : slot.reach;
+            if (!slot.reach.vertices.empty()) // led out over its open top
+                outline.vertices.front().at.y += radius, outline.vertices.back().at.y += radius;
             const CutterPaths within = cutter_within(outline, radius);
             for (const Path& path : within.paths) QVERIFY(worst(path, outline, radius) < 0.005);
             const bool fits = 2.0 * radius <= slot.centre.wide_mm + 1e-9;
@@ -269,7 +301,7 @@ void TestMachine::files_are_clean() {
     const MachinePart part =
         machine_part(job.design, solution, static_cast<MachinePartKind>(kind), job.left_handed);
     const Value seen = read_dxf(
-        machine_file(*state_of(job, {}), static_cast<MachinePartKind>(kind), QStringLiteral("a.dxf"), 0.2)
+        machine_file(*state_of(job, {}), static_cast<MachinePartKind>(kind), QStringLiteral("a.dxf"), {0.2})
             .bytes);
     QCOMPARE(find(seen, "errors")->number(), 0.0);
     QCOMPARE(find(seen, "repairs")->number(), 0.0);
@@ -299,10 +331,13 @@ void TestMachine::inner_corners_are_listed() {
     QCOMPARE(around.unreached.size(), std::size_t{4}); // where the wings meet the middle
     for (const Unreached& corner : around.unreached) {
         QVERIFY(!corner.is_whole);
-        QVERIFY(corner.wide_mm > 0.9 * radius && corner.high_mm < 1.01 * radius);
+        QVERIFY(corner.high_mm > 0.9 * radius && corner.high_mm < 1.01 * radius);
+        // The circle that fits between the cutter's round and both walls.
+        const double fits_mm = 2.0 * radius * std::pow(std::numbers::sqrt2 - 1.0, 2);
+        QVERIFY2(std::abs(corner.wide_mm - fits_mm) < 0.03, qPrintable(QString::number(corner.wide_mm)));
         QVERIFY(to_outline(corner.at, part.outline) < radius);
     }
-    const MachineDrawing drawing = machine_drawing(part, "b", 2.0 * radius, Unit::mm);
+    const MachineDrawing drawing = machine_drawing(part, "b", {2.0 * radius}, Unit::mm);
     QVERIFY(std::any_of(drawing.unreached.begin(), drawing.unreached.end(), [](const std::string& line) {
         return line.find("outline: left standing at x") != std::string::npos;
     }));
@@ -333,7 +368,7 @@ void TestMachine::outer_corners_are_reached() {
     // An open slot's top is no corner to be listed.
     const Job job = demo_job("groundswell");
     const MachinePart part = machine_part(job.design, solve(job.design), MachinePartKind::nut, false);
-    QVERIFY(machine_drawing(part, "n", 1.0, Unit::mm).unreached.empty());
+    QVERIFY(machine_drawing(part, "n", {1.0}, Unit::mm).unreached.empty());
 }
 
 void TestMachine::slots_stand_where_they_are_computed() {
@@ -345,7 +380,8 @@ void TestMachine::slots_stand_where_they_are_computed() {
         const Value::Array& places = *find(seen, "centres")->array();
         std::vector<double> wanted;
         for (const StringSolution& string : solution.strings)
-            wanted.push_back((job.left_handed ? -1 : 1) * string.slot.along_mm);
+            wanted.push_back((job.left_handed ? -1 : 1) *
+                             (string.slot.along_mm - nut_plan_of(job.design, solution).bass.along_mm));
         std::sort(wanted.begin(), wanted.end());
         QCOMPARE(places.size(), wanted.size());
         for (std::size_t i = 0; i < wanted.size(); ++i)
@@ -376,9 +412,6 @@ void TestMachine::files_of_no_kind_are_refused() {
     const MachineFile file =
         machine_file(*state_of(job, {}), MachinePartKind::nut, QStringLiteral("a.pdf"), {});
     QVERIFY(file.bytes.isEmpty() && file.fault.find(".svg, .dxf, .step or .stl") != std::string::npos);
-    const MachineFile bridge =
-        machine_file(*state_of(job, {}), MachinePartKind::bridge, QStringLiteral("a.step"), {});
-    QVERIFY(bridge.bytes.isEmpty() && !bridge.fault.empty());
 }
 
 /// Its height is over the fret plane: no machine should take it for the piece.
@@ -386,7 +419,7 @@ void TestMachine::a_saddle_without_a_bridge_is_not_for_cutting() {
     const Job job = demo_job("groundswell");
     QVERIFY(!job.design.bridge);
     const MachineFile file =
-        machine_file(*state_of(job, {}), MachinePartKind::saddle, QStringLiteral("a.dxf"), 1.0);
+        machine_file(*state_of(job, {}), MachinePartKind::saddle, QStringLiteral("a.dxf"), {1.0});
     QVERIFY(std::any_of(file.unreached.begin(), file.unreached.end(), [](const std::string& line) {
         return line.find("Do not cut") != std::string::npos;
     }));
@@ -404,7 +437,7 @@ void TestMachine::a_slanted_slot_is_as_wide_as_it_is_across() {
     const MachinePart part = machine_part(job.design, solution, MachinePartKind::bridge, false);
     const auto whole_slots = [&](double cutter_mm) {
         std::string lines;
-        for (const std::string& line : machine_drawing(part, "b", cutter_mm, Unit::mm).unreached)
+        for (const std::string& line : machine_drawing(part, "b", {cutter_mm}, Unit::mm).unreached)
             if (line.find("does not get in") != std::string::npos) lines += line;
         return lines;
     };
@@ -496,20 +529,284 @@ void TestMachine::solids_have_their_volume() {
     const double in_stl = volume_of_stl(stl_of(part));
     QVERIFY2(std::abs(in_stl / wanted - 1.0) < 0.001, qPrintable(QString::number(in_stl / wanted)));
 #ifdef HAS_SOLIDS
-    const QTemporaryDir dir;
-    const QString path = dir.filePath(QStringLiteral("part.step"));
-    QFile file(path);
-    QVERIFY(file.open(QIODevice::WriteOnly));
-    file.write(step_of(part, "part"));
-    file.close();
-    STEPControl_Reader reader;
-    QVERIFY(reader.ReadFile(path.toLocal8Bit().constData()) == IFSelect_RetDone);
-    reader.TransferRoots();
-    GProp_GProps properties;
-    BRepGProp::VolumeProperties(reader.OneShape(), properties);
-    QVERIFY2(std::abs(properties.Mass() / wanted - 1.0) < 0.001,
-             qPrintable(QString::number(properties.Mass() / wanted)));
+    const double in_step = volume_of_step(step_of(part, {"part", "Shop"}));
+    QVERIFY2(std::abs(in_step / wanted - 1.0) < 0.001, qPrintable(QString::number(in_step / wanted)));
 #endif
+}
+
+/// Of curves there remain few pieces, none farther from the corners than was asked; corners stay.
+void TestMachine::curves_become_arcs() {
+    std::vector<Point> corners{{0, 0}, {40, 0}, {40, 5}};
+    for (int i = 1; i < 400; ++i) { // a flat curve that is no circle
+        const double x = 40.0 - 40.0 * i / 400;
+        corners.push_back({x, 5.0 + 3.0 * std::sin(std::numbers::pi * x / 40.0)});
+    }
+    corners.push_back({0, 5});
+    const Path fitted = fitted_by_arcs(corners, 0.003);
+    QVERIFY2(fitted.vertices.size() < 30, qPrintable(QString::number(fitted.vertices.size())));
+    for (const Point& p : corners) QVERIFY(to_outline(p, fitted) <= 0.003 + 1e-9);
+    for (const Point corner : {Point{0, 0}, Point{40, 0}, Point{40, 5}, Point{0, 5}})
+        QVERIFY(std::any_of(fitted.vertices.begin(), fitted.vertices.end(),
+                            [&](const Vertex& v) { return distance(v.at, corner) < 1e-9; }));
+    QVERIFY(std::abs(area_of(corners_of(fitted)) / area_of(corners) - 1.0) < 1e-4);
+    // A whole circle has no corner to begin at, and no arc over half of it.
+    std::vector<Point> circle;
+    for (int i = 0; i < 200; ++i)
+        circle.push_back(
+            {7.0 * std::cos(i * std::numbers::pi / 100), 7.0 * std::sin(i * std::numbers::pi / 100)});
+    const Path round = fitted_by_arcs(circle, 0.003);
+    QVERIFY(round.vertices.size() >= 2 && round.vertices.size() <= 4);
+    for (const Vertex& v : round.vertices) QVERIFY(v.bulge > 0 && v.bulge < 1.01);
+    // What is made of straight pieces stays so.
+    for (const Vertex& v :
+         fitted_by_arcs(box(12, 0.4).vertices.empty() ? std::vector<Point>{} : corners_of(box(12, 0.4)),
+                        0.003)
+             .vertices)
+        QCOMPARE(v.bulge, 0.0);
+}
+
+/// Counted from the bass end, every corner and area as the solution has it, to a thousandth of it; nothing of
+/// a slot outside the part, nothing without length; curves as few arcs.
+void TestMachine::outlines_are_what_is_computed() {
+    QFETCH(const Job, job);
+    QFETCH(const int, kind);
+    const auto part = static_cast<MachinePartKind>(kind);
+    const Solution solution = solve(job.design);
+    for (const bool one_contour : {false, true}) {
+        const Value seen = read_dxf(
+            machine_file(*state_of(job, {}), part, QStringLiteral("a.dxf"), {{}, one_contour, {}}).bytes);
+        QVERIFY(find(seen, "shortest")->number() > 1e-5);
+        const double length = find(seen, "right")->number() - find(seen, "left")->number();
+        if (part == MachinePartKind::saddle) {
+            QVERIFY(std::abs(length - solution.saddle.length_mm) < 0.001);
+            const bool is_curved = solution.saddle.crown_radius_mm.has_value();
+            QVERIFY2((find(seen, "arcs")->number() > 0) == (is_curved || !solution.notches.empty()) &&
+                         find(seen, "corners")->number() < 60,
+                     qPrintable(QString::number(find(seen, "corners")->number())));
+        }
+        if (part == MachinePartKind::nut)
+            QVERIFY(std::abs(length - nut_plan_of(job.design, solution).length_mm()) < 0.001);
+        if (part != MachinePartKind::bridge) // from the bass end: the right one of a left-handed part
+            QVERIFY(std::abs(find(seen, job.left_handed ? "right" : "left")->number()) < 0.001);
+        if (one_contour) continue;
+        QVERIFY2(find(seen, "outside")->number() < 0.004,
+                 qPrintable(QString::number(find(seen, "outside")->number())));
+        const double wanted =
+            part == MachinePartKind::bridge
+                ? 60.0 * 34.0 + 60.0 * 22.0 // the waisted one: its middle and its wings
+            : part == MachinePartKind::nut
+                ? std::abs(area_of(solid_nut(job.design, solution, job.left_handed).profile))
+                : std::abs(area_of(solid_saddle(job.design, solution, job.left_handed).profile));
+        QVERIFY(std::abs(find(seen, "area")->number() / wanted - 1.0) < 0.001);
+    }
+}
+
+/// One outline, less by what the slots take of it; the cutter goes round it, too.
+void TestMachine::slots_are_notches_where_one_contour_is_wanted() {
+    for (const char* name : {"curlew", "teal", "kittiwake"}) {
+        const Job job = demo_job(name);
+        const auto seen = [&](bool one_contour, std::optional<double> cutter_mm) {
+            return read_dxf(machine_file(*state_of(job, {}), MachinePartKind::nut, QStringLiteral("a.dxf"),
+                                         {cutter_mm, one_contour, {}})
+                                .bytes);
+        };
+        const Value apart = seen(false, {});
+        const Value notched = seen(true, 0.2);
+        QCOMPARE(find(notched, "errors")->number() + find(notched, "open")->number(), 0.0);
+        QCOMPARE(find(notched, "layers.CUT")->number(), 1.0);
+        QCOMPARE(find(notched, "layers.SLOT")->number(), 0.0);
+        QCOMPARE(find(notched, "layers.TOOL")->number(), 1.0);
+        const Solution solution = solve(job.design);
+        const MachinePart part = machine_part(job.design, solution, MachinePartKind::nut, job.left_handed);
+        double slots = 0;
+        for (const MachineSlot& slot : part.slots) slots += std::abs(area_of(corners_of(slot.outline)));
+        QVERIFY2(slots > 0.1, qPrintable(QString::number(slots)));
+        QVERIFY2(
+            std::abs(find(apart, "area")->number() - slots - find(notched, "area")->number()) < 0.005,
+            qPrintable(QString::number(find(apart, "area")->number() - find(notched, "area")->number())));
+    }
+}
+
+/// What is inside comes before the outline sets the part free; each operation has a colour of its own.
+void TestMachine::a_file_tells_its_order_and_whose_it_is() {
+    const Job job = demo_job("lantern");
+    const auto file = [&](const char* name) {
+        return machine_file(*state_of(job, {}), MachinePartKind::nut, QLatin1String(name),
+                            {0.2, false, "Two & Co"})
+            .bytes;
+    };
+    const QByteArray svg = file("a.svg");
+    qsizetype before = 0;
+    QSet<QByteArray> colours;
+    for (const char* layer : {"SCRIBE", "SLOT", "HOLE", "CUT", "TOOL"}) {
+        const qsizetype at = svg.indexOf(QByteArray("id=\"") + layer);
+        QVERIFY(at > before);
+        before = at;
+        const qsizetype stroke = svg.indexOf("stroke=\"", at);
+        if (QByteArray(layer) != "HOLE") colours.insert(svg.mid(stroke + 8, 7));
+    }
+    QCOMPARE(colours.size(), 4);
+    QVERIFY(svg.contains("Two &amp; Co") && svg.contains("Nut · "));
+    const QByteArray dxf = file("a.dxf");
+    QVERIFY(dxf.contains("Two & Co") && dxf.contains("Nut \\U+00B7 "));
+    QVERIFY(dxf.indexOf("\nSLOT\n", dxf.indexOf("ENTITIES")) <
+            dxf.indexOf("\nCUT\n", dxf.indexOf("ENTITIES")));
+    // The cross stands where the file counts from.
+    QVERIFY(dxf.contains("CENTRE"));
+    const MachinePart part =
+        machine_part(job.design, solve(job.design), MachinePartKind::nut, job.left_handed);
+    const Drawing drawing = machine_drawing(part, "n", {}, Unit::mm).drawing;
+    int arms = 0;
+    for (const Item& item : drawing.items)
+        if (const auto* path = std::get_if<Path>(&item);
+            path && path->layer == Layer::centre && path->wide_mm == 0) {
+            const Point middle{0.5 * (path->vertices[0].at.x + path->vertices[1].at.x),
+                               0.5 * (path->vertices[0].at.y + path->vertices[1].at.y)};
+            arms += distance(middle, drawing.origin) < 1e-9;
+        }
+    QCOMPARE(arms, 2);
+}
+
+void TestMachine::a_machine_drills_before_anybody_reams() {
+    const auto radius = [](const Value& document) {
+        const Job job = job_of(document);
+        return machine_part(job.design, solve(job.design), MachinePartKind::bridge, false)
+            .holes.front()
+            .circle.radius;
+    };
+    const Value plain = demo_document("kittiwake");
+    QVERIFY(std::abs(radius(plain) - 2.5) < 1e-9);
+    const Value reamed = with(with(plain, "bridge.pins.pilot_mm", 4.0), "bridge.pins.taper_deg", 3.0);
+    QVERIFY(std::abs(radius(reamed) - 2.0) < 1e-9);
+    const MachineFile file =
+        machine_file(*state_of(job_of(reamed), {}), MachinePartKind::bridge, QStringLiteral("a.svg"), {});
+    QVERIFY(std::any_of(file.unreached.begin(), file.unreached.end(), [](const std::string& line) {
+        return line.find("reamed to 5.00") != std::string::npos;
+    }));
+}
+
+void TestMachine::a_leaning_slot_lies_where_it_opens() {
+    const auto slot_y = [](double lean_deg) {
+        const Job job = job_of(with(demo_document("kittiwake"), "saddle.lean_deg", lean_deg));
+        const Solution solution = solve(job.design);
+        const MachinePart part = machine_part(job.design, solution, MachinePartKind::bridge, false);
+        const Path& middle = part.slots.front().centre;
+        return std::pair{0.5 * (middle.vertices[0].at.y + middle.vertices[1].at.y),
+                         solution.bridge->mouth_mm.value_or(0.0)};
+    };
+    const auto [upright, none] = slot_y(0);
+    const auto [leaning, mouth_mm] = slot_y(-5);
+    QVERIFY(none == 0 && mouth_mm < -0.1); // before the crowns, toward the nut: up
+    QVERIFY2(std::abs(leaning - upright + mouth_mm) < 0.02, qPrintable(QString::number(leaning - upright)));
+}
+
+namespace {
+
+Value tapered() {
+    return with(demo_document("kittiwake"), "bridge.height_mm",
+                parse_json(R"({"bass": 9.5, "treble": 8.5})"));
+}
+
+/// By its parts: outline under the top's plane, less slot and holes. Ramps are a millionth or two of it.
+double expected_volume(const SolidBridge& solid) {
+    const std::vector<Point> corners = corners_of(solid.outline);
+    double area = 0, moment = 0;
+    for (std::size_t i = 0; i < corners.size(); ++i) {
+        const Point& a = corners[i];
+        const Point& b = corners[(i + 1) % corners.size()];
+        const double twice = a.x * b.y - b.x * a.y;
+        area += 0.5 * twice;
+        moment += twice * (a.x + b.x) / 6.0;
+    }
+    double volume = std::abs(area * solid.top_mm + moment * solid.top_run);
+    if (!solid.slot.vertices.empty())
+        volume -= std::abs(area_of(corners_of(solid.slot))) * solid.slot_depth_mm;
+    for (const SolidBridge::Hole& hole : solid.holes)
+        volume -=
+            std::numbers::pi * hole.radius_mm * hole.radius_mm * (solid.top_mm + solid.top_run * hole.at.x);
+    return volume;
+}
+
+} // namespace
+
+void TestMachine::bridges_have_their_volume_data() {
+    QTest::addColumn<Job>("job");
+    const Value plain = demo_document("kittiwake");
+    QTest::newRow("pinned") << job_of(plain);
+    QTest::newRow("left-handed, higher at the bass") << job_of(with(tapered(), "handed", "left"));
+    QTest::newRow("waisted, its slot leaning back") << [] {
+        Job job = waisted();
+        job.design.saddle.lean_deg = -4.0;
+        return job;
+    }();
+    Value bellied = with(plain, "bridge.outline.form", "bellied");
+    for (const auto& [key, mm] : {std::pair{"length_mm", 150.0}, std::pair{"width_mm", 30.0},
+                                  std::pair{"front_mm", 12.0}, std::pair{"belly_mm", 9.0}})
+        bellied = with(bellied, std::string("bridge.outline.") + key, mm);
+    QTest::newRow("bellied") << job_of(bellied);
+    QTest::newRow("tied") << demo_job("lantern");
+}
+
+void TestMachine::bridges_have_their_volume() {
+    if (!makes_solids()) QSKIP("built without solids");
+    QFETCH(const Job, job);
+    const Solution solution = solve(job.design);
+    QVERIFY(is_solid_bridge(job.design, solution));
+    const SolidBridge solid = solid_bridge(job.design, solution, job.left_handed);
+    const double wanted = expected_volume(solid);
+    QVERIFY(wanted > 1000);
+    const double in_stl = volume_of_stl(stl_of(solid));
+    QVERIFY2(std::abs(in_stl / wanted - 1.0) < 0.001, qPrintable(QString::number(in_stl / wanted)));
+#ifdef HAS_SOLIDS
+    const double in_step = volume_of_step(step_of(solid, {"Bridge", ""}));
+    QVERIFY2(std::abs(in_step / wanted - 1.0) < 0.001, qPrintable(QString::number(in_step / wanted)));
+#endif
+}
+
+/// A ramp takes its wedge between the hole's edge and where the string meets the top.
+void TestMachine::a_bridge_has_its_ramps() {
+#ifndef HAS_SOLIDS
+    QSKIP("built without solids");
+#else
+    const Job job = demo_job("kittiwake");
+    SolidBridge solid = solid_bridge(job.design, solve(job.design), false);
+    QCOMPARE(solid.ramps.size(), job.design.strings.size());
+    const double with_ramps = volume_of_step(step_of(solid, {"Bridge", ""}));
+    double wedges = 0;
+    const double r = solid.holes.front().radius_mm;
+    for (const SolidBridge::Ramp& ramp : solid.ramps) {
+        const double run = distance(ramp.from, ramp.to);
+        const double fall = ramp.depth_mm / run;
+        QVERIFY(std::abs(fall * (run - r) - job.design.bridge->pins.ramp_mm) < 1e-6); // deep there
+        // Strips across it, each as far as the hole's round.
+        constexpr int strips = 200;
+        for (int k = 0; k < strips; ++k) {
+            const double off = ramp.width_mm * ((k + 0.5) / strips - 0.5);
+            const double to = run - std::sqrt(r * r - off * off);
+            wedges += 0.5 * fall * to * to * ramp.width_mm / strips;
+        }
+    }
+    solid.ramps.clear();
+    const double without = volume_of_step(step_of(solid, {"Bridge", ""}));
+    QVERIFY2(std::abs((without - with_ramps) / wedges - 1.0) < 0.05,
+             qPrintable(QStringLiteral("%1 of %2").arg(without - with_ramps).arg(wedges)));
+#endif
+}
+
+void TestMachine::a_solid_says_whose_it_is() {
+    if (!makes_solids()) QSKIP("built without solids");
+    Job job = demo_job("kittiwake");
+    job.title = "K\u00f6nig's No. 3";
+    const auto file = [&](MachinePartKind kind) {
+        return machine_file(*state_of(job, {}), kind, QStringLiteral("a.step"), {{}, false, "Lantern Hill"});
+    };
+    const QByteArray step = file(MachinePartKind::bridge).bytes;
+    QVERIFY(step.contains("FILE_NAME('Bridge") && step.contains("'Lantern Hill'"));
+    QVERIFY2(step.contains("K\\X2\\00F6\\X0\\nig''s No. 3"), step.left(900).constData());
+    // What is no block of wood has no solid, and says why.
+    const MachineFile floats = machine_file(*state_of(demo_job("curlew"), {}), MachinePartKind::bridge,
+                                            QStringLiteral("a.step"), {});
+    QVERIFY(floats.bytes.isEmpty() && floats.fault.find("choose the saddle") != std::string::npos);
 }
 
 QTEST_MAIN(TestMachine)

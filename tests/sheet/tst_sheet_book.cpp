@@ -3,6 +3,7 @@
 #include "common/jobs.h"
 #include "common/run.h"
 #include "core/part/placing.h"
+#include "core/solution/bridge_outline.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/pages/sheet_book.h"
 #include "sheet/views/nut_views.h"
@@ -13,7 +14,10 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <algorithm>
 #include <cmath>
+#include <map>
+#include <tuple>
 
 using namespace fm;
 using namespace fm::test;
@@ -154,6 +158,7 @@ private Q_SLOTS:
     void prints_are_kept_in_the_job();
     void single_saddles_have_their_edge();
     void a_bridge_too_large_says_so();
+    void a_bridge_too_large_comes_in_pieces();
     void blanks_too_small_are_told();
     void what_is_doubtful_is_on_the_sheet();
 };
@@ -437,6 +442,63 @@ void TestSheetBook::a_bridge_too_large_says_so() {
     QVERIFY(says(sheet, "Too large for this paper: 1:2"));
     for (const Item& item : sheet.page.items) // and nothing on it can be taken for the part
         if (const Path* path = std::get_if<Path>(&item)) QVERIFY(path->layer != Layer::cut);
+}
+
+/// All of the outline is on one piece or another, true and within the paper; a joint is on two, with its
+/// letter.
+void TestSheetBook::a_bridge_too_large_comes_in_pieces() {
+    for (const auto& [length_mm, width_mm, handed] :
+         {std::tuple{400.0, 40.0, "right"}, std::tuple{320.0, 60.0, "left"},
+          std::tuple{300.0, 80.0, "right"}}) {
+        Value document = with(demo_document("kittiwake"), "bridge.outline.form", "straight");
+        document = with(document, "bridge.outline.length_mm", length_mm);
+        document = with(document, "bridge.outline.width_mm", width_mm);
+        document = with(document, "bridge.outline.front_mm", 12.0);
+        document = with(document, "handed", handed);
+        for (const Paper paper : {Paper::a4, Paper::letter}) {
+            const Job job = job_of(document);
+            const Solution solution = solve(job.design);
+            std::vector<Sheet> pieces = printed(job, {SheetPart::bridge}, style_of(paper)).sheets;
+            std::erase_if(pieces, [](const Sheet& sheet) { return !says(sheet, "Piece "); });
+            QVERIFY(pieces.size() >= 2 && pieces.size() <= 8);
+            std::vector<std::pair<Point, Point>> cut;
+            std::map<std::string, int> letters;
+            for (const Sheet& piece : pieces)
+                for (const Item& item : piece.page.items) {
+                    if (const auto* text = std::get_if<Text>(&item);
+                        text && text->bold && text->text.size() == 1)
+                        ++letters[text->text];
+                    const auto* path = std::get_if<Path>(&item);
+                    if (!path || path->layer != Layer::cut || path->vertices.size() != 2) continue;
+                    const auto on_part = [&](Point p) {
+                        return Point{p.x - piece.page.origin.x, p.y - piece.page.origin.y};
+                    };
+                    for (const Vertex& v : path->vertices)
+                        QVERIFY(v.at.x > 5 && v.at.x < piece.page.width - 5 && v.at.y > 20 &&
+                                v.at.y < piece.page.height - 20);
+                    cut.push_back({on_part(path->vertices[0].at), on_part(path->vertices[1].at)});
+                }
+            QVERIFY(!letters.empty());
+            for (const auto& [letter, count] : letters) QVERIFY(count >= 2);
+            const double sign = job.left_handed ? -1.0 : 1.0;
+            const std::vector<PlanPoint> corners =
+                outline_points(shown_outline(job.design, solution), solution);
+            for (std::size_t i = 0; i < corners.size(); ++i)
+                for (int k = 0; k < 200; ++k) {
+                    const PlanPoint& a = corners[i];
+                    const PlanPoint& b = corners[(i + 1) % corners.size()];
+                    const Point at{sign * (a.y_mm + (b.y_mm - a.y_mm) * k / 200),
+                                   solution.straight_saddle.slot_x_at_centre_mm -
+                                       (a.x_mm + (b.x_mm - a.x_mm) * k / 200)};
+                    QVERIFY(std::any_of(cut.begin(), cut.end(), [&](const auto& line) {
+                        const auto& [p, q] = line;
+                        const double along = std::hypot(q.x - p.x, q.y - p.y);
+                        return std::hypot(at.x - p.x, at.y - p.y) + std::hypot(at.x - q.x, at.y - q.y) <
+                               along + 1e-6;
+                    }));
+                }
+        }
+    }
 }
 
 void TestSheetBook::blanks_too_small_are_told() {

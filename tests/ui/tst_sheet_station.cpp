@@ -1,7 +1,9 @@
+#include "common/hands.h"
 #include "common/jobs.h"
 #include "common/run.h"
 #include "common/window.h"
 #include "job/document/json.h"
+#include "settings/settings.h"
 
 #include <QCheckBox>
 #include <QDir>
@@ -232,11 +234,26 @@ private Q_SLOTS:
         QVERIFY(file_bytes(dir.filePath(QStringLiteral("nut.dxf"))).contains("TOOL"));
         const QByteArray list = file_bytes(dir.filePath(QStringLiteral("nut.dxf.txt")));
         QVERIFY(list.count('\n') >= 4); // what is left standing goes along
+        // One contour with its notches, by a click; kept for the next.
+        auto* notched = machine->findChild<QCheckBox*>();
+        click_on(notched);
+        QVERIFY(notched->isChecked());
+        const auto saved = [&](const char* name) {
+            machine->save_to(dir.filePath(QLatin1String(name)));
+            machine->save_to(dir.filePath(QLatin1String(name))); // read what the cutter does not get into
+            return file_bytes(dir.filePath(QLatin1String(name)));
+        };
+        QVERIFY(saved("notched.svg").contains("<g id=\"SLOT\"/>"));
+        QVERIFY(settings::one_contour());
+        click_on(notched);
+        QVERIFY(!notched->isChecked());
+        QVERIFY(!saved("apart.svg").contains("<g id=\"SLOT\"/>"));
         machine->save_to(dir.filePath(QStringLiteral("nut.pdf")));
         QVERIFY(window()->notice().contains(QStringLiteral(".step or .stl")));
         machine->choose(MachinePartKind::bridge);
         machine->save_to(dir.filePath(QStringLiteral("bridge.svg")));
         QVERIFY(file_bytes(dir.filePath(QStringLiteral("bridge.svg"))).startsWith("<?xml"));
+        QVERIFY(notched->isHidden()); // nothing of it is open at its edge
         cutter->setFocus();
         cutter->selectAll();
         QTest::keyClicks(cutter, QStringLiteral("50"));

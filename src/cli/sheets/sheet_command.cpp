@@ -37,13 +37,16 @@ CommandResult sheet_command(const Words& words) {
     if (words.has("--printer")) needed.push_back("printers");
     const Shop shop = shop_of(words, needed);
     const Workshop& workshop = shop.workshop;
-    std::optional<double> cutter_mm;
+    MachineStyle style;
+    style.author = workshop.name().toStdString();
+    style.one_contour = words.has("--one-contour");
+    if (style.one_contour && !words.has("--machine")) return usage("--one-contour needs --machine");
     if (const auto text = words.option("--cutter")) {
         const LengthResult written = parse_length(*text);
         if (!words.has("--machine")) return usage("--cutter needs --machine");
         if (!written || !(written.length->mm >= least_cutter_mm && written.length->mm <= most_cutter_mm))
             return usage("--cutter is " + *text + "; allowed is 0.01 to 30 mm");
-        cutter_mm = written.length->mm;
+        style.cutter_mm = written.length->mm;
     }
     const auto printer = words.option("--printer");
     if (printer && !workshop.printer(*printer))
@@ -65,9 +68,8 @@ CommandResult sheet_command(const Words& words) {
     std::string refused;
     if (words.has("--force") && !words.has("--machine")) return usage("--force needs --machine");
     const std::string fault =
-        words.has("--machine")
-            ? write_for_machine(request, cutter_mm, words.has("--force"), told_lines, refused)
-            : write_sheets(request);
+        words.has("--machine") ? write_for_machine(request, style, words.has("--force"), told_lines, refused)
+                               : write_sheets(request);
     if (!fault.empty()) return usage(fault);
     if (!refused.empty()) return {{}, refused + "Not written: --force writes it in spite of that.\n", 3};
     return shop.told_with({told_lines, {}, 0});

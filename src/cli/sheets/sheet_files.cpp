@@ -41,7 +41,7 @@ private:
 
 } // namespace
 
-std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm, bool force,
+std::string write_for_machine(const SheetRequest& request, const MachineStyle& style, bool force,
                               std::string& told, std::string& refused) {
     const auto kind = of_word<MachinePartKind>(request.part);
     if (!kind) return "--part is " + request.part + "; a machine cuts nut, saddle, bridge";
@@ -49,7 +49,7 @@ std::string write_for_machine(const SheetRequest& request, std::optional<double>
         return "--part is " + request.part + "; the job has no " + request.part;
     const QString path = QString::fromStdString(request.path);
     const Fonts fonts; // of what is said on it
-    const MachineFile file = machine_file(request.state, *kind, path, cutter_mm);
+    const MachineFile file = machine_file(request.state, *kind, path, style);
     if (file.bytes.isEmpty()) return "-o is " + request.path + "; " + file.fault;
     if (!force)
         for (const std::string& line : file.refused) refused += line + "\n";

@@ -1,5 +1,6 @@
 #pragma once
 #include "job/state/state.h"
+#include "sheet/machine/machine_part.h"
 #include "sheet/words/sheet_shop.h"
 #include "workshop/workshop.h"
 
@@ -20,11 +21,11 @@ struct SheetRequest {
     SheetShop shop;
 };
 
-/// Writes one part for a machine. @param cutter_mm see machine_file() @param told what the cutter leaves, a
+/// Writes one part for a machine. @param told what the cutter leaves, a
 /// line each @param force written in spite of what speaks against it @param refused why it was not written, a
 /// line each
 /// @returns what is wrong with the request, or "". @throws InputError if the file cannot be written
-std::string write_for_machine(const SheetRequest& request, std::optional<double> cutter_mm, bool force,
+std::string write_for_machine(const SheetRequest& request, const MachineStyle& style, bool force,
                               std::string& told, std::string& refused);
 
 /// Draws sheets into a file whose ending names the format. @returns what is wrong with the request, or "".

@@ -311,6 +311,8 @@ struct Pins {
     std::optional<double> pilot_mm;   ///< drilled first
     std::optional<double> chamfer_mm; ///< at the top of the hole
     std::optional<Spacing> spacing;
+
+    double drill_mm() const { return pilot_mm.value_or(hole_mm); } ///< before it is reamed, if it is
 };
 
 struct Exit {

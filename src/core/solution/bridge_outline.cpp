@@ -8,8 +8,6 @@ namespace fm {
 
 namespace {
 
-constexpr int belly_pieces = 64;
-
 double middle_y_mm(const Solution& solution) {
     return 0.5 * (solution.strings.front().line.saddle_y_mm + solution.strings.back().line.saddle_y_mm);
 }
@@ -42,7 +40,8 @@ double front_edge_mm(const BridgeOutline& outline, const Solution& solution) {
     return solution.straight_saddle.slot_x_mm(middle_y_mm(solution)) - outline.front_mm;
 }
 
-std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution) {
+std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution,
+                                      int belly_pieces) {
     const double y = middle_y_mm(solution);
     const double front = front_edge_mm(outline, solution);
     const double back = front + outline.width_mm;

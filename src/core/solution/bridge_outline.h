@@ -15,7 +15,9 @@ BridgeOutline shown_outline(const Design& design, const Solution& solution);
 double front_edge_mm(const BridgeOutline& outline, const Solution& solution);
 
 /// Its corners in plan, in order around it; curved edges as points closer than a hundredth of a mm.
-std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution);
+/// @param belly_pieces of a belly's curve
+std::vector<PlanPoint> outline_points(const BridgeOutline& outline, const Solution& solution,
+                                      int belly_pieces = 64);
 
 /// Whether a point lies within the outline, its edge included.
 bool within_outline(const std::vector<PlanPoint>& outline, const PlanPoint& point);

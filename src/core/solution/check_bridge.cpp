@@ -42,13 +42,39 @@ void doubt_string_at_bridge(const Design& design, std::size_t i, const BridgeStr
                        {name, AngleDeg{string.break_angle_deg}, AngleDeg{bridge.break_angle_min_deg}}});
 }
 
-/// What the outline does not hold.
+constexpr double least_wood_mm = 1; // between what is cut, and before an edge
+
+/// From a point to the piece of a line.
+double apart_mm(const PlanPoint& p, const PlanPoint& a, const PlanPoint& b) {
+    const double run_x = b.x_mm - a.x_mm;
+    const double run_y = b.y_mm - a.y_mm;
+    const double length2 = run_x * run_x + run_y * run_y;
+    const double along = (p.x_mm - a.x_mm) * run_x + (p.y_mm - a.y_mm) * run_y;
+    const double t = length2 == 0 ? 0.0 : std::clamp(along / length2, 0.0, 1.0);
+    return std::hypot(p.x_mm - a.x_mm - t * run_x, p.y_mm - a.y_mm - t * run_y);
+}
+
+double to_edge_mm(const PlanPoint& p, const std::vector<PlanPoint>& around) {
+    double least = 1e9;
+    for (std::size_t i = 0; i < around.size(); ++i)
+        least = std::min(least, apart_mm(p, around[i], around[(i + 1) % around.size()]));
+    return least;
+}
+
+/// What the outline does not hold, or hardly.
 void doubt_outline(const Design& design, const Solution& solution, std::vector<Message>& out) {
     const std::vector<PlanPoint> outline = outline_points(*design.bridge->outline, solution);
     const auto inside = [&](const PlanPoint& point) { return within_outline(outline, point); };
     const std::vector<PlanPoint> slot = slot_corners(design, solution);
     if (design.has_slot() && !std::all_of(slot.begin(), slot.end(), inside))
         out.push_back({"slot_outside_bridge", Severity::warning, "bridge.outline", {}});
+    else if (design.has_slot()) {
+        double wood_mm = 1e9; // corners of either before the other's sides
+        for (const PlanPoint& corner : slot) wood_mm = std::min(wood_mm, to_edge_mm(corner, outline));
+        for (const PlanPoint& corner : outline) wood_mm = std::min(wood_mm, to_edge_mm(corner, slot));
+        if (wood_mm < least_wood_mm)
+            out.push_back({"slot_near_edge", Severity::warning, "bridge.outline", {LengthMm{wood_mm}}});
+    }
     const double r = 0.5 * design.bridge->pins.hole_mm;
     for (std::size_t i = 0; i < solution.bridge->pins.size(); ++i) {
         const PlanPoint& pin = solution.bridge->pins[i];
@@ -57,6 +83,11 @@ void doubt_outline(const Design& design, const Solution& solution, std::vector<M
         if (!all)
             out.push_back(
                 {"pin_outside_bridge", Severity::warning, "bridge.outline", {design.string_name(i)}});
+        else if (const double wood_mm = to_edge_mm(pin, outline) - r; wood_mm < least_wood_mm)
+            out.push_back({"pin_near_edge",
+                           Severity::warning,
+                           "bridge.outline",
+                           {design.string_name(i), LengthMm{wood_mm}}});
     }
 }
 
@@ -78,18 +109,28 @@ void doubt_height(const Design& design, const BridgeSolution& bridge, std::vecto
     if (*most_mm > wanted.height_max_mm) doubt("bridge_high", *most_mm, wanted.height_max_mm);
 }
 
-/// Holes that meet, or nearly.
+/// Holes that meet one another or the slot, or nearly.
 void doubt_pins(const Design& design, const Solution& solution, std::vector<Message>& out) {
-    constexpr double least_wood_mm = 1;
     const std::vector<PlanPoint>& pins = solution.bridge->pins;
     for (std::size_t i = 0; i + 1 < pins.size(); ++i) {
-        const double apart_mm = std::hypot(pins[i + 1].x_mm - pins[i].x_mm, pins[i + 1].y_mm - pins[i].y_mm);
-        const double wood_mm = apart_mm - design.bridge->pins.hole_mm;
+        const double wood_mm = std::hypot(pins[i + 1].x_mm - pins[i].x_mm, pins[i + 1].y_mm - pins[i].y_mm) -
+                               design.bridge->pins.hole_mm;
         if (wood_mm < least_wood_mm)
             out.push_back({"pins_meet",
                            wood_mm <= 0 ? Severity::error : Severity::warning,
                            "bridge.pins.hole_mm",
                            {design.string_name(i), design.string_name(i + 1), LengthMm{wood_mm}}});
+    }
+    if (!design.has_slot()) return;
+    const std::vector<PlanPoint> slot = slot_corners(design, solution);
+    for (std::size_t i = 0; i < pins.size(); ++i) {
+        const double sign = within_outline(slot, pins[i]) ? -1.0 : 1.0;
+        const double wood_mm = sign * to_edge_mm(pins[i], slot) - 0.5 * design.bridge->pins.hole_mm;
+        if (wood_mm < least_wood_mm)
+            out.push_back({"pin_meets_slot",
+                           wood_mm <= 0 ? Severity::error : Severity::warning,
+                           "bridge.pins.behind_mm",
+                           {design.string_name(i), LengthMm{wood_mm}}});
     }
 }
 

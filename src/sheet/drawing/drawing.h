@@ -97,8 +97,9 @@ struct Drawing {
     double width = 0;
     double height = 0;
     std::string title;
-    Point origin; ///< the part's datum on the page: centreline and seat; DXF counts from there
+    Point origin; ///< the part's datum on the page; DXF counts from there
     std::vector<Item> items;
+    std::string author = {}; ///< whose work a file says it is; "": not said
 
     void add(Item item) { items.push_back(std::move(item)); }
     /// Adds another drawing, scaled and moved; text and line widths keep their size.

@@ -1,6 +1,9 @@
-// A small writer of DXF R2000: header, tables, blocks, entities, objects, with every handle's owner.
+// A small writer of DXF R2000, because the writer of the library that reads them here (dxflib) has no owners
+// for its handles and no picture for its dimensions, which other programs refuse: header, tables, blocks,
+// entities, objects, with every handle's owner.
 #include "sheet/drawing/dxf_tags.h"
 #include "sheet/drawing/fonts.h"
+#include "sheet/drawing/pens.h"
 #include "sheet/drawing/sheet_files.h"
 
 #include <QList>
@@ -47,7 +50,10 @@ public:
         DxfTags file;
         DxfTags sections = tables();
         const std::string seed = dxf_handle(next_ + 1000);
-        file.text(0, "SECTION").text(2, "HEADER").text(9, "$ACADVER").text(1, "AC1015");
+        file.text(0, "SECTION").text(2, "HEADER");
+        for (const std::string& comment : {page_.title, page_.author})
+            if (!comment.empty()) file.text(999, dxf_text(comment));
+        file.text(9, "$ACADVER").text(1, "AC1015");
         file.text(9, "$HANDSEED")
             .text(5, seed)
             .text(9, "$INSUNITS")
@@ -244,9 +250,10 @@ private:
         add_line_type(to, "CENTER", "Centre", {3.0, -0.6, 0.5, -0.6});
         to.text(0, "ENDTAB");
         begin_table(to, "LAYER", table_layer, 1 + static_cast<int>(all_layers.size()));
-        add_layer(to, "0", 7);
+        add_layer(to, "0", 7, pens::thin);
         int colour = 1;
-        for (const Layer layer : all_layers) add_layer(to, layer_word(layer), colour++);
+        for (const Layer layer : all_layers)
+            add_layer(to, layer_word(layer), colour++, layer == Layer::cut ? pens::outline : pens::fine);
         to.text(0, "ENDTAB");
         begin_table(to, "STYLE", table_style, 2);
         for (const char* name : {"STANDARD", "FAIR"}) {
@@ -275,10 +282,11 @@ private:
         return to.text(0, "ENDTAB").text(0, "ENDSEC");
     }
 
-    void add_layer(DxfTags& to, const char* name, int colour) {
+    void add_layer(DxfTags& to, const char* name, int colour, const Stroke& pen) {
         record(to, "LAYER", table_layer, "AcDbLayerTableRecord", name)
             .whole(62, colour)
-            .text(6, "CONTINUOUS");
+            .text(6, "CONTINUOUS")
+            .whole(370, line_weight(pen.width_mm));
     }
 
     static void add_block_record(DxfTags& to, std::string_view name, unsigned handle) {

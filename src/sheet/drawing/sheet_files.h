@@ -20,8 +20,10 @@ QByteArray pdf_of(const std::vector<Drawing>& pages, Paper paper, PrintScale sca
 /// Paints a page with its lower left corner at the lower left of a paper of `height` pixels.
 /// The scale grows from the middle of the page, so that no side runs out of its margin.
 void paint_page(QPainter& painter, const Drawing& page, double px_per_mm, PrintScale scale = {});
-/// SVG in mm, a group for every layer.
-QByteArray svg_of(const Drawing& page);
+/// What an SVG is for: paper has black ink; a machine a colour for every operation, and their order.
+enum class SvgFor { paper, machine };
+/// SVG in mm, a group for every layer; for a machine in the order they are worked.
+QByteArray svg_of(const Drawing& page, SvgFor reader = SvgFor::paper);
 /// DXF R2000 in mm, y up, with real dimensions. Source of the format's minimum: the published DXF reference.
 QByteArray dxf_of(const Drawing& page);
 
@@ -36,5 +38,8 @@ QByteArray sheet_bytes(const std::vector<Drawing>& pages, Paper paper, const QSt
 const char* layer_word(Layer layer);
 inline constexpr std::array all_layers{Layer::cut,    Layer::slot,   Layer::hole,      Layer::tool,
                                        Layer::scribe, Layer::centre, Layer::dimension, Layer::text};
+/// What a machine does first: what is inside before the outline is cut through; then what it does not cut.
+inline constexpr std::array machine_order{Layer::scribe, Layer::slot,   Layer::hole,      Layer::cut,
+                                          Layer::tool,   Layer::centre, Layer::dimension, Layer::text};
 
 } // namespace fm

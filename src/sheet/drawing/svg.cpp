@@ -17,9 +17,24 @@ QString number(double value) {
     return text;
 }
 
+/// A machine tells operations by the colours of lines: each its own, and none of what is not cut.
+const char* operation_colour(Layer layer) {
+    switch (layer) {
+    case Layer::scribe: return "#1b7f5c";
+    case Layer::slot: return "#b3541e";
+    case Layer::hole: return "#7a3f9d";
+    case Layer::cut: return "#1f4e9e";
+    case Layer::tool: return "#a38a00";
+    case Layer::centre:
+    case Layer::dimension:
+    case Layer::text: break;
+    }
+    return "#808080";
+}
+
 class SvgPage {
 public:
-    explicit SvgPage(const Drawing& page) : page_(page), xml_(&bytes_) {}
+    SvgPage(const Drawing& page, SvgFor reader) : page_(page), reader_(reader), xml_(&bytes_) {}
 
     QByteArray run() {
         xml_.setAutoFormatting(true);
@@ -30,9 +45,11 @@ public:
         attribute("height", number(page_.height) + QStringLiteral("mm"));
         attribute("viewBox", QStringLiteral("0 0 %1 %2").arg(number(page_.width), number(page_.height)));
         xml_.writeTextElement(QStringLiteral("title"), QString::fromStdString(page_.title));
+        if (!page_.author.empty())
+            xml_.writeTextElement(QStringLiteral("desc"), QString::fromStdString(page_.author));
         std::vector<Item> flat;
         for (const Item& item : page_.items) flatten(item, flat);
-        for (const Layer layer : all_layers) {
+        for (const Layer layer : reader_ == SvgFor::machine ? machine_order : all_layers) {
             xml_.writeStartElement(QStringLiteral("g"));
             attribute("id", QString::fromLatin1(layer_word(layer)));
             layer_ = layer;
@@ -97,7 +114,9 @@ private:
     }
 
     void stroke(const Stroke& stroke) {
-        attribute("stroke", QLatin1String(stroke.ink == Ink::faint ? "#606060" : "black"));
+        attribute("stroke", QLatin1String(reader_ == SvgFor::machine ? operation_colour(layer_)
+                                          : stroke.ink == Ink::faint ? "#606060"
+                                                                     : "black"));
         attribute("stroke-width", number(stroke.width_mm));
         if (stroke.style == LineStyle::hidden) attribute("stroke-dasharray", QStringLiteral("1.6 0.8"));
         if (stroke.style == LineStyle::centre) attribute("stroke-dasharray", QStringLiteral("3 0.6 0.5 0.6"));
@@ -128,6 +147,7 @@ private:
     }
 
     const Drawing& page_;
+    SvgFor reader_;
     QByteArray bytes_;
     QXmlStreamWriter xml_;
     Layer layer_ = Layer::cut;
@@ -135,8 +155,8 @@ private:
 
 } // namespace
 
-QByteArray svg_of(const Drawing& page) {
-    return SvgPage(page).run();
+QByteArray svg_of(const Drawing& page, SvgFor reader) {
+    return SvgPage(page, reader).run();
 }
 
 } // namespace fm

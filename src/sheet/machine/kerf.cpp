@@ -1,5 +1,7 @@
 #include "sheet/machine/kerf.h"
 
+#include "sheet/machine/arcs.h"
+
 #include <polyclipping/clipper.hpp>
 
 #include <algorithm>
@@ -51,32 +53,58 @@ Areas less(const Areas& from, const Areas& what) {
     return combined(ClipperLib::ctDifference, from, what);
 }
 
-std::vector<Path> in_mm(const Areas& areas) {
+Point in_mm(const IntPoint& p) {
+    return {static_cast<double>(p.X) / units_per_mm, static_cast<double>(p.Y) / units_per_mm};
+}
+
+Path path_of(const Corners& corners) {
+    std::vector<Point> points;
+    for (const IntPoint& p : corners) points.push_back(in_mm(p));
+    return fitted_by_arcs(points, arcs_within_mm);
+}
+
+std::vector<Path> paths_of(const Areas& areas) {
     std::vector<Path> paths;
-    for (const Corners& corners : areas) {
-        Path path;
-        path.closed = true;
-        for (const IntPoint& p : corners)
-            path.vertices.push_back(
-                {{static_cast<double>(p.X) / units_per_mm, static_cast<double>(p.Y) / units_per_mm}});
-        paths.push_back(std::move(path));
-    }
+    for (const Corners& corners : areas) paths.push_back(path_of(corners));
     return paths;
+}
+
+/// Of several the one with the largest area.
+Path largest_of(const Areas& areas) {
+    const auto largest = std::max_element(areas.begin(), areas.end(), [](const Corners& a, const Corners& b) {
+        return std::abs(ClipperLib::Area(a)) < std::abs(ClipperLib::Area(b));
+    });
+    return largest == areas.end() ? Path{} : path_of(*largest);
+}
+
+/// The largest circle that fits into an area, by what is left of it the farther its edge goes in.
+double widest_mm(const Corners& corners, double at_most_mm) {
+    double fits_mm = 0;
+    double not_mm = at_most_mm;
+    while (not_mm - fits_mm > 0.001) {
+        const double mm = 0.5 * (fits_mm + not_mm);
+        (offset({corners}, -0.5 * mm).empty() ? not_mm : fits_mm) = mm;
+    }
+    return 0.5 * (fits_mm + not_mm);
 }
 
 /// What stands in an area, without what is only rounding.
 std::vector<Unreached> left_in(const Areas& areas, bool whole) {
     std::vector<Unreached> left;
-    for (const Path& path : in_mm(areas)) {
-        Point low = path.vertices.front().at;
+    for (const Corners& corners : areas) {
+        Point low = in_mm(corners.front());
         Point high = low;
-        for (const Vertex& v : path.vertices) {
-            low = {std::min(low.x, v.at.x), std::min(low.y, v.at.y)};
-            high = {std::max(high.x, v.at.x), std::max(high.y, v.at.y)};
+        for (const IntPoint& corner : corners) {
+            const Point p = in_mm(corner);
+            low = {std::min(low.x, p.x), std::min(low.y, p.y)};
+            high = {std::max(high.x, p.x), std::max(high.y, p.y)};
         }
-        const double wide = std::min(high.x - low.x, high.y - low.y);
+        const double box_mm = std::min(high.x - low.x, high.y - low.y);
         const double high_mm = std::max(high.x - low.x, high.y - low.y);
-        left.push_back({{0.5 * (low.x + high.x), 0.5 * (low.y + high.y)}, wide, high_mm, whole});
+        left.push_back({{0.5 * (low.x + high.x), 0.5 * (low.y + high.y)},
+                        std::min(box_mm, widest_mm(corners, box_mm + 0.001)),
+                        high_mm,
+                        whole});
     }
     return left;
 }
@@ -120,11 +148,21 @@ double area_of(const std::vector<Point>& corners) {
     return 0.5 * twice;
 }
 
+Path notched(const Path& part, const std::vector<Path>& slots) {
+    Areas cut;
+    for (const Path& slot : slots) cut.push_back(in_units(slot));
+    return largest_of(less({in_units(part)}, cut));
+}
+
+Path within_part(const Path& slot, const Path& part) {
+    return largest_of(combined(ClipperLib::ctIntersection, {in_units(slot)}, {in_units(part)}));
+}
+
 CutterPaths cutter_around(const Path& outline, double radius_mm) {
     const Areas part{in_units(outline)};
     const Areas path = offset(part, radius_mm);
     // What the cutter leaves beyond the part: all it does not sweep, less the part itself.
-    return {in_mm(path), left_in(less(offset(path, -radius_mm), offset(part, least_left_mm)), false)};
+    return {paths_of(path), left_in(less(offset(path, -radius_mm), offset(part, least_left_mm)), false)};
 }
 
 CutterPaths cutter_within(const Path& outline, double radius_mm, const Path* material) {
@@ -134,7 +172,7 @@ CutterPaths cutter_within(const Path& outline, double radius_mm, const Path* mat
     if (path.empty()) return {{}, left_in(pocket, true)};
     Areas left = less(pocket, offset(path, radius_mm + least_left_mm));
     if (material) left = combined(ClipperLib::ctIntersection, left, {in_units(*material)});
-    return {in_mm(path), left_in(left, false)};
+    return {paths_of(path), left_in(left, false)};
 }
 
 } // namespace fm

@@ -20,49 +20,76 @@ std::string name_of(MachinePartKind kind) {
     return {};
 }
 
-MachineFile solid_file(const Job& job, const Solution& solution, MachinePartKind kind, bool step,
-                       std::vector<std::string> stops) {
-    if (!makes_solids()) return {{}, translate("sheet", "this program was built without solid models"), {}};
-    if (kind == MachinePartKind::bridge)
-        return {{}, translate("sheet", "solid models are made of nut and saddle"), {}};
+/// Why there is no solid of a part, or "".
+std::string no_solid_words(const Job& job, const Solution& solution, MachinePartKind kind) {
+    if (!makes_solids()) return translate("sheet", "this program was built without solid models");
     if (kind == MachinePartKind::saddle && solution.single)
-        return {{}, translate("sheet", "single saddles are bought: there is no solid model of them"), {}};
-    const SolidPart part = kind == MachinePartKind::nut ? solid_nut(job.design, solution, job.left_handed)
-                                                        : solid_saddle(job.design, solution, job.left_handed);
-    std::vector<std::string> told = stops;
-    for (std::string& notice : machine_notices(job, solution, kind)) told.push_back(std::move(notice));
-    return {step ? step_of(part, name_of(kind)) : stl_of(part), {}, std::move(told), std::move(stops)};
+        return translate("sheet", "single saddles are bought: there is no solid model of them");
+    if (kind != MachinePartKind::bridge || is_solid_bridge(job.design, solution)) return {};
+    switch (job.design.bridge->stands) {
+    case BridgeStands::glued: break;
+    case BridgeStands::floating:
+        return translate("sheet", "of a bridge that floats the top is milled: choose the saddle");
+    case BridgeStands::plate:
+    case BridgeStands::posts:
+        return translate("sheet", "a bridge of metal is bought: there is no solid model of it");
+    }
+    return translate("sheet", "the bridge has no height yet: there is no solid model of it");
+}
+
+Solid solid_of(const Job& job, const Solution& solution, MachinePartKind kind) {
+    switch (kind) {
+    case MachinePartKind::nut: return solid_nut(job.design, solution, job.left_handed);
+    case MachinePartKind::saddle: return solid_saddle(job.design, solution, job.left_handed);
+    case MachinePartKind::bridge: break;
+    }
+    return solid_bridge(job.design, solution, job.left_handed);
 }
 
 } // namespace
 
 MachineFile machine_file(const State& state, MachinePartKind kind, const QString& path,
-                         std::optional<double> cutter_mm) {
+                         const MachineStyle& style) {
     const Job job = worked_job(state);
     const Solution& solution = state.solution;
     const auto ends = [&](const char* ending) {
         return path.endsWith(QLatin1String(ending), Qt::CaseInsensitive);
     };
-    std::vector<std::string> stops =
-        stop_words(state, kind == MachinePartKind::nut      ? std::optional(BenchPart::nut)
-                          : kind == MachinePartKind::saddle ? std::optional(BenchPart::saddle)
-                                                            : std::nullopt);
-    if (ends(".step") || ends(".stp")) return solid_file(job, solution, kind, true, std::move(stops));
-    if (ends(".stl")) return solid_file(job, solution, kind, false, std::move(stops));
-    if (!ends(".svg") && !ends(".dxf"))
+    const bool step = ends(".step") || ends(".stp");
+    const bool solid = step || ends(".stl");
+    if (!solid && !ends(".svg") && !ends(".dxf"))
         return {{}, translate("sheet", "a machine's file ends in .svg, .dxf, .step or .stl"), {}};
-    MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
-    part.notices = stops; // first, in the file as beside it
+    if (solid)
+        if (std::string why = no_solid_words(job, solution, kind); !why.empty())
+            return {{}, std::move(why), {}};
+
+    MachineFile file;
+    file.refused = stop_words(state, kind == MachinePartKind::nut      ? std::optional(BenchPart::nut)
+                                     : kind == MachinePartKind::saddle ? std::optional(BenchPart::saddle)
+                                                                       : std::nullopt);
+    file.unreached = file.refused;
     for (std::string& notice : machine_notices(job, solution, kind))
+        file.unreached.push_back(std::move(notice));
+    const std::string title = name_of(kind) + " · " + job.title;
+    if (solid) {
+        const Solid body = solid_of(job, solution, kind);
+        file.bytes = step ? step_of(body, {title, style.author}) : stl_of(body);
+        return file;
+    }
+    MachinePart part = machine_part(job.design, solution, kind, job.left_handed);
+    Job in_mm = job; // as the file's coordinates
+    in_mm.unit = Unit::mm;
+    part.notices = file.refused; // first, in the file as beside it
+    for (std::string& notice : machine_notices(in_mm, solution, kind))
         part.notices.push_back(std::move(notice));
+    part.depths = machine_depths(in_mm, kind);
     if (kind == MachinePartKind::saddle && saddle_ground(job.design, solution) == SaddleGround::fret_plane)
         part.outline.layer = Layer::scribe; // nothing to be cut by
-    MachineDrawing made = machine_drawing(part, name_of(kind) + " · " + job.title, cutter_mm, job.unit);
-    std::vector<std::string> told = part.notices;
-    told.insert(told.end(), made.unreached.begin(), made.unreached.end());
-    stops.insert(stops.end(), made.closed.begin(), made.closed.end());
-    return {
-        ends(".svg") ? svg_of(made.drawing) : dxf_of(made.drawing), {}, std::move(told), std::move(stops)};
+    const MachineDrawing made = machine_drawing(part, title, style, job.unit);
+    file.unreached.insert(file.unreached.end(), made.unreached.begin(), made.unreached.end());
+    file.refused.insert(file.refused.end(), made.closed.begin(), made.closed.end());
+    file.bytes = ends(".svg") ? svg_of(made.drawing, SvgFor::machine) : dxf_of(made.drawing);
+    return file;
 }
 
 } // namespace fm

@@ -16,9 +16,10 @@ struct MachineFile {
     /// It is written only by who says so.
     std::vector<std::string> refused = {};
 };
-/// @param path ends in .svg, .dxf, .step, .stp or .stl @param cutter_mm diameter; none: true outlines only
+/// In mm, as what is written in it; what is told beside it in the job's unit.
+/// @param path ends in .svg, .dxf, .step, .stp or .stl
 MachineFile machine_file(const State& state, MachinePartKind kind, const QString& path,
-                         std::optional<double> cutter_mm);
+                         const MachineStyle& style);
 
 /// Cutters and beams there are [mm].
 constexpr double least_cutter_mm = 0.01;

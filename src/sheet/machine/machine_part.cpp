@@ -1,9 +1,10 @@
 #include "sheet/machine/machine_part.h"
-#include "sheet/drawing/pens.h"
-
-#include "core/solution/bridge_outline.h"
+#include "core/solution/footprint.h"
+#include "core/solution/nut_plan.h"
 #include "core/words/units.h"
-#include "sheet/views/bridge_views.h"
+#include "sheet/drawing/pens.h"
+#include "sheet/machine/arcs.h"
+#include "sheet/machine/bridge_on_plan.h"
 #include "sheet/views/nut_views.h"
 #include "sheet/views/saddle_views.h"
 #include "sheet/words/sheet_words.h"
@@ -27,18 +28,24 @@ Path on_layer(Path path, Layer layer) {
     return path;
 }
 
-/// Walls, a round bottom of the slot's own width, and closed above the top.
-MachineSlot round_slot(const std::string& name, double x, double floor, double top, double width) {
+/// Walls, a round bottom of the slot's own width, open above the top.
+MachineSlot round_slot(const std::string& name, double x, double floor, double top, double width,
+                       const Path& part) {
     const double r = 0.5 * width;
     const double rise = std::max(top + over_top_mm, floor + r + over_top_mm);
-    MachineSlot slot{name, {}, {}, true};
-    slot.outline.vertices = {
-        {{x - r, rise}}, {{x - r, floor + r}, 1.0}, {{x + r, floor + r}}, {{x + r, rise}}};
-    slot.outline.closed = true;
-    slot.outline = on_layer(std::move(slot.outline), Layer::slot);
+    MachineSlot slot;
+    slot.name = name;
+    slot.reach.vertices = {{{x - r, rise}}, {{x - r, floor + r}, 1.0}, {{x + r, floor + r}}, {{x + r, rise}}};
+    slot.reach.closed = true;
+    slot.outline = on_layer(within_part(slot.reach, part), Layer::slot);
     slot.centre = line_path(Layer::centre, {x, rise}, {x, floor + r}, pens::fine);
     slot.centre.wide_mm = width;
     return slot;
+}
+
+/// A curve's corners as arcs.
+Path by_arcs(const Path& path) {
+    return on_layer(fitted_by_arcs(corners_of(path), arcs_within_mm, path.closed), path.layer);
 }
 
 /// The one closed area of a front view, and its lines to scribe.
@@ -46,8 +53,8 @@ void take_front(const Drawing& view, MachinePart& part) {
     for (const Item& item : view.items) {
         const Path* path = std::get_if<Path>(&item);
         if (!path) continue;
-        if (path->layer == Layer::cut && path->closed) part.outline = on_layer(*path, Layer::cut);
-        if (path->layer == Layer::scribe) part.marks.push_back(on_layer(*path, Layer::scribe));
+        if (path->layer == Layer::cut && path->closed) part.outline = by_arcs(*path);
+        if (path->layer == Layer::scribe) part.marks.push_back(by_arcs(*path));
     }
 }
 
@@ -62,8 +69,10 @@ void make_nut(const Design& design, const Solution& solution, bool mirrored, Mac
         const double fall = seat_fall_mm(design.nut, slot.along_mm * to_y);
         part.slots.push_back(round_slot(design.string_name(i), (mirrored ? -1.0 : 1.0) * slot.along_mm,
                                         slot.floor_above_seat_mm - fall, slot.made_top_above_seat_mm - fall,
-                                        slot.width_mm));
+                                        slot.width_mm, part.outline));
     }
+    const double bass_mm = nut_plan_of(design, solution).bass.along_mm;
+    part.datum = {(mirrored ? -1.0 : 1.0) * bass_mm, -seat_fall_mm(design.nut, bass_mm * to_y)};
 }
 
 /// Below the front, as a drawing in the first angle has it; a line up the front at every string.
@@ -96,42 +105,44 @@ void make_saddle(const Design& design, const Solution& solution, bool mirrored, 
         const Notch& notch = solution.notches[i];
         part.slots.push_back(round_slot(design.string_name(i),
                                         (mirrored ? -1.0 : 1.0) * solution.strings[i].saddle_along_mm, floor,
-                                        floor + notch.depth_mm, notch.width_mm));
+                                        floor + notch.depth_mm, notch.width_mm, part.outline));
     }
+    part.datum = {(mirrored ? -1.0 : 1.0) * saddle_span(solution).from_mm, 0.0};
 }
 
 void make_bridge(const Design& design, const Solution& solution, bool mirrored, MachinePart& part) {
-    const double sign = mirrored ? -1.0 : 1.0;
-    const double at = solution.straight_saddle.slot_x_at_centre_mm;
-    const auto on = [&](const PlanPoint& p) { return Point{sign * p.y_mm, at - p.x_mm}; };
-    const auto closed = [&](const std::vector<PlanPoint>& points, Layer layer) {
-        Path path;
-        path.closed = true;
-        for (const PlanPoint& p : points) path.vertices.push_back({on(p)});
-        return on_layer(std::move(path), layer);
-    };
-    part.outline = closed(outline_points(shown_outline(design, solution), solution), Layer::cut);
+    const BridgeSolution& bridge = *solution.bridge;
+    const BridgeOnPlan plan(design, solution, mirrored);
+    part.outline = on_layer(plan.outline(), Layer::cut);
     if (design.has_slot()) {
-        const std::vector<PlanPoint> corners = slot_corners(design, solution);
-        MachineSlot slot{translate("sheet", "saddle's slot"),
-                         on_layer(rounded_slot(design, solution, on), Layer::slot),
-                         {},
-                         false};
-        const auto middle = [&](std::size_t a, std::size_t b) {
-            return on({0.5 * (corners[a].x_mm + corners[b].x_mm), 0.5 * (corners[a].y_mm + corners[b].y_mm)});
-        };
-        slot.centre = line_path(Layer::centre, middle(0, 3), middle(1, 2), pens::fine);
+        MachineSlot slot;
+        slot.name = translate("sheet", "saddle's slot");
+        slot.outline = on_layer(plan.slot(), Layer::slot);
+        const auto [from, to] = plan.slot_middle();
+        slot.centre = line_path(Layer::centre, from, to, pens::fine);
         slot.centre.wide_mm = design.saddle.thickness_mm;
         part.slots.push_back(std::move(slot));
     }
-    for (std::size_t i = 0; i < solution.bridge->pins.size(); ++i) {
+    for (std::size_t i = 0; i < bridge.pins.size(); ++i) {
         Circle hole;
         hole.layer = Layer::hole;
-        hole.centre = on(solution.bridge->pins[i]);
-        hole.radius = 0.5 * design.bridge->pins.hole_mm;
+        hole.centre = plan.on(bridge.pins[i]);
+        hole.radius = 0.5 * design.bridge->pins.drill_mm();
         hole.stroke = pens::fine;
         part.holes.push_back({design.string_name(i), hole});
     }
+    if (design.bridge->screws) {
+        const double front_mm = front_edge_mm(shown_outline(design, solution), solution);
+        constexpr double arm_mm = 2;
+        for (const PlacedHole& screw : design.bridge->screws->holes) {
+            const Point p = plan.on(hole_place(screw, front_mm));
+            for (const Point arm : {Point{arm_mm, 0.0}, Point{0.0, arm_mm}})
+                part.marks.push_back(on_layer(line_path(Layer::scribe, {p.x - arm.x, p.y - arm.y},
+                                                        {p.x + arm.x, p.y + arm.y}, pens::fine),
+                                              Layer::scribe));
+        }
+    }
+    part.datum = plan.datum();
 }
 
 /// A circle as two half circles.
@@ -145,20 +156,22 @@ Path round_path(const Circle& circle) {
 
 /// A slot's outline as a cutter is led along it: out over an open top by its own radius.
 Path lengthened(const MachineSlot& slot, double radius_mm) {
-    Path outline = slot.outline;
-    if (slot.is_open)
-        for (Vertex* end : {&outline.vertices.front(), &outline.vertices.back()}) end->at.y += radius_mm;
+    if (slot.reach.vertices.empty()) return slot.outline;
+    Path outline = slot.reach;
+    for (Vertex* end : {&outline.vertices.front(), &outline.vertices.back()}) end->at.y += radius_mm;
     return outline;
 }
 
 class CutterWay {
 public:
-    CutterWay(MachineDrawing& out, double radius_mm, Unit unit)
-        : out_(out), radius_mm_(radius_mm), unit_(unit) {}
+    CutterWay(MachineDrawing& out, double radius_mm, Point datum, Unit unit)
+        : out_(out), radius_mm_(radius_mm), datum_(datum), unit_(unit) {}
 
-    /// @param wide_mm of a slot across itself, however it lies
-    void add(const CutterPaths& way, const std::string& name, std::optional<double> wide_mm = {}) {
+    void run(const CutterPaths& way) {
         for (const Path& path : way.paths) out_.drawing.add(on_layer(path, Layer::tool));
+    }
+    /// @param wide_mm of a slot across itself, however it lies
+    void tell(const CutterPaths& way, const std::string& name, std::optional<double> wide_mm = {}) {
         for (const Unreached& place : way.unreached) {
             out_.unreached.push_back(
                 name + ": " +
@@ -173,10 +186,11 @@ public:
 
 private:
     std::string length(double mm) const { return length_text(mm, unit_); }
-    static std::string at(Point p) { return "x " + fixed_text(p.x, 2) + ", y " + fixed_text(p.y, 2); }
+    std::string at(Point p) const { return "x " + length(p.x - datum_.x) + ", y " + length(p.y - datum_.y); }
 
     MachineDrawing& out_;
     double radius_mm_;
+    Point datum_;
     Unit unit_;
 };
 
@@ -200,8 +214,28 @@ Extent extent_of(const Drawing& drawing) {
     return extent;
 }
 
+/// A cross where the file counts from, and the centreline through the part: to stand by, not to cut.
+void add_references(const MachinePart& part, Drawing& drawing) {
+    constexpr double arm_mm = 3;
+    for (const Point arm : {Point{arm_mm, 0.0}, Point{0.0, arm_mm}})
+        drawing.add(line_path(Layer::centre, {part.datum.x - arm.x, part.datum.y - arm.y},
+                              {part.datum.x + arm.x, part.datum.y + arm.y}, pens::fine));
+    double low = 1e9;
+    double high = -1e9;
+    for (const Point& p : corners_of(part.outline)) low = std::min(low, p.y), high = std::max(high, p.y);
+    drawing.add(line_path(Layer::centre, {0.0, low}, {0.0, high}, pens::fine_centre));
+}
+
+/// The outline with what opens at its edge.
+Path contour_of(const MachinePart& part) {
+    std::vector<Path> open;
+    for (const MachineSlot& slot : part.slots)
+        if (!slot.reach.vertices.empty()) open.push_back(slot.reach);
+    return open.empty() ? part.outline : notched(part.outline, open);
+}
+
 /// What is not drawn of the part, boxed over it on the layer of texts, which no machine cuts.
-void add_notices(Drawing& drawing, const std::vector<std::string>& notices) {
+void add_words(Drawing& drawing, const std::vector<std::string>& notices) {
     if (notices.empty()) return;
     constexpr double em = 2.5;
     constexpr double line_mm = 1.5 * em;
@@ -224,15 +258,17 @@ void add_notices(Drawing& drawing, const std::vector<std::string>& notices) {
                                pens::fine));
 }
 
-/// Puts a drawing's lower left corner at its margin.
-void frame(Drawing& drawing) {
+/// Puts a drawing's lower left corner at its margin; it counts from its datum.
+void frame(Drawing& drawing, Point datum) {
     const auto [low, high] = extent_of(drawing);
     Drawing framed;
     framed.title = drawing.title;
-    framed.origin = {margin_mm - low.x, margin_mm - low.y};
+    framed.author = drawing.author;
     framed.width = high.x - low.x + 2 * margin_mm;
     framed.height = high.y - low.y + 2 * margin_mm;
-    framed.place(drawing, 1.0, framed.origin);
+    const Point to{margin_mm - low.x, margin_mm - low.y};
+    framed.place(drawing, 1.0, to);
+    framed.origin = {to.x + datum.x, to.y + datum.y};
     drawing = std::move(framed);
 }
 
@@ -250,31 +286,42 @@ MachinePart machine_part(const Design& design, const Solution& solution, Machine
     return part;
 }
 
-MachineDrawing machine_drawing(const MachinePart& part, const std::string& title,
-                               std::optional<double> cutter_mm, Unit unit) {
+MachineDrawing machine_drawing(const MachinePart& part, const std::string& title, const MachineStyle& style,
+                               Unit unit) {
     MachineDrawing out;
     out.drawing.title = title;
-    out.drawing.add(part.outline);
+    out.drawing.author = style.author;
+    add_references(part, out.drawing);
+    for (const Path& mark : part.marks) out.drawing.add(mark);
+    const bool is_notched = style.one_contour && part.outline.layer == Layer::cut;
     for (const MachineSlot& slot : part.slots) {
-        out.drawing.add(slot.outline);
+        if (!is_notched || slot.reach.vertices.empty()) out.drawing.add(slot.outline);
         out.drawing.add(slot.centre);
     }
     for (const MachineHole& hole : part.holes) out.drawing.add(hole.circle);
-    for (const Path& mark : part.marks) out.drawing.add(mark);
+    const Path outline = is_notched ? on_layer(contour_of(part), Layer::cut) : part.outline;
+    out.drawing.add(outline);
     for (const Path& seen : part.picture) out.drawing.add(seen);
-    add_notices(out.drawing, part.notices);
-    if (cutter_mm && part.outline.layer == Layer::cut) { // what is only scribed is not gone round
-        const double radius_mm = 0.5 * *cutter_mm;
-        CutterWay way(out, radius_mm, unit);
-        way.add(cutter_around(part.outline, radius_mm), translate("sheet", "outline"));
-        for (const MachineSlot& slot : part.slots)
-            way.add(cutter_within(lengthened(slot, radius_mm), radius_mm, &part.outline),
-                    with_values(translate("sheet", "slot %1"), slot.name), slot.centre.wide_mm);
-        for (const MachineHole& hole : part.holes)
-            way.add(cutter_within(round_path(hole.circle), radius_mm),
-                    with_values(translate("sheet", "hole %1"), hole.name));
+    std::vector<std::string> words = part.notices;
+    words.insert(words.end(), part.depths.begin(), part.depths.end());
+    add_words(out.drawing, words);
+    if (style.cutter_mm && part.outline.layer == Layer::cut) { // what is only scribed is not gone round
+        const double radius_mm = 0.5 * *style.cutter_mm;
+        CutterWay way(out, radius_mm, part.datum, unit);
+        for (const MachineSlot& slot : part.slots) {
+            const CutterPaths within = cutter_within(lengthened(slot, radius_mm), radius_mm, &part.outline);
+            if (!is_notched || slot.reach.vertices.empty()) way.run(within);
+            way.tell(within, with_values(translate("sheet", "slot %1"), slot.name), slot.centre.wide_mm);
+        }
+        for (const MachineHole& hole : part.holes) {
+            const CutterPaths within = cutter_within(round_path(hole.circle), radius_mm);
+            way.run(within);
+            way.tell(within, with_values(translate("sheet", "hole %1"), hole.name));
+        }
+        way.run(cutter_around(outline, radius_mm));
+        way.tell(cutter_around(part.outline, radius_mm), translate("sheet", "outline"));
     }
-    frame(out.drawing);
+    frame(out.drawing, part.datum);
     return out;
 }
 

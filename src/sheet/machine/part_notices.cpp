@@ -2,6 +2,7 @@
 
 #include "core/design/assumed.h"
 #include "core/part/nut_work.h"
+#include "core/solution/check.h"
 #include "core/solution/nut_plan.h"
 #include "core/words/word_of.h"
 #include "sheet/views/saddle_views.h"
@@ -54,6 +55,61 @@ std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
                            "the board; shorten the board by that much, or let the nut overhang."),
         length(job, forward_mm)));
     return notices;
+}
+
+namespace {
+
+std::vector<std::string> bridge_notices(const Job& job, const Solution& solution) {
+    const BridgeDesign& bridge = *job.design.bridge;
+    std::vector<std::string> notices;
+    const auto add = [&](std::string words) { notices.push_back(std::move(words)); };
+    if (!bridge.outline)
+        add(translate("sheet", "The bridge's outline is not given: what is drawn is a plain board round slot "
+                               "and holes, not its form."));
+    if (const auto mouth_mm = solution.bridge->mouth_mm)
+        add(with_values(
+            *mouth_mm < 0
+                ? translate("sheet", "The slot leans back by %1: tilt the work by it. Here it lies "
+                                     "where it opens, %2 nearer the nut than the crowns' line.")
+                : translate("sheet", "The slot leans toward the nut by %1: tilt the work by it. Here "
+                                     "it lies where it opens, %2 farther from the nut than the "
+                                     "crowns' line."),
+            fixed_text(std::abs(job.design.saddle.lean_deg), 1) + "°", length(job, std::abs(*mouth_mm))));
+    if (bridge.anchor == Anchor::pins && bridge.pins.pilot_mm)
+        add(with_values(translate("sheet",
+                                  "The holes are as they are drilled, %1; they are reamed to %2 once "
+                                  "the bridge is glued."),
+                        length(job, *bridge.pins.pilot_mm), length(job, bridge.pins.hole_mm)));
+    if (bridge.anchor == Anchor::tie || bridge.anchor == Anchor::hole)
+        add(with_values(translate("sheet",
+                                  "Not in this file: the strings' holes along it, %1 over the bottom; "
+                                  "they open %2 behind the slot."),
+                        length(job, bridge.exit.above_top_mm), length(job, bridge.exit.behind_mm)));
+    if (const auto& feet = solution.bridge->feet; feet && feet->radius_mm)
+        add(with_values(translate("sheet",
+                                  "The bottom is flat here: it is fitted to the top's curve, %1 in its "
+                                  "middle, by hand."),
+                        length(job, std::abs(feet->rise_mm))));
+    if (bridge.screws) add(translate("sheet", "Screws are only marked."));
+    for (const Message& doubt : solution.warnings)
+        if (doubt.severity != Severity::note && about_the_bridge(doubt)) add(sheet_message(doubt, job.unit));
+    return notices;
+}
+
+} // namespace
+
+std::vector<std::string> machine_depths(const Job& job, MachinePartKind kind) {
+    std::vector<std::string> depths;
+    if (kind != MachinePartKind::bridge) return depths;
+    if (job.design.has_slot() && job.design.saddle.slot_depth_mm)
+        depths.push_back(with_values(translate("sheet", "Saddle's slot: %1 deep under the top."),
+                                     length(job, *job.design.saddle.slot_depth_mm)));
+    if (job.design.bridge->anchor == Anchor::pins)
+        depths.push_back(
+            with_values(translate("sheet", "Holes: through. Ramps: by hand, or in the solid, %1 deep "
+                                           "where the string turns down."),
+                        length(job, job.design.bridge->pins.ramp_mm)));
+    return depths;
 }
 
 std::vector<std::string> assumed_notices(const Job& job) {
@@ -120,6 +176,7 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
                             }) +
                 ".");
     }
+    if (kind == MachinePartKind::bridge && solution.bridge) add(bridge_notices(job, solution));
     if (kind == MachinePartKind::saddle) {
         add(saddle_notices(job, solution));
         if (job.design.saddle.under_mm > 0)

@@ -13,5 +13,7 @@ std::vector<std::string> saddle_notices(const Job& job, const Solution& solution
 std::vector<std::string> assumed_notices(const Job& job);
 /// The same for a machine's file, which shows less than a sheet.
 std::vector<std::string> machine_notices(const Job& job, const Solution& solution, MachinePartKind kind);
+/// How deep what is cut from above goes: an outline does not tell.
+std::vector<std::string> machine_depths(const Job& job, MachinePartKind kind);
 
 } // namespace fm

@@ -2,6 +2,7 @@
 #include "sheet/machine/solid.h"
 
 #include "core/solution/nut_plan.h"
+#include "sheet/machine/bridge_on_plan.h"
 #include "sheet/views/nut_views.h"
 #include "sheet/views/saddle_views.h"
 
@@ -24,6 +25,12 @@ std::vector<Point> around(const std::vector<Point>& bottom, std::vector<Point> t
     std::reverse(profile.begin(), profile.begin() + static_cast<std::ptrdiff_t>(bottom.size()));
     std::reverse(profile.begin() + static_cast<std::ptrdiff_t>(bottom.size()), profile.end());
     return profile;
+}
+
+/// A part counts from its bass end.
+void count_from(SolidPart& part, double bass_x_mm) {
+    for (Point& p : part.profile) p.x -= bass_x_mm;
+    for (SolidPart::Slot& slot : part.slots) slot.x_mm -= bass_x_mm, slot.back_x_mm -= bass_x_mm;
 }
 
 } // namespace
@@ -57,6 +64,7 @@ SolidPart solid_nut(const Design& design, const Solution& solution, bool mirrore
                               sign * (slot.along_mm + slot_run(design, solution, i) * part.thickness_mm),
                               slot.floor_back_drop_mm});
     }
+    count_from(part, sign * plan.bass.along_mm);
     return part;
 }
 
@@ -75,7 +83,56 @@ SolidPart solid_saddle(const Design& design, const Solution& solution, bool mirr
         part.slots.push_back({x, saddle_height_mm(design, solution, i), solution.notches[i].width_mm,
                               solution.notches[i].width_mm, x, 0.0});
     }
+    count_from(part, sign * span.from_mm);
     return part;
+}
+
+bool is_solid_bridge(const Design& design, const Solution& solution) {
+    return design.bridge && design.bridge->stands == BridgeStands::glued && !solution.single &&
+           solution.strings.front().bridge && solution.strings.front().bridge->bridge_height_mm;
+}
+
+SolidBridge solid_bridge(const Design& design, const Solution& solution, bool mirrored) {
+    const BridgeOnPlan plan(design, solution, mirrored);
+    const Point datum = plan.datum();
+    const auto from_datum = [datum](Point p) { return Point{p.x - datum.x, p.y - datum.y}; };
+    const auto path_from_datum = [&](Path path) {
+        for (Vertex& v : path.vertices) v.at = from_datum(v.at);
+        return path;
+    };
+    SolidBridge solid;
+    solid.outline = path_from_datum(plan.outline());
+    const StringSolution& bass = solution.strings.front();
+    const StringSolution& treble = solution.strings.back();
+    const Point bass_at = from_datum(plan.on({0.0, bass.line.saddle_y_mm}));
+    const double across = from_datum(plan.on({0.0, treble.line.saddle_y_mm})).x - bass_at.x;
+    const double bass_top = *bass.bridge->bridge_height_mm;
+    solid.top_run = across == 0 ? 0.0 : (*treble.bridge->bridge_height_mm - bass_top) / across;
+    solid.top_mm = bass_top - solid.top_run * bass_at.x;
+    if (design.has_slot() && design.saddle.slot_depth_mm) {
+        solid.slot = path_from_datum(plan.slot());
+        solid.slot_depth_mm = *design.saddle.slot_depth_mm;
+        solid.slot_run = std::tan(design.saddle.lean_deg * std::numbers::pi / 180.0);
+    }
+    const Pins& pins = design.bridge->pins;
+    for (std::size_t i = 0; i < solution.bridge->pins.size(); ++i) {
+        const StringSolution& string = solution.strings[i];
+        const Point hole = from_datum(plan.on(solution.bridge->pins[i]));
+        solid.holes.push_back({hole, 0.5 * pins.drill_mm()});
+        const double fall = std::tan(string.bridge->slope_behind_deg * std::numbers::pi / 180.0);
+        const StringLine& line = string.line;
+        const Point crown = from_datum(plan.on({line.plan_x_mm(line.saddle_x_mm), line.saddle_y_mm}));
+        const double run = std::hypot(crown.x - hole.x, crown.y - hole.y);
+        if (pins.ramp_mm <= 0 || fall <= 0 || run <= 0) continue;
+        const double edge_mm = 0.5 * pins.hole_mm; // the string turns down there, so deep under the top
+        const double long_mm = std::min(edge_mm + pins.ramp_mm / fall, run);
+        solid.ramps.push_back(
+            {{hole.x + (crown.x - hole.x) * long_mm / run, hole.y + (crown.y - hole.y) * long_mm / run},
+             hole,
+             fall * long_mm,
+             design.strings[i].diameter_mm});
+    }
+    return solid;
 }
 
 } // namespace fm

@@ -11,8 +11,8 @@ namespace fm {
 
 namespace {
 
-using WriteStep = void (*)(const SolidPart&, const char*, QByteArray&);
-using WriteStl = void (*)(const SolidPart&, QByteArray&);
+using WriteStep = void (*)(const Solid&, const SolidWords&, QByteArray&);
+using WriteStl = void (*)(const Solid&, QByteArray&);
 
 /// Beside the program; of a test, beside the programs it tests. "" where it was not built.
 QString library_path() {
@@ -37,15 +37,15 @@ bool makes_solids() {
     return !library_path().isEmpty();
 }
 
-QByteArray step_of(const SolidPart& part, const std::string& name) {
+QByteArray step_of(const Solid& solid, const SolidWords& words) {
     QByteArray file;
-    loaded<WriteStep>("fair_measure_step")(part, name.c_str(), file);
+    loaded<WriteStep>("fair_measure_step")(solid, words, file);
     return file;
 }
 
-QByteArray stl_of(const SolidPart& part) {
+QByteArray stl_of(const Solid& solid) {
     QByteArray file;
-    loaded<WriteStl>("fair_measure_stl")(part, file);
+    loaded<WriteStl>("fair_measure_stl")(solid, file);
     return file;
 }
 

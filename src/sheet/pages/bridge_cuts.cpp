@@ -70,10 +70,9 @@ private:
     void holes() {
         switch (bridge_.anchor) {
         case Anchor::pins: {
-            const double drill_mm = bridge_.pins.pilot_mm.value_or(bridge_.pins.hole_mm);
             std::string words =
                 with_values(translate("sheet", "Drill the pins' holes %1, square to the bottom, on scrap."),
-                            length(drill_mm));
+                            length(bridge_.pins.drill_mm()));
             if (!at_.pins_from_front_mm.empty())
                 words += " " + with_values(translate("sheet", "Front edge to their middles: %1."),
                                            strings_list(at_.pins_from_front_mm));

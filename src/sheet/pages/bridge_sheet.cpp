@@ -1,11 +1,12 @@
 // The layout of one page from top to bottom.
 #include "core/solution/bridge_outline.h"
 #include "core/solution/check.h"
-#include "sheet/pages/part_sheets.h"
+#include "sheet/pages/bridge_tiles.h"
 #include "sheet/views/bridge_views.h"
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace fm {
 
@@ -142,7 +143,32 @@ private:
         values.back().label += centre;
         values.push_back({origin_along(origin).x, origin.y + scale_ * ends_.front_mm, page_.number(0), 0.0});
         values.push_back(along(ends_.treble_mm, ends_.front_mm, "bridge.length", origin));
+        if (const BridgeOutline& outline = *design_.bridge->outline; outline.form == BridgeForm::waisted)
+            for (const bool bass : {true, false}) {
+                const double y_mm = middle_y_mm() + (bass ? -0.5 : 0.5) * outline.middle_mm;
+                values.push_back(
+                    along(y_mm, ends_.front_mm, bass ? "bridge.middle_from" : "bridge.middle_to", origin));
+                values.back().label += " " + translate("sheet", "middle");
+            }
         return values;
+    }
+    double middle_y_mm() const { return 0.5 * (ends_.bass_mm + ends_.treble_mm); }
+
+    /// Half of what a slot with round corners, turned by an angle, takes across.
+    double slot_half_mm(double angle) const {
+        const double half_t = 0.5 * design_.saddle.thickness_mm;
+        const double r = std::min(page_.solution().saddle.end_radius_mm, half_t);
+        return (0.5 * page_.solution().saddle.length_mm - r) * std::cos(angle) +
+               (half_t - r) * std::abs(std::sin(angle)) + r;
+    }
+
+    /// Where the slot begins and ends, from the bass end.
+    std::string slot_ends_words() {
+        const double angle = page_.solution().straight_saddle.line.angle_deg * std::numbers::pi / 180.0;
+        const double middle_mm = page_.solution().saddle.middle_mm * std::cos(angle) - ends_.bass_mm;
+        return with_values(translate("sheet", "from %1 to %2 along"),
+                           page_.figure("bridge.slot_from", middle_mm - slot_half_mm(angle)),
+                           page_.figure("bridge.slot_to", middle_mm + slot_half_mm(angle)));
     }
 
     std::vector<Ordinate> pins_across(Point origin) {
@@ -173,7 +199,18 @@ private:
                 values.push_back({origin.y + scale_ * from, edge_x,
                                   page_.number(0) + " " + translate("sheet", "front edge"), 0.0});
                 add("slot_at_centre", 0.0, edge_x, line);
-                add("width", ends_.back_mm, edge_x, translate("sheet", "back edge"));
+                const BridgeOutline& outline = *design_.bridge->outline;
+                if (outline.form == BridgeForm::waisted) {
+                    const double in_mm = 0.5 * (outline.width_mm - outline.wing_width_mm);
+                    add("wing_front", ends_.front_mm - in_mm, edge_x, translate("sheet", "wing's front"));
+                    add("wing_back", ends_.back_mm + in_mm, edge_x, translate("sheet", "wing's back"));
+                }
+                if (outline.form == BridgeForm::bellied)
+                    add("ends_back", ends_.front_mm - outline.width_mm, edge_x,
+                        translate("sheet", "back edge at the ends"));
+                add("width", ends_.back_mm, edge_x,
+                    outline.form == BridgeForm::bellied ? translate("sheet", "back edge in the middle")
+                                                        : translate("sheet", "back edge"));
                 return values;
             }
             values.push_back({origin.y, edge_x, page_.number(0) + " " + line, 0.0});
@@ -221,14 +258,16 @@ private:
         page_.heading(
             scale_ == 1.0
                 ? translate("sheet", "True size 1:1")
-                : with_values(translate("sheet", "Too large for this paper: %1. Cut by the figures."),
-                              scale_text(scale_)),
+                : with_values(
+                      translate("sheet",
+                                "Too large for this paper: %1 here, in true size on the sheets after it"),
+                      scale_text(scale_)),
             is_measured() ? translate("sheet", "along the bridge from its bass end; back from its front edge")
             : design_.has_slot()
                 ? translate("sheet", "across from the centreline; along from the slot's centreline on it")
                 : translate("sheet", "across from the centreline; along from the crowns' line on it"));
         std::vector<Ordinate> strings = strings_across({0.0, 0.0});
-        std::vector<Ordinate> pins = pins_across({0.0, 0.0});
+        const std::vector<Ordinate> pins = pins_across({0.0, 0.0});
         const double top_room = SheetPage::longest(strings) + 14.0;
         const double low_room = pins.empty() ? 10.0 : SheetPage::longest(pins) + 14.0;
         const Point origin{page_.middle(), page_.y() - top_room - scale_ * (reach_.before_mm + 3.0)};
@@ -290,6 +329,10 @@ private:
         if (design_.has_slot()) {
             add(with_values(translate("sheet", "slot %1 wide"),
                             page_.figure("bridge.slot_width", design_.saddle.thickness_mm)));
+            words +=
+                ", " + with_values(translate("sheet", "%1 long, its ends round as cut"),
+                                   page_.figure("bridge.slot_length", page_.solution().saddle.length_mm));
+            if (is_measured()) words += ", " + slot_ends_words();
             if (design_.saddle.slot_depth_mm)
                 words += ", " + with_values(translate("sheet", "%1 deep"),
                                             page_.figure("bridge.slot_depth", *design_.saddle.slot_depth_mm));
@@ -300,6 +343,12 @@ private:
         if (const auto& floor = page_.solution().bridge->floor_left_mm; floor && !is_floor_in_a_cut())
             add(with_values(translate("sheet", "floor left under the slot %1"),
                             page_.figure("bridge.floor_left", *floor)));
+        if (is_measured() && design_.bridge->outline->form == BridgeForm::bellied)
+            add(with_values(translate("sheet",
+                                      "the back edge's curve stands %1 out over its ends at a quarter of "
+                                      "the length"),
+                            page_.figure("bridge.belly_at_quarter",
+                                         design_.bridge->outline->belly_mm * std::numbers::sqrt2 / 2.0)));
         words += what_holds();
         constexpr double line_mm = 1.45 * SheetPage::body_em;
         const auto lines = wrapped_text(words, SheetPage::body_em, page_.width()).size();
@@ -493,7 +542,10 @@ private:
 } // namespace
 
 std::vector<Sheet> bridge_sheets(const SheetContext& context) {
-    return BridgePage(context).drawn();
+    std::vector<Sheet> sheets = BridgePage(context).drawn();
+    if (scale_of(context) < 1.0)
+        for (Sheet& piece : bridge_tiles(context)) sheets.push_back(std::move(piece));
+    return sheets;
 }
 
 } // namespace fm

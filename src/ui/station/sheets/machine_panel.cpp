@@ -19,7 +19,7 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
       part_(new ChoiceRow(tr("For a machine"),
                           {{tr("nut"), {}, {}}, {tr("saddle"), {}, {}}, {tr("bridge"), {}, {}}})),
       cutter_(new ValueField(QStringLiteral("cutter_mm"), tr("cutter"), FieldKind::length, this)),
-      unreached_(new QLabel) {
+      notched_(new QCheckBox(tr("slots as notches"))), unreached_(new QLabel) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 6, 0, 0);
     column->setSpacing(4);
@@ -32,6 +32,9 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
     cutter_->setFixedWidth(84);
     cutter_->setToolTip(tr("Diameter of the cutter, or what the beam takes; 0: true outlines only"));
     row->addWidget(cutter_);
+    notched_->setToolTip(tr("Slots in one contour with the outline, instead of each on its own"));
+    notched_->setMinimumHeight(32);
+    row->addWidget(notched_);
     auto* save = new QToolButton;
     save->setText(tr("Save for a machine…"));
     save->setToolTip(makes_solids() ? tr("The part alone as SVG, DXF, STEP or STL (Ctrl+Shift+M)")
@@ -47,7 +50,12 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
     column->addWidget(unreached_);
     part_->set_chosen(0);
     cutter_mm_ = settings::cutter_mm();
+    notched_->setChecked(settings::one_contour());
     connect(part_, &ChoiceRow::picked, this, &MachinePanel::show_unreached);
+    connect(notched_, &QCheckBox::toggled, this, [this](bool on) {
+        settings::keep_one_contour(on);
+        show_unreached();
+    });
     connect(cutter_, &ValueField::committed, this, [this](double mm) {
         if (mm == 0) return choose_cutter({});
         if (mm >= least_cutter_mm && mm <= most_cutter_mm) return choose_cutter(mm);
@@ -85,10 +93,14 @@ MachineFile MachinePanel::file_for(const QString& path) const {
     const State& state = session_.state();
     if (kind() == MachinePartKind::bridge && !state.job.design.bridge)
         return {{}, tr("the job has no bridge").toStdString(), {}};
-    return machine_file(state, kind(), path, cutter_mm_);
+    return machine_file(state, kind(), path,
+                        {cutter_mm_, notched_->isChecked(), session_.workshop().name().toStdString()});
 }
 
 void MachinePanel::show_unreached() {
+    const Solution& solution = session_.state().solution;
+    notched_->setVisible(kind() == MachinePartKind::nut ||
+                         (kind() == MachinePartKind::saddle && !solution.notches.empty()));
     const MachineFile file = file_for(QStringLiteral(".svg"));
     constexpr std::size_t most_shown = 4;
     QStringList lines;
@@ -133,7 +145,9 @@ void MachinePanel::save_dialog() {
                               .filePath(job.completeBaseName() + QLatin1Char('-') +
                                         QLatin1String(word_of(kind()).data()) + QStringLiteral(".dxf"));
     QString kinds = tr("DXF in mm (*.dxf);;SVG in mm (*.svg)");
-    if (makes_solids() && kind() != MachinePartKind::bridge)
+    const State& state = session_.state();
+    if (makes_solids() &&
+        (kind() != MachinePartKind::bridge || is_solid_bridge(state.job.design, state.solution)))
         kinds += QStringLiteral(";;STEP (*.step);;STL (*.stl)");
     const QString path = QFileDialog::getSaveFileName(this, tr("Save the part for a machine"), start, kinds);
     if (!path.isEmpty()) save_to(path);

@@ -4,10 +4,12 @@
 #include "ui/field/value_field.h"
 #include "ui/state/session.h"
 
+#include <QCheckBox>
+
 namespace fm {
 
-/// One part for a machine: which, for what cutter, saved as outlines or as a solid; and where the cutter does
-/// not get.
+/// One part for a machine: which, for what cutter, its slots on their own or as notches of its outline, saved
+/// as outlines or as a solid; and where the cutter does not get.
 class MachinePanel : public QWidget {
     Q_OBJECT
 public:
@@ -34,6 +36,7 @@ private:
     Session& session_;
     ChoiceRow* part_;
     ValueField* cutter_;
+    QCheckBox* notched_; ///< of what has slots open at its top
     QLabel* unreached_;
     std::vector<std::string> warned_of_; ///< why it was not saved at first
     std::optional<double> cutter_mm_;
