@@ -8,8 +8,10 @@
 
 #include <QFile>
 #include <QGuiApplication>
+#include <QScopeGuard>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QTranslator>
 
 #include <array>
 #include <cmath>
@@ -136,8 +138,17 @@ void TestSheets::nothing_overlaps() {
 
 void TestSheets::nothing_overlaps_on_random_jobs() {
     QStringList found;
+    QTranslator german;
+    QVERIFY(german.load(program("fair-measure_de.qm")));
+    const auto stays_english = qScopeGuard([&german] { QCoreApplication::removeTranslator(&german); });
+    constexpr std::array units{"mm", "in", "thou", "64ths"};
     for (unsigned seed = 0; seed < jobs_from_seeds(12, 300); ++seed) {
-        const Job job = job_of(RandomJob(seed).document_with_readings());
+        if (seed % 5 == 2)
+            QCoreApplication::installTranslator(&german);
+        else
+            QCoreApplication::removeTranslator(&german);
+        const Job job =
+            job_of(with(RandomJob(seed).document_with_readings(), "unit", units[seed / 2 % units.size()]));
         SheetStyle style = style_of(seed % 2 ? Paper::a4 : Paper::letter);
         style.second_unit = seed % 3 == 0;
         for (const QString& one : collisions_in(book_of(job, style)))

@@ -295,7 +295,8 @@ MachineDrawing machine_drawing(const MachinePart& part, const std::string& title
     for (const Path& mark : part.marks) out.drawing.add(mark);
     const bool is_notched = style.one_contour && part.outline.layer == Layer::cut;
     for (const MachineSlot& slot : part.slots) {
-        if (!is_notched || slot.reach.vertices.empty()) out.drawing.add(slot.outline);
+        const bool is_own = !is_notched || slot.reach.vertices.empty();
+        if (is_own && !slot.outline.vertices.empty()) out.drawing.add(slot.outline);
         out.drawing.add(slot.centre);
     }
     for (const MachineHole& hole : part.holes) out.drawing.add(hole.circle);

@@ -56,8 +56,12 @@ private:
             words += " · " + with_values(translate("sheet", "now %1, to %2 there"),
                                          page_.label(plan_->relief.from->depth_mm),
                                          page_.figure("card.relief_there", *plan_->relief.to_mm));
-        page_.down(5.0);
-        page_.text(page_.left(), page_.y(), words);
+        constexpr double reads_mm = 48.0; // room to write what it reads
+        page_.down(0.6);
+        for (const std::string& line : wrapped_text(words, SheetPage::body_em, page_.width() - reads_mm)) {
+            page_.down(4.4);
+            page_.text(page_.left(), page_.y(), line);
+        }
         const double x = page_.right();
         page_.text(x - 30.0, page_.y(), translate("sheet", "reads"), SheetPage::small_em, TextAnchor::right);
         page_.page().add(line_path(Layer::text, {x - 28.0, page_.y() - 0.6}, {x, page_.y() - 0.6}));

@@ -82,12 +82,23 @@ public:
 
 private:
     SheetPage begun(const SheetContext& context) const {
-        return {context,
-                "nut",
-                translate("sheet", "Nut"),
-                facts_of(context.job, context.solution),
-                scale_text(1.0),
-                2.0 * (half_ + side_room_mm) > paper_width_mm(context.style.paper)};
+        return {
+            context,         "nut",        translate("sheet", "Nut"), facts_of(context.job, context.solution),
+            scale_text(1.0), lies(context)};
+    }
+    /// Whether the part, with its words or with its figures in the sheet's units, is wider than a standing
+    /// page.
+    bool lies(const SheetContext& context) const {
+        const double page_mm = paper_width_mm(context.style.paper);
+        const double height_mm = nut_height_mm(context.job.design, context.solution);
+        const double board = context.job.design.nut.board_above_seat_mm;
+        const double words = std::max({label_width(context, board, translate("sheet", "board"), em),
+                                       label_width(context, board + context.job.design.neck.fret_height_mm,
+                                                   translate("sheet", "fret tops"), em),
+                                       label_width(context, height_mm, translate("sheet", "highest"), em)});
+        const double left = label_width(context, height_mm, "", em);
+        return 2.0 * (half_ + side_room_mm) > page_mm ||
+               2.0 * (half_ + SheetPage::leader_mm + 1.0) + left + words > page_mm - 2 * SheetPage::margin_mm;
     }
     /// The farthest either face goes from the centreline.
     static double reach_of(const NutPlan& plan, double thickness_mm) {

@@ -17,6 +17,7 @@ namespace {
 constexpr double strip_mm = 7;
 constexpr double em = SheetPage::small_em;
 constexpr double side_room_mm = 20; // for BASS and TREBLE
+constexpr double left_room_mm = 12; // for BASS beside the plan
 
 bool is_bridge_top(const SheetContext& context) {
     return !context.solution.notches.empty();
@@ -67,12 +68,9 @@ std::vector<std::string> facts_of(const SheetContext& context) {
 class SaddlePage {
 public:
     explicit SaddlePage(const SheetContext& context)
-        : span_(saddle_span(context.solution)), page_(begun(context)), design_(page_.design()) {
+        : span_(saddle_span(context.solution)), highest_(highest_of(context)), page_(begun(context)),
+          design_(page_.design()) {
         options_.mirrored = page_.job().left_handed;
-        highest_ = saddle_highest_mm(design_, page_.solution());
-        if (page_.solution().bridge && is_bridge_top(page_.context()))
-            for (const Notch& notch : page_.solution().notches)
-                highest_ = std::max(highest_, notch.made_top_over_top_mm);
     }
 
     std::vector<Sheet> drawn() {
@@ -81,10 +79,7 @@ public:
         enlargement();
         plan();
         // Many strings under a long head: their list goes on a page of its own.
-        if (page_.y() - SheetPage::tight_table_room(design_.strings.size()) < page_.bottom() + 9.0) {
-            sheets_.push_back({page_.finished(), page_.figures()});
-            page_ = begun(page_.context());
-        }
+        if (page_.y() - SheetPage::tight_table_room(design_.strings.size()) < page_.bottom() + 9.0) turn();
         list();
         notes();
         page_.doubts(about_the_saddle);
@@ -93,10 +88,30 @@ public:
     }
 
 private:
+    void turn() {
+        sheets_.push_back({page_.finished(), page_.figures()});
+        page_ = begun(page_.context());
+    }
     SheetPage begun(const SheetContext& context) const {
-        return {context,          "saddle",
-                name_of(context), facts_of(context),
-                scale_text(1.0),  2.0 * (reach() + side_room_mm) > paper_width_mm(context.style.paper)};
+        return {context, "saddle", name_of(context), facts_of(context), scale_text(1.0), lies(context)};
+    }
+    /// Whether the part, with its words or with its figures in the sheet's units, is wider than a standing
+    /// page.
+    bool lies(const SheetContext& context) const {
+        const double page_mm = paper_width_mm(context.style.paper);
+        double words = label_width(context, highest_, translate("sheet", "highest"), em);
+        if (const auto top = bridge_top_mm(context.job.design, context.solution))
+            words = std::max(words, label_width(context, *top, translate("sheet", "bridge's top"), em));
+        const double figures = SheetPage::leader_mm + 1.0 + words;
+        return 2.0 * (reach() + side_room_mm) > page_mm ||
+               left_room_mm + 2.0 * (reach() + 5.0) + figures > page_mm - 2 * SheetPage::margin_mm;
+    }
+    static double highest_of(const SheetContext& context) {
+        double highest_mm = saddle_highest_mm(context.job.design, context.solution);
+        if (context.solution.bridge && is_bridge_top(context))
+            for (const Notch& notch : context.solution.notches)
+                highest_mm = std::max(highest_mm, notch.made_top_over_top_mm);
+        return highest_mm;
     }
     double reach() const { return std::max(-span_.from_mm, span_.to_mm); }
     double along(std::size_t i) const {
@@ -177,17 +192,16 @@ private:
         const std::vector<Ordinate> up = heights();
         const double figures_room = SheetPage::longest(along_it) + 14.0;
         const double right_room = SheetPage::leader_mm + 1.0 + SheetPage::longest(up) + 5.0;
-        constexpr double left_room = 12.0; // for BASS beside the plan
         const double rows = SheetPage::table_room(design_.strings.size()) + 26.0;
         const double plan_room = 30.0;
         const double high = page_.y() - page_.bottom() - rows - figures_room - plan_room - 22.0;
-        const double wide = page_.width() - left_room - right_room;
+        const double wide = page_.width() - left_room_mm - right_room;
         factor_ = fm::enlargement(2.0 * reach() + 10.0, wide, highest_ + most_string_mm(), high);
         page_.heading(
             with_values(translate("sheet", "Enlarged %1"), scale_text(factor_)),
             translate("sheet", "along the part from its bass end") + "; " +
                 ground_words(saddle_ground(design_, page_.solution()), design_.saddle.under_mm > 0));
-        centre_ = page_.left() + left_room + factor_ * (reach() + 5.0);
+        centre_ = page_.left() + left_room_mm + factor_ * (reach() + 5.0);
         const double top = page_.y() - figures_room;
         const Point ground{centre_, top - factor_ * (highest_ + most_string_mm())};
         page_.page().place(as_picture(front()), factor_, ground);
@@ -213,6 +227,9 @@ private:
         double stretch = line_alone ? more_of_a_line * factor_ : factor_;
         const double run = std::max(0.5, depth.to_mm - depth.from_mm);
         if (stretch * run > most_high_mm) stretch = most_high_mm / run;
+        const double high =
+            12.0 + 2.0 * factor_ + (depth.to_mm - depth.from_mm) * stretch; // head and rule, too
+        if (page_.y() - high < page_.bottom()) turn();
         page_.heading(plan_head(), translate("sheet", "not to scale across; the figures are in the list"));
         Drawing view = saddle_plan(design_, page_.solution(), options_, stretch / factor_);
         const Point front{centre_, page_.y() - factor_ - 2.5 + depth.from_mm * stretch};
@@ -311,10 +328,10 @@ private:
 
     std::vector<Sheet> sheets_; // those before the one that is being drawn
     SaddleSpan span_;
+    double highest_; ///< with what stands over its notches
     SheetPage page_;
     const Design& design_;
     SaddleViewOptions options_;
-    double highest_ = 0;
     double factor_ = 1;
     double centre_ = 0;
 };

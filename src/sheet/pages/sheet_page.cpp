@@ -462,6 +462,12 @@ std::vector<double> spread_places(const std::vector<double>& wanted, double apar
     return places;
 }
 
+double label_width(const SheetContext& context, double mm, const std::string& word, double em) {
+    std::string words = sheet_number(mm, context.job.unit);
+    if (context.style.second_unit) words += " (" + sheet_number(mm, second_unit(context.job.unit)) + ")";
+    return width_of(words + " " + word, em);
+}
+
 double enlargement(double width_mm, double room_wide_mm, double height_mm, double room_high_mm) {
     for (const double factor : {5.0, 4.0, 3.0, 2.5, 2.0, 1.5})
         if (factor * width_mm <= room_wide_mm && factor * height_mm <= room_high_mm) return factor;

@@ -183,6 +183,9 @@ Drawing as_picture(Drawing view);
 std::vector<double> spread_places(const std::vector<double>& wanted, double apart, double low = -1e9,
                                   double high = 1e9);
 
+/// How wide a length of a part and a word behind it stand on its sheet.
+double label_width(const SheetContext& context, double mm, const std::string& word, double em);
+
 /// A scale to enlarge by, the largest of the usual ones at which a size fits: 1 if none does.
 double enlargement(double width_mm, double room_wide_mm, double height_mm, double room_high_mm);
 /// "5:1", "2.5:1", "1:2".
