@@ -14998,6 +14998,54 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>cut along a line with a letter, and lay it on that line of the next</source>
         <translation>an einer Linie mit Buchstaben schneiden und auf dieselbe Linie des nächsten legen</translation>
     </message>
+    <message>
+        <source>The nut from the front: at every slot its floor over the seat</source>
+        <translation>Der Sattel von vorn: an jeder Kerbe ihr Grund über der Auflage</translation>
+    </message>
+    <message>
+        <source>For the next time</source>
+        <translation>Für das nächste Mal</translation>
+    </message>
+    <message>
+        <source>The nut from the front</source>
+        <translation>Der Sattel von vorn</translation>
+    </message>
+    <message>
+        <source>at every slot its floor over the seat</source>
+        <translation>an jeder Kerbe ihr Grund über der Auflage</translation>
+    </message>
+    <message>
+        <source>read with %1</source>
+        <translation>abgelesen mit %1</translation>
+    </message>
+    <message>
+        <source>%1 thick</source>
+        <translation>%1 dick</translation>
+    </message>
+    <message>
+        <source>Relief: %1 aimed at, held at frets %2</source>
+        <translation>Krümmung: %1 angestrebt, gehalten an den Bünden %2</translation>
+    </message>
+    <message>
+        <source>%1 read last</source>
+        <translation>%1 zuletzt abgelesen</translation>
+    </message>
+    <message>
+        <source>fret 1, aimed at</source>
+        <translation>Bund 1, angestrebt</translation>
+    </message>
+    <message>
+        <source>read last</source>
+        <translation>zuletzt</translation>
+    </message>
+    <message>
+        <source>fret 12, aimed at</source>
+        <translation>Bund 12, angestrebt</translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation>Kerbe</translation>
+    </message>
 </context>
 <context>
     <name>shop</name>

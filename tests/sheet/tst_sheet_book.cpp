@@ -5,9 +5,9 @@
 #include "core/part/placing.h"
 #include "core/solution/bridge_outline.h"
 #include "sheet/drawing/fonts.h"
+#include "sheet/pages/record_html.h"
 #include "sheet/pages/sheet_book.h"
 #include "sheet/views/nut_views.h"
-#include "sheet/words/record_html.h"
 
 #include <QFile>
 #include <QGuiApplication>
@@ -334,18 +334,29 @@ void TestSheetBook::a_page_that_lies_across_prints_true_too() {
 
 void TestSheetBook::the_owners_page_is_not_the_shops() {
     const Job job = demo_job(QStringLiteral("kittiwake"));
-    const QByteArray owner = owner_html(job, "2031-03-04");
-    const QByteArray shop = record_html(job, "2031-03-04");
+    const QByteArray owner = owner_html(*state_of(job, {}), "2031-03-04");
+    const QByteArray shop = record_html(*state_of(job, {}), {}, "2031-03-04");
     QVERIFY(owner != shop);
+    // Each has its picture; the shop's what a colleague needs next time, which is none of the owner's
+    // business.
+    QCOMPARE(owner.count("<svg"), 1);
+    QCOMPARE(shop.count("<svg"), 1);
+    const Solution solution = solve(job.design);
+    for (const char* told : {"For the next time", "Nut: hardwood", "Saddle: bone, 3.00 mm thick",
+                             "0.16 mm aimed at", "0.24 mm read last", "not listed"})
+        QVERIFY2(shop.contains(told) && !owner.contains(told), told);
+    for (std::size_t i = 0; i < solution.strings.size(); ++i)
+        QVERIFY(shop.contains(job.design.string_name(i).c_str()));
     QVERIFY(owner.contains("Kittiwake") && shop.contains("Kittiwake"));
-    QVERIFY(owner_html(job, "2031-03-04", {"Saltmarsh Row", 0, {}}).contains("Saltmarsh Row"));
+    QVERIFY(owner_html(*state_of(job, {}), "2031-03-04", {"Saltmarsh Row", 0, {}}).contains("Saltmarsh Row"));
     // A stop nobody has passed, of the survey or of the plan.
     Value low = demo_document("kittiwake");
     for (int i = 0; i < 4; ++i)
         low = with(low, "readings[0].strings[" + std::to_string(i) + "].action12_mm", 1.0);
     QVERIFY(!state_of(low).state->stops.empty());
     const std::string stop = english(state_of(low).state->stops.front().text);
-    QVERIFY(owner_html(job_of(low), "2031-03-04").contains(QByteArray::fromStdString(stop.substr(0, 20))));
+    QVERIFY(owner_html(*state_of(job_of(low), {}), "2031-03-04")
+                .contains(QByteArray::fromStdString(stop.substr(0, 20))));
     QVERIFY(!owner.contains(QByteArray::fromStdString(stop.substr(0, 20))));
     // What is ordered, spent and left; what was left to keep within it, and why.
     Value ordered = demo_document("kittiwake");
@@ -354,15 +365,16 @@ void TestSheetBook::the_owners_page_is_not_the_shops() {
         {"kind": "work", "when": "2031-03-04T09:00", "text": "frets looked over", "minutes": 30},
         {"kind": "decision", "when": "2031-03-04T10:00", "about": "saddle", "text": "the saddle: leave it",
          "reason": "ordered for at most 60.00"}])"));
-    const QByteArray budget = owner_html(job_of(ordered), "2031-03-04", {"Saltmarsh Row", 48, "shells"});
+    const QByteArray budget =
+        owner_html(*state_of(job_of(ordered), {}), "2031-03-04", {"Saltmarsh Row", 48, "shells"});
     QVERIFY(budget.contains(
         "Ordered for at most 60.00 shells: 24.00 shells of it spent on work, 36.00 shells left."));
     QVERIFY(budget.contains("Left: the saddle (ordered for at most 60.00)"));
     QVERIFY(!budget.contains("the saddle: leave it"));
     // Of seasons only what this instrument itself was read to do.
     QVERIFY(!owner.contains("air") && owner.contains("humidity"));
-    const QByteArray seasons =
-        owner_html(job_of(document_of(QStringLiteral(TEST_DATA "/seasons.fmjob"))), "2032-01-11");
+    const QByteArray seasons = owner_html(
+        *state_of(job_of(document_of(QStringLiteral(TEST_DATA "/seasons.fmjob"))), {}), "2032-01-11");
     QVERIFY(seasons.contains("From 38 % to 62 % humidity its neck bowed by 0.11 mm more."));
     QVERIFY(seasons.contains("From 58 % to 35 % humidity its neck bowed by 0.10 mm less."));
 }

@@ -3,8 +3,8 @@
 #include "common/run.h"
 #include "common/sheet_text.h"
 #include "settings/settings.h"
+#include "sheet/pages/record_html.h"
 #include "sheet/pages/sheet_book.h"
-#include "sheet/words/record_html.h"
 #include "sheet/words/sheet_words.h"
 #include "ui/view/plan_picture.h"
 #include "ui/view/way_card.h"
@@ -280,7 +280,7 @@ private:
                     has(card, "card." + of + "nut_off", off.number()) || // or it is filled by so much
                     has(card, "card." + of + "nut_off", -nut.member("raise_mm")->array()->at(i).number()));
         }
-        const QString owner = QString::fromUtf8(owner_html(state.job, "2031-03-04"));
+        const QString owner = QString::fromUtf8(owner_html(state, "2031-03-04"));
         for (const char* words : owner_reads) QVERIFY2(owner.contains(QLatin1String(words)), words);
     }
 

@@ -4,8 +4,8 @@
 #include "job/document/job_file.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/machine/machine_files.h"
+#include "sheet/pages/record_html.h"
 #include "sheet/pages/sheet_book.h"
-#include "sheet/words/record_html.h"
 
 #include <QDate>
 #include <QGuiApplication>
@@ -82,8 +82,8 @@ std::string write_sheets(const SheetRequest& request) {
         if (part != SheetPart::owner && part != SheetPart::shop)
             return "-o is " + request.path + "; only owner and shop are pages for a browser";
         save_file(path,
-                  part == SheetPart::owner ? owner_html(state.job, style.date, style.shop)
-                                           : record_html(state.job, style.date, style.shop),
+                  part == SheetPart::owner ? owner_html(state, style.date, style.shop)
+                                           : record_html(state, request.tools, style.date, style.shop),
                   nullptr);
         return {};
     }

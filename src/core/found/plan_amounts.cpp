@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace fm {
 
@@ -89,33 +90,47 @@ std::vector<ReadingEntry> Judgement::rested_on() const {
 
 void Judgement::move_all_numbers() {
     std::vector<ReadingEntry> entries = rested_on();
-    const auto add = [&](ReadingEntry& entry, bool all_strings, const auto& move) {
+    const std::vector<Neck> necks = necks_of_ordered(design_.neck, entries);
+    // A relief moves every string; another number the strings it was read of.
+    std::vector<std::size_t> all(known_.size());
+    std::iota(all.begin(), all.end(), std::size_t{0});
+    const auto add_relief = [&](ReadingEntry& entry, std::size_t neck) {
+        const auto found = [&](double sign) {
+            NeckDesign read = design_.neck;
+            read.relief = entry.relief;
+            read.relief->depth_mm += sign * u_of_relief_mm(entry);
+            std::vector<Neck> moved = necks;
+            moved[neck] = Neck(read);
+            return Found{heights_of_ordered(target_, entries, moved, all), moved.back()};
+        };
+        moved_.push_back({found(1.0), found(-1.0), all, true});
+    };
+    const auto add = [&](ReadingEntry& entry, const auto& has, const auto& move) {
+        std::vector<std::size_t> strings;
+        for (const auto& [string, read] : entry.strings.read())
+            if (string < known_.size() && has(read)) strings.push_back(string);
+        if (strings.empty()) return;
         const ReadingEntry read = entry;
         const auto found = [&](double sign) {
-            move(entry, sign);
-            Found moved{heights_of_ordered(design_, target_, entries), design_.neck};
-            for (const ReadingEntry& one : entries)
-                if (one.relief) moved.neck.relief = one.relief;
+            for (auto& [string, one] : entry.strings.read()) move(entry, one, sign);
+            Found there{heights_of_ordered(target_, entries, necks, strings), necks.back()};
             entry = read;
-            return moved;
+            return there;
         };
-        moved_.push_back({found(1.0), found(-1.0), all_strings});
+        moved_.push_back({found(1.0), found(-1.0), strings, false});
     };
+    std::size_t neck = 0;
     for (ReadingEntry& each : entries) {
-        if (each.relief)
-            add(each, true, [](ReadingEntry& entry, double sign) {
-                entry.relief->depth_mm += sign * u_of_relief_mm(entry);
+        if (each.relief) add_relief(each, ++neck);
+        add(
+            each, [](const StringReadings& read) { return read.has_nut(); },
+            [](const ReadingEntry& entry, StringReadings& read, double sign) {
+                move_first(read.open_gap_fret1_mm, read.pressed_gap_mm, sign * u_of_nut_mm(entry, read));
             });
-        const auto& strings = each.strings;
-        if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_nut(); }))
-            add(each, false, [](ReadingEntry& entry, double sign) {
-                for (auto& [string, read] : entry.strings.read())
-                    move_first(read.open_gap_fret1_mm, read.pressed_gap_mm, sign * u_of_nut_mm(entry, read));
-            });
-        if (std::any_of(strings.begin(), strings.end(), [](const auto& s) { return s.has_action(); }))
-            add(each, false, [](ReadingEntry& entry, double sign) {
-                for (auto& [string, read] : entry.strings.read())
-                    move_first(read.action12_mm, read.action12_capo_mm, sign * u_of_action_mm(entry, read));
+        add(
+            each, [](const StringReadings& read) { return read.has_action(); },
+            [](const ReadingEntry& entry, StringReadings& read, double sign) {
+                move_first(read.action12_mm, read.action12_capo_mm, sign * u_of_action_mm(entry, read));
             });
     }
 }
@@ -153,37 +168,32 @@ WantedHeights Judgement::wanted(std::size_t string, bool relief_left, bool saddl
     return wanted_on(neck(relief_left), known_[string], string, relief_left, saddle_left);
 }
 
-std::vector<std::optional<double>> Judgement::amounts_mm(const Found& found, Part part, bool relief_left,
-                                                         bool saddle_left) const {
-    const Neck neck(relief_left ? found.neck : design_.neck);
-    std::vector<std::optional<double>> amounts;
-    for (std::size_t i = 0; i < found.known.size(); ++i) {
-        const KnownString& known = found.known[i];
-        if (!known.complete()) {
-            amounts.emplace_back();
-            continue;
-        }
-        const WantedHeights wanted = wanted_on(neck, known, i, relief_left, saddle_left);
-        amounts.emplace_back(part == Part::saddle ? *known.saddle_z_mm - wanted.saddle_z_mm
-                                                  : *known.above_fret_line_mm - wanted.above_fret_line_mm);
-    }
-    return amounts;
+std::optional<double> Judgement::amount_mm(const KnownString& known, std::size_t string, const Neck& found,
+                                           Part part, bool relief_left, bool saddle_left) const {
+    if (!known.complete()) return std::nullopt;
+    const WantedHeights wanted =
+        wanted_on(relief_left ? found : wanted_neck_, known, string, relief_left, saddle_left);
+    return part == Part::saddle ? *known.saddle_z_mm - wanted.saddle_z_mm
+                                : *known.above_fret_line_mm - wanted.above_fret_line_mm;
 }
 
 Amounts Judgement::judged(Part part, bool relief_left, bool saddle_left) const {
-    const Found as_read{known_, with_relief(design_.neck, relief_)};
-    const auto amounts = amounts_mm(as_read, part, relief_left, saddle_left);
+    std::vector<std::optional<double>> amounts;
+    double strings = 0;
+    for (std::size_t i = 0; i < known_.size(); ++i) {
+        amounts.push_back(amount_mm(known_[i], i, found_neck_, part, relief_left, saddle_left));
+        strings += amounts.back() ? 1 : 0;
+    }
     std::vector<double> squares(amounts.size(), 0.0);
     double mean_squares = 0;
-    double strings = 0;
-    for (const auto& amount : amounts) strings += amount ? 1 : 0;
     for (const Moved& moved : moved_) {
-        const auto up = amounts_mm(moved.above, part, relief_left, saddle_left);
-        const auto down = amounts_mm(moved.below, part, relief_left, saddle_left);
         double together = 0;
-        for (std::size_t i = 0; i < amounts.size(); ++i) {
+        for (const std::size_t i : moved.strings) {
             if (!amounts[i]) continue;
-            const double change_mm = 0.5 * (*up[i] - *down[i]);
+            const auto of = [&](const Found& found) {
+                return *amount_mm(found.known[i], i, found.neck, part, relief_left, saddle_left);
+            };
+            const double change_mm = 0.5 * (of(moved.above) - of(moved.below));
             squares[i] += change_mm * change_mm;
             together += change_mm;
             if (!moved.all_strings) mean_squares += change_mm * change_mm;

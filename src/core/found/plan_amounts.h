@@ -53,19 +53,21 @@ public:
 private:
     struct Found {
         std::vector<KnownString> known;
-        NeckDesign neck; ///< with the relief found
+        Neck neck; ///< with the relief found
     };
     struct Moved {
         Found above;
         Found below;
-        bool all_strings = false; ///< one number for all strings, the relief
+        std::vector<std::size_t> strings; ///< it says something of: the others stand as they did
+        bool all_strings = false;         ///< one number for all strings, the relief
     };
     enum class Part { saddle, nut };
 
     WantedHeights wanted_on(const Neck& neck, const KnownString& known, std::size_t string, bool relief_left,
                             bool saddle_left) const;
-    std::vector<std::optional<double>> amounts_mm(const Found& found, Part part, bool relief_left,
-                                                  bool saddle_left) const;
+    /// What is missing or too much of a string; nothing where it never had both numbers.
+    std::optional<double> amount_mm(const KnownString& known, std::size_t string, const Neck& found,
+                                    Part part, bool relief_left, bool saddle_left) const;
     Amounts judged(Part part, bool relief_left, bool saddle_left) const;
     /// The entries the heights rest on, with the relief each was read at: for each string the newest that
     /// made them.

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace fm {
 
@@ -105,24 +106,17 @@ struct StringStory {
 
 class Folding {
 public:
-    Folding(const Design& design, const Solution& target) : target_(target) {
-        necks_.emplace_back(design.neck);
-    }
+    Folding(const Solution& target, const std::vector<Neck>& necks)
+        : target_(target), necks_(necks), stories_(target.strings.size()) {}
 
-    void take(const ReadingEntry& entry, const NeckDesign& design_neck) {
-        if (entry.relief) {
-            NeckDesign read = design_neck;
-            read.relief = entry.relief;
-            necks_.emplace_back(read);
-        }
-        stories_.resize(target_.strings.size());
-        for (std::size_t i = 0; i < entry.strings.size() && i < stories_.size(); ++i)
-            take_string(i, entry.strings[i]);
+    void take(const ReadingEntry& entry, const std::vector<std::size_t>& strings) {
+        if (entry.relief) ++neck_;
+        for (const std::size_t i : strings)
+            if (i < entry.strings.size() && i < stories_.size()) take_string(i, entry.strings[i]);
         ++entry_;
     }
 
     std::vector<KnownString> known() {
-        stories_.resize(target_.strings.size());
         std::vector<KnownString> list;
         for (const StringStory& story : stories_) {
             list.push_back(story.known);
@@ -138,7 +132,7 @@ private:
 
     void take_string(std::size_t i, const StringReadings& read) {
         StringStory& story = stories_[i];
-        const std::size_t neck = necks_.size() - 1;
+        const std::size_t neck = neck_;
         if (read.slot_width_mm) story.known.slot_width_mm = read.slot_width_mm;
         if (!read.slot.empty()) story.known.slot = read.slot;
         if (read.has_action()) story.known.action_bound.reset();
@@ -235,28 +229,57 @@ private:
     }
 
     const Solution& target_;
-    std::vector<Neck> necks_;
+    const std::vector<Neck>& necks_;
     std::vector<StringStory> stories_;
+    std::size_t neck_ = 0; // the one the entry at hand was read on
     std::size_t entry_ = 0;
 };
 
+template <class Entries> std::vector<Neck> necks_of(const NeckDesign& design, const Entries& ordered) {
+    std::vector<Neck> necks{Neck(design)};
+    for (const ReadingEntry& entry : ordered) {
+        if (!entry.relief) continue;
+        NeckDesign read = design;
+        read.relief = entry.relief;
+        necks.emplace_back(read);
+    }
+    return necks;
+}
+
 template <class Entries>
-std::vector<KnownString> folded(const Design& design, const Solution& target, const Entries& ordered) {
-    Folding folding(design, target);
-    for (const ReadingEntry& entry : ordered) folding.take(entry, design.neck);
+std::vector<KnownString> folded(const Solution& target, const Entries& ordered,
+                                const std::vector<Neck>& necks, const std::vector<std::size_t>& strings) {
+    Folding folding(target, necks);
+    for (const ReadingEntry& entry : ordered) folding.take(entry, strings);
     return folding.known();
+}
+
+std::vector<std::size_t> all_of(const Solution& target) {
+    std::vector<std::size_t> all(target.strings.size());
+    std::iota(all.begin(), all.end(), std::size_t{0});
+    return all;
 }
 
 } // namespace
 
 std::vector<KnownString> known_heights(const Design& design, const Solution& target,
                                        const ReadingLog& entries) {
-    return folded(design, target, entries.in_order());
+    return folded(target, entries.in_order(), necks_of(design.neck, entries.in_order()), all_of(target));
 }
 
 std::vector<KnownString> heights_of_ordered(const Design& design, const Solution& target,
                                             const std::vector<ReadingEntry>& ordered) {
-    return folded(design, target, ordered);
+    return folded(target, ordered, necks_of(design.neck, ordered), all_of(target));
+}
+
+std::vector<Neck> necks_of_ordered(const NeckDesign& design, const std::vector<ReadingEntry>& ordered) {
+    return necks_of(design, ordered);
+}
+
+std::vector<KnownString> heights_of_ordered(const Solution& target, const std::vector<ReadingEntry>& ordered,
+                                            const std::vector<Neck>& necks,
+                                            const std::vector<std::size_t>& strings) {
+    return folded(target, ordered, necks, strings);
 }
 
 namespace {

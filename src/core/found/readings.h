@@ -44,9 +44,15 @@ std::optional<Relief> found_relief(const Design& design, const ReadingLog& entri
 std::vector<KnownString> known_heights(const Design& design, const Solution& target,
                                        const ReadingLog& entries);
 
-/// The same of a few entries that are in order already.
+/// The necks entries were read on: the design's own, then one for every entry that read a relief.
+std::vector<Neck> necks_of_ordered(const NeckDesign& design, const std::vector<ReadingEntry>& ordered);
+/// The same as known_heights() of a few entries that are in order already.
 std::vector<KnownString> heights_of_ordered(const Design& design, const Solution& target,
                                             const std::vector<ReadingEntry>& ordered);
+/// Of these strings alone; the others are as if they had never been read. @param necks of the entries
+std::vector<KnownString> heights_of_ordered(const Solution& target, const std::vector<ReadingEntry>& ordered,
+                                            const std::vector<Neck>& necks,
+                                            const std::vector<std::size_t>& strings);
 
 /// One standard deviation of what an entry reads: its own, else its gauge's, else the usual one: feelers for
 /// relief and nut, a rule in half millimetres for the action [mm].

@@ -6,6 +6,7 @@
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/cut_order.h"
 #include "sheet/pages/part_sheets.h"
+#include "sheet/pages/shop_words.h"
 #include "sheet/views/nut_views.h"
 #include "sheet/views/saddle_views.h"
 
@@ -285,7 +286,7 @@ private:
                 row.push_back(
                     number(top_mm - slot.saw_to_above_seat_mm + seat_fall_mm(nut, slot.along_mm * to_y)));
             row.push_back(number(slot.floor_above_seat_mm));
-            row.push_back(file_words(context_, i));
+            row.push_back(file_words(context_.job, context_.tools, i));
             row.push_back(floor_fall_words(context_.job, context_.solution, i));
             if (stepped) row.push_back(number(context_.solution.strings[i].line.set_forward_mm));
             if (!on_zero_fret()) row.emplace_back();

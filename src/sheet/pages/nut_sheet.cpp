@@ -6,6 +6,7 @@
 #include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
 #include "sheet/pages/part_sheets.h"
+#include "sheet/pages/shop_words.h"
 #include "sheet/views/nut_views.h"
 
 #include <QCoreApplication>
@@ -430,7 +431,7 @@ private:
             if (sure) row.push_back(sure_words(page_.context().floor_sure_mm[i]));
             row.push_back(page_.figure(string_name(i, "depth"), slot.depth_mm));
             row.push_back(page_.figure(string_name(i, "width"), slot.width_mm));
-            row.push_back(file_words(page_.context(), i));
+            row.push_back(file_words(page_.job(), page_.context().tools, i));
             row.push_back(knows_floor_fall(design_.nut)
                               ? page_.angle_figure(string_name(i, "floor_angle"), slot.floor_angle_deg) +
                                     " · " +
@@ -455,26 +456,6 @@ private:
 };
 
 } // namespace
-
-std::string file_words(const SheetContext& context, std::size_t string) {
-    const StringDesign& one = context.job.design.strings[string];
-    const NutDesign& nut = context.job.design.nut;
-    const auto number = [&](double mm) { return sheet_number(mm, context.job.unit); };
-    const Tools& tools = context.tools;
-    const FileChoice file = file_for_slot(tools.nut_files_mm, one.diameter_mm,
-                                          nut.slot_clearance_mm.of(one.wound), nut.file_over_mm);
-    std::string called(tools.name_of_file(file.width_mm));
-    if (!called.empty()) called = " " + called;
-    std::string width = (tools.usual_files ? "\u2248" : "") + number(file.width_mm) + called;
-    switch (file.fit) {
-    case FileFit::fits: return width;
-    case FileFit::rock:
-        return width + " " + with_values(translate("sheet", "rock %1"), number(file.short_mm));
-    case FileFit::none: return translate("sheet", "none fits");
-    case FileFit::unlisted: return translate("sheet", "not listed");
-    }
-    return {};
-}
 
 std::string floor_fall_words(const Job& job, const Solution& solution, std::size_t string) {
     const SlotWork& slot = solution.strings[string].slot;

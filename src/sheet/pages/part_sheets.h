@@ -38,8 +38,6 @@ std::vector<Sheet> printer_sheets(const SheetContext& context);
 /// Whose the instrument is, if the job says it: the first of a sheet's facts.
 std::vector<std::string> owner_facts(const SheetContext& context);
 
-/// The file of the shop's set for a slot, as sheets say it.
-std::string file_words(const SheetContext& context, std::size_t string);
 /// How a slot's floor falls toward the head: in degrees and over the nut's thickness; where neither the
 /// headstock's angle nor the posts are known, that it is to be asked for.
 std::string floor_fall_words(const Job& job, const Solution& solution, std::size_t string);

@@ -2,9 +2,12 @@
 // takes.
 #include "job/read/story.h"
 #include "sheet/pages/part_sheets.h"
-#include "sheet/words/record_html.h"
+#include "sheet/pages/record_html.h"
+#include "sheet/pages/shop_words.h"
+#include "sheet/pages/story_pictures.h"
 
 #include <algorithm>
+#include <functional>
 
 namespace fm {
 
@@ -43,25 +46,52 @@ void totals(SheetPage& page, const Job& job) {
         0, SheetPage::body_em);
 }
 
+/// What it is made of and set to, for whoever has it on the bench next.
+/// @param need goes on to another page where there is less room than that
+void next_time(SheetPage& page, const SheetContext& context, const std::function<void(double)>& need) {
+    const auto number = [&page](double mm) { return page.number(mm); };
+    const ShopWords words = shop_words(context.job, context.solution, context.tools, number);
+    page.heading(translate("sheet", "For the next time"),
+                 with_values(translate("sheet", "lengths in %1"), page.unit()));
+    for (const std::string& fact : words.facts) page.paragraph(fact, 2.0, SheetPage::body_em);
+    page.down(1.0);
+    need(SheetPage::table_room(words.rows.size()));
+    std::vector<TableColumn> columns;
+    for (const std::string& column : words.columns) columns.push_back({column});
+    page.table(columns, words.rows, page.bottom());
+    page.down(2.0);
+    if (context.job.design.nut.clamping) return;
+    const Drawing nut = nut_picture(context.job, context.solution, page.width(), number);
+    need(nut.height + 10.0);
+    page.heading(translate("sheet", "The nut from the front"),
+                 translate("sheet", "at every slot its floor over the seat"));
+    page.down(nut.height + 1.0);
+    page.page().place(nut, 1.0, {page.left(), page.y()});
+    page.down(3.0);
+}
+
 } // namespace
 
 std::vector<Sheet> shop_sheets(const SheetContext& context) {
     std::vector<Sheet> sheets;
     int number = 1;
     SheetPage page = new_page(context, number);
+    const auto finish = [&] { sheets.push_back({page.finished(), page.figures()}); };
+    const auto need = [&](double mm) {
+        if (page.y() - mm > page.bottom() + 4.0) return;
+        finish();
+        page = new_page(context, ++number);
+        page.down(2.0);
+    };
     totals(page, context.job);
+    next_time(page, context, need);
+    need(16.0);
     page.heading(translate("sheet", "In order"), translate("sheet", "only ever added: a correction says so"));
     page.down(1.0);
-    const auto finish = [&] { sheets.push_back({page.finished(), page.figures()}); };
     for (const StoryLine& line : story_of(context.job)) {
         const auto lines =
             wrapped_text(story_words(line, context.job.unit), SheetPage::small_em, page.width() - when_mm);
-        if (page.y() - line_mm * static_cast<double>(std::max<std::size_t>(1, lines.size())) <
-            page.bottom() + 4.0) {
-            finish();
-            page = new_page(context, ++number);
-            page.down(2.0);
-        }
+        need(line_mm * static_cast<double>(std::max<std::size_t>(1, lines.size())));
         std::string when = line.when.substr(0, 16);
         std::replace(when.begin(), when.end(), 'T', ' ');
         page.down(line_mm);

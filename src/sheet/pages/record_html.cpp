@@ -1,6 +1,10 @@
-#include "sheet/words/record_html.h"
+#include "sheet/pages/record_html.h"
 
 #include "core/words/word_of.h"
+#include "sheet/drawing/sheet_files.h"
+#include "sheet/pages/shop_words.h"
+#include "sheet/pages/story_pictures.h"
+#include "sheet/words/job_work.h"
 #include "sheet/words/owner_words.h"
 #include "sheet/words/sheet_words.h"
 
@@ -86,9 +90,40 @@ QString sentences(const std::vector<std::string>& words) {
 
 } // namespace
 
-QByteArray record_html(const Job& job, const std::string& date, const SheetShop& shop) {
+namespace {
+
+/// A drawing within the page, with its words for who does not see it.
+QString picture(const Drawing& drawing, const char* words) {
+    QString svg = QString::fromUtf8(svg_of(drawing));
+    svg.remove(0, svg.indexOf(QLatin1String("<svg")));
+    return QStringLiteral("<figure role='img' aria-label='%1'>%2<figcaption>%1</figcaption></figure>\n")
+        .arg(safe(translate("sheet", words)), svg);
+}
+
+constexpr double picture_mm = 170;
+
+QString next_time(const Job& job, const Solution& solution, const Tools& tools) {
+    const auto number = [&job](double mm) { return sheet_number(mm, job.unit); };
+    const ShopWords words = shop_words(job, solution, tools, number);
+    QString html = sentences(words.facts) + QStringLiteral("<table>\n") + row(words.columns, "th");
+    for (const std::vector<std::string>& cells : words.rows) html += row(cells, "td");
+    html += QStringLiteral("</table>\n<p>%1</p>\n")
+                .arg(safe(with_values(translate("sheet", "lengths in %1"), std::string(word_of(job.unit)))));
+    if (!job.design.nut.clamping)
+        html += picture(
+            nut_picture(job, solution, picture_mm, number),
+            QT_TRANSLATE_NOOP("sheet", "The nut from the front: at every slot its floor over the seat"));
+    return html;
+}
+
+} // namespace
+
+QByteArray record_html(const State& state, const Tools& tools, const std::string& date,
+                       const SheetShop& shop) {
+    const Job job = worked_job(state);
     QString html = page_begun(job, date, shop);
-    html += heading("Before and after") + numbers(job) + heading("In order") +
+    html += heading("For the next time") + next_time(job, state.solution, tools) +
+            heading("Before and after") + numbers(job) + heading("In order") +
             QStringLiteral("<table class='story'>\n");
     for (const StoryLine& line : story_of(job)) {
         std::string when = line.when.substr(0, 16);
@@ -98,13 +133,17 @@ QByteArray record_html(const Job& job, const std::string& date, const SheetShop&
     return (html + QStringLiteral("</table>\n</body></html>\n")).toUtf8();
 }
 
-QByteArray owner_html(const Job& job, const std::string& date, const SheetShop& shop) {
-    const OwnerWords words = owner_words(
-        job, [&](double mm) { return sheet_number(mm, job.unit); }, shop);
-    const QString html = page_begun(job, date, shop) + heading("What was found") + sentences(words.found) +
-                         heading("What was done") + sentences(words.done) +
-                         heading("The numbers that matter") + numbers(job) +
-                         heading("What was left, and what to watch") + sentences(words.left);
+QByteArray owner_html(const State& state, const std::string& date, const SheetShop& shop) {
+    const Job job = worked_job(state);
+    const auto number = [&job](double mm) { return sheet_number(mm, job.unit); };
+    const OwnerWords words = owner_words(job, number, shop);
+    const QString html =
+        page_begun(job, date, shop) + heading("What was found") + sentences(words.found) +
+        heading("What was done") + sentences(words.done) + heading("Before and after") +
+        picture(before_after_picture(job, state.solution, picture_mm, number),
+                QT_TRANSLATE_NOOP("sheet", "ring: before; full: now; dash: what was aimed at")) +
+        heading("The numbers that matter") + numbers(job) + heading("What was left, and what to watch") +
+        sentences(words.left);
     return (html + QStringLiteral("</body></html>\n")).toUtf8();
 }
 
