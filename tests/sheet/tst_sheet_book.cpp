@@ -372,7 +372,7 @@ void TestSheetBook::the_owners_page_is_not_the_shops() {
     QVERIFY(budget.contains("Left: the saddle (ordered for at most 60.00)"));
     QVERIFY(!budget.contains("the saddle: leave it"));
     // Of seasons only what this instrument itself was read to do.
-    QVERIFY(!owner.contains("air") && owner.contains("humidity"));
+    QVERIFY(!QByteArray(owner).replace("Fair Measure", "").contains("air") && owner.contains("humidity"));
     const QByteArray seasons = owner_html(
         *state_of(job_of(document_of(QStringLiteral(TEST_DATA "/seasons.fmjob"))), {}), "2032-01-11");
     QVERIFY(seasons.contains("From 38 % to 62 % humidity its neck bowed by 0.11 mm more."));

@@ -34,7 +34,6 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
     row->addWidget(cutter_);
     notched_->setToolTip(tr("Slots in one contour with the outline, instead of each on its own"));
     notched_->setMinimumHeight(32);
-    row->addWidget(notched_);
     auto* save = new QToolButton;
     save->setText(tr("Save for a machine…"));
     save->setToolTip(makes_solids() ? tr("The part alone as SVG, DXF, STEP or STL (Ctrl+Shift+M)")
@@ -43,6 +42,7 @@ MachinePanel::MachinePanel(Session& session, QWidget* parent)
     save->setMinimumHeight(36);
     row->addStretch(1);
     column->addLayout(row);
+    column->addWidget(notched_, 0, Qt::AlignLeft);
     column->addWidget(save, 0, Qt::AlignLeft);
     unreached_->setWordWrap(true);
     unreached_->setProperty("caption", true);
