@@ -36,20 +36,9 @@ struct Chart {
     std::vector<double> wanted;
 };
 
-/// One of what lengths are shown in; sixty-fourths by eighths of an inch, which are whole ones.
-double mm_per_shown(Unit unit) {
-    switch (unit) {
-    case Unit::mm: return 1.0;
-    case Unit::in: return mm_per_inch;
-    case Unit::thou: return mm_per_inch / 1000;
-    case Unit::sixty_fourths: return mm_per_inch / 64;
-    }
-    return 1.0;
-}
-
 /// Upright, with its figures in the page's unit: 1, 2 or 5 of a power of ten apart, three to six of them.
 void add_axis(Drawing& drawing, double x, double scale, double most_mm, Unit unit, const Number& number) {
-    const double in_mm = mm_per_shown(unit);
+    const double in_mm = mm_per(unit); // sixty-fourths by eighths of an inch, which are whole ones
     double apart = std::pow(10.0, std::floor(std::log10(most_mm / in_mm)));
     for (const double share : {0.1, 0.2, 0.5, 1.0})
         if (most_mm / in_mm / (apart * share) <= 6.0) {
