@@ -14855,10 +14855,6 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Bei Grund plus doppeltem ± aufhören, Saite aufziehen, neu messen.</translation>
     </message>
     <message>
-        <source>first a template to cut out, fold and stick on the blank: the slots on its face, their ways over its top; low ticks the floors, those above where to saw to; the line under the fold is the finished top</source>
-        <translation>zuerst eine Schablone zum Ausschneiden, Falten und Aufkleben: die Kerben auf der Vorderseite, ihr Lauf über die Oberseite; die unteren Striche sind die Gründe, die darüber, bis wohin gesägt wird; die Linie unter dem Falz ist die fertige Oberkante</translation>
-    </message>
-    <message>
         <source>not given</source>
         <translation>nicht angegeben</translation>
     </message>
@@ -15045,6 +15041,38 @@ Feuchte: gefunden %3, jetzt %4</translation>
     <message>
         <source>slot</source>
         <translation>Kerbe</translation>
+    </message>
+    <message>
+        <source>Nut and bridge top</source>
+        <translation>Sattel und Stegoberseite</translation>
+    </message>
+    <message>
+        <source>Nut and single saddles</source>
+        <translation>Sattel und Einzelreiter</translation>
+    </message>
+    <message>
+        <source>Nut and saddle</source>
+        <translation>Sattel und Einlage</translation>
+    </message>
+    <message>
+        <source>Nut and bar on posts</source>
+        <translation>Sattel und Balken auf Pfosten</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1, enlarged %2</source>
+        <translation>%1, vergrößert %2</translation>
+    </message>
+    <message>
+        <source>a template to cut out, fold and stick on the blank: low ticks are floors, those above where to saw to; under the fold the finished top</source>
+        <translation>eine Schablone zum Ausschneiden, Falten und Aufkleben: untere Striche sind Kerbengründe, die darüber, bis wohin gesägt wird; unter der Falz die fertige Oberkante</translation>
+    </message>
+    <message>
+        <source>The part itself 1:1</source>
+        <translation>Das Teil selbst 1:1</translation>
     </message>
 </context>
 <context>

@@ -7,6 +7,8 @@
 
 namespace fm::test {
 
+constexpr double least_em_mm = 2.5;
+
 struct Box {
     double left, low, right, high;
     std::string what;
@@ -53,13 +55,19 @@ inline bool crosses(Point a, Point b, const Box& box) {
     return from < to;
 }
 
-/// Text over text, lines through text, anything off the page: what a reader of the sheet would stumble over.
+/// Text over text, lines, leaders and arrows through text, anything off the page or too small to be read:
+/// what a reader of the sheet would stumble over.
 inline QStringList collisions(const Drawing& page) {
     std::vector<Box> boxes;
     QStringList found;
     const std::vector<Item> items = flat(page);
     for (const Item& item : items)
-        if (const auto* text = std::get_if<Text>(&item)) boxes.push_back(box_of(*text));
+        if (const auto* text = std::get_if<Text>(&item)) {
+            boxes.push_back(box_of(*text));
+            if (text->em_mm < least_em_mm - 1e-9)
+                found << QStringLiteral("%1 mm small: ").arg(text->em_mm) +
+                             QString::fromStdString(text->text);
+        }
     for (std::size_t i = 0; i < boxes.size(); ++i) {
         const Box& box = boxes[i];
         if (box.left < 4 || box.low < 4 || box.right > page.width - 4 || box.high > page.height - 4)
@@ -69,13 +77,14 @@ inline QStringList collisions(const Drawing& page) {
     }
     for (const Item& item : items) {
         const auto* path = std::get_if<Path>(&item);
-        if (!path || path->fill == Fill::ink) continue;
+        if (!path) continue;
+        const QString what =
+            path->fill == Fill::ink ? QStringLiteral("an arrow through ") : QStringLiteral("a line through ");
         for (std::size_t v = 0; v + 1 < path->vertices.size() + (path->closed ? 1 : 0); ++v) {
             const Point a = path->vertices[v].at;
             const Point b = path->vertices[(v + 1) % path->vertices.size()].at;
             for (const Box& box : boxes)
-                if (crosses(a, b, box))
-                    found << QStringLiteral("a line through ") + QString::fromStdString(box.what);
+                if (crosses(a, b, box)) found << what + QString::fromStdString(box.what);
         }
     }
     return found;

@@ -2,6 +2,7 @@
 // the nut made from them is the one that was solved.
 #include "common/jobs.h"
 #include "common/run.h"
+#include "core/design/bridge_kind.h"
 #include "core/solution/nut_plan.h"
 #include "job/state/state.h"
 #include "sheet/drawing/fonts.h"
@@ -13,6 +14,7 @@
 #include <QTest>
 
 #include <cmath>
+#include <map>
 #include <optional>
 
 using namespace fm;
@@ -92,6 +94,19 @@ public:
         return found;
     }
 
+    /// How often every number stands on it below its head, without marks and the points of a sentence.
+    std::map<QString, int> numbers() const {
+        std::map<QString, int> found;
+        bool in_head = true;
+        for (const Word& word : words_) {
+            in_head = in_head && word.text != QLatin1String("True");
+            static const QRegularExpression around(QStringLiteral("^[\u25B2(]*|[\u00B0),.;:]*$"));
+            const QString bare = QString(word.text).remove(around);
+            if (!in_head && number_of(bare)) ++found[bare];
+        }
+        return found;
+    }
+
     bool has(const QString& text) const {
         return std::any_of(words_.begin(), words_.end(), [&](const Word& each) { return each.text == text; });
     }
@@ -142,14 +157,15 @@ private Q_SLOTS:
                                                              : 0.0254;
         const double rounding_mm = unit_mm * (unit == QLatin1String("mm")   ? 0.0051
                                               : unit == QLatin1String("in") ? 0.00051
-                                                                            : 0.051);
+                                                                            : 0.51);
         const auto is = [&](std::optional<double> said, double mm, double roundings = 1.0) {
             return said && std::abs(*said * unit_mm - mm) <= roundings * rounding_mm;
         };
 
         // Along the front, from the bass end: where it begins, every slot, the middle, where it ends.
         const NutPlan plan = nut_plan_of(design, solution);
-        std::vector<double> wanted{0.0, -plan.bass.along_mm, plan.length_mm()};
+        std::vector<double> wanted{-plan.bass.along_mm, plan.length_mm()};
+        if (unit != QLatin1String("thou")) wanted.push_back(0.0); // a lone digit does not tell how it stands
         for (const StringSolution& string : solution.strings)
             wanted.push_back(string.slot.along_mm - plan.bass.along_mm);
         std::sort(wanted.begin(), wanted.end());
@@ -186,6 +202,46 @@ private Q_SLOTS:
             QVERIFY(page.has(QString::number(design.nut.headstock_angle_deg, 'f', 1) + QChar(0x00B0)));
         for (const char* side : {"FRONT", "HEAD", "BASS", "TREBLE"})
             QVERIFY(page.has(QString::fromLatin1(side)));
+    }
+
+    void every_figure_stands_once_data() {
+        QTest::addColumn<QString>("file");
+        for (const char* name : {"curlew", "lantern", "kittiwake", "groundswell", "teal"})
+            QTest::newRow(name) << QStringLiteral(DEMO_DATA "/%1.fmjob").arg(QLatin1String(name));
+        for (const std::string_view kind : words_of(BridgeKind{}))
+            QTest::addRow("bridge %s", kind.data())
+                << QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(QLatin1String(kind.data()));
+    }
+
+    /// Whatever a page remembers of nut, saddle or bridge is read from it by its text, and none twice.
+    void every_figure_stands_once() {
+        QFETCH(const QString, file);
+        const auto state = state_of(document_of(file)).state;
+        const Tools tools;
+        const SheetBook book{*state, tools, SheetStyle{}, {}};
+        for (const SheetPart part : {SheetPart::nut, SheetPart::saddle, SheetPart::bridge}) {
+            if (!has_part(state->job, part)) continue;
+            std::map<QString, int> wanted;
+            std::map<QString, QStringList> names;
+            for (const auto& [name, value] : figures_of(sheets_of(book, {part}))) {
+                const bool is_angle = name.ends_with("angle") || name.ends_with("break");
+                const QString label = QString::fromStdString(is_angle ? fixed_text(value, 1)
+                                                                      : sheet_number(value, state->job.unit));
+                ++wanted[label];
+                names[label] << QString::fromStdString(name);
+            }
+            std::map<QString, int> found = page_of(book, part).numbers();
+            for (const auto& [label, count] : wanted) {
+                const QString what = QStringLiteral("%1 stands %2 times: %3")
+                                         .arg(label)
+                                         .arg(found[label])
+                                         .arg(names[label].join(QLatin1Char(' ')));
+                QVERIFY2(found[label] >= count, qPrintable(what));
+                // A force has one decimal, as an angle has.
+                const bool is_length = label.section(QLatin1Char('.'), 1).size() > 1 && label.toDouble() != 0;
+                QVERIFY2(!is_length || found[label] == count, qPrintable(what));
+            }
+        }
     }
 };
 

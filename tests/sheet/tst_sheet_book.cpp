@@ -144,6 +144,12 @@ private Q_SLOTS:
     void every_page_has_true_bars();
     void strings_stand_true_on_paper_data() { add_demo_rows(); }
     void strings_stand_true_on_paper();
+    void nut_and_saddle_share_a_page_data() {
+        QTest::addColumn<QString>("name");
+        for (const char* name : {"kittiwake", "teal"}) QTest::newRow(name) << QString::fromLatin1(name);
+    }
+    void nut_and_saddle_share_a_page();
+    void what_has_no_room_comes_alone();
     void the_strip_joins_up_data() { add_demo_rows(); }
     void the_strip_joins_up();
     void dxf_of_every_part_is_clean_data() { add_demo_rows(); }
@@ -189,11 +195,10 @@ void TestSheetBook::strings_stand_true_on_paper() {
     QFETCH(QString, name);
     const Job job = demo_job(name);
     const Solution solution = solve(job.design);
-    const std::vector<Drawing> drawn =
-        pages_of(printed(job, {SheetPart::nut, SheetPart::saddle}, style_of(Paper::a4)).sheets);
-    const std::vector<Page> pages = seen_in_pdf(pdf_of(drawn, Paper::a4));
-    QCOMPARE(pages.size(), std::size_t{2});
     for (const bool nut : {true, false}) {
+        const std::vector<Drawing> drawn =
+            pages_of(printed(job, {nut ? SheetPart::nut : SheetPart::saddle}, style_of(Paper::a4)).sheets);
+        const std::vector<Page> pages = seen_in_pdf(pdf_of(drawn, Paper::a4));
         std::vector<double> wanted;
         for (const StringSolution& string : solution.strings)
             wanted.push_back((job.left_handed ? -1 : 1) *
@@ -201,12 +206,53 @@ void TestSheetBook::strings_stand_true_on_paper() {
         std::sort(wanted.begin(), wanted.end());
         // What is stuck on: its ends and a line a string, as high as the nut roughed; for the saddle 7 mm.
         const std::vector<double> places =
-            standing(pages[nut ? 0 : 1], nut ? nut_rough_top_mm(job.design, solution) : 7.0);
+            standing(pages.front(), nut ? nut_rough_top_mm(job.design, solution) : 7.0);
         QCOMPARE(places.size(), wanted.size() + 2);
         for (std::size_t i = 0; i < wanted.size(); ++i)
             QVERIFY2(std::abs(places[i + 1] - 105.0 - wanted[i]) < 0.02,
                      qPrintable(QString::number(places[i + 1] - 105.0 - wanted[i])));
     }
+}
+
+/// With all they say alone, each in true size, their strings as far apart as they are.
+void TestSheetBook::nut_and_saddle_share_a_page() {
+    QFETCH(QString, name);
+    const Job job = demo_job(name);
+    const Solution solution = solve(job.design);
+    const std::vector<SheetPart> both{SheetPart::nut, SheetPart::saddle};
+    const Printing together = printed(job, both, style_of(Paper::a4));
+    QCOMPARE(together.sheets.size(), std::size_t{1});
+    Figures alone = figures_of(printed(job, {SheetPart::nut}, style_of(Paper::a4)).sheets);
+    alone.merge(figures_of(printed(job, {SheetPart::saddle}, style_of(Paper::a4)).sheets));
+    QVERIFY(figures_of(together.sheets) == alone);
+    for (const char* words : {"Nut: slots' width", "Nut and saddle", "True size 1:1", "Nut, enlarged "})
+        QVERIFY2(says(together.sheets.front(), words), words);
+    const std::vector<Page> pages = seen_in_pdf(pdf_of(pages_of(together.sheets), Paper::a4));
+    for (const bool nut : {true, false}) {
+        std::vector<double> wanted;
+        for (const StringSolution& string : solution.strings)
+            wanted.push_back((job.left_handed ? -1 : 1) *
+                             (nut ? string.slot.along_mm : string.saddle_along_mm));
+        std::sort(wanted.begin(), wanted.end());
+        const std::vector<double> places =
+            standing(pages.front(), nut ? nut_rough_top_mm(job.design, solution) : 7.0);
+        QCOMPARE(places.size(), wanted.size() + 2);
+        for (std::size_t i = 1; i < wanted.size(); ++i)
+            QVERIFY(std::abs(places[i + 1] - places[1] - (wanted[i] - wanted[0])) < 0.02);
+    }
+}
+
+/// Where a page has no room for both enlarged, each has its own.
+void TestSheetBook::what_has_no_room_comes_alone() {
+    const Printing sheets = printed(demo_job(QStringLiteral("lantern")), {SheetPart::nut, SheetPart::saddle},
+                                    style_of(Paper::a4));
+    QCOMPARE(sheets.sheets.size(), std::size_t{2});
+    QVERIFY(says(sheets.sheets.front(), "Nut · Lantern") && says(sheets.sheets.back(), "Saddle · Lantern"));
+    // Nor are its views told twice where nothing larger has room: the front carries the figures itself.
+    Value document = with(demo_document("lantern"), "neck.nut_width_mm", 120.0);
+    document = with(document, "neck.end_width_mm", 120.0);
+    const Sheet wide = printed(job_of(document), {SheetPart::nut}, style_of(Paper::a4)).sheets.front();
+    QVERIFY(says(wide, "The part itself 1:1") && !says(wide, "Enlarged"));
 }
 
 void TestSheetBook::the_strip_joins_up() {

@@ -312,13 +312,16 @@ void TestSheets::labels_are_spread() {
 
 void TestSheets::every_unit_has_its_numbers() {
     QCOMPARE(sheet_number(5.82, Unit::mm), std::string("5.82"));
-    QCOMPARE(sheet_number(5.82, Unit::in), std::string("0.2291"));
-    QCOMPARE(sheet_number(5.82, Unit::thou), std::string("229.1"));
+    QCOMPARE(sheet_number(5.82, Unit::in), std::string("0.229"));
+    QCOMPARE(sheet_number(5.82, Unit::thou), std::string("229"));
     QCOMPARE(sheet_number(1.190625, Unit::sixty_fourths), std::string("3/64"));
     QCOMPARE(sheet_length(5.82, Unit::mm), std::string("5.82 mm"));
     QCOMPARE(sheet_length(5.82, Unit::sixty_fourths), std::string("15/64 - 5 thou"));
     QCOMPARE(sheet_length(1.190625, Unit::sixty_fourths), std::string("3/64 in"));
     QCOMPARE(sheet_number(5.82, Unit::sixty_fourths), std::string("15/64 - 5 thou"));
+    QCOMPARE(sheet_radius(381.59, Unit::mm), std::string("382 mm"));
+    QCOMPARE(sheet_radius(304.8, Unit::in), std::string("12 in"));
+    QCOMPARE(sheet_radius(240.0, Unit::thou), std::string("9 7/16 in"));
 }
 
 void TestSheets::changes_are_dust_or_fill() {

@@ -22,7 +22,7 @@ enum class LineStyle { solid, hidden, centre };
 enum class Fill { none, material, waste, missing, string, chosen_string, ink, paper };
 
 struct Stroke {
-    double width_mm = 0.18;
+    double width_mm = 0.35;
     Ink ink = Ink::line;
     LineStyle style = LineStyle::solid;
 };

@@ -80,8 +80,8 @@ private:
 
     QPen pen(const Stroke& stroke) const {
         QPen pen(colour(stroke.ink));
-        pen.setWidthF(std::clamp(stroke.width_mm * scale_, look_.least_line_px, look_.most_line_px));
-
+        const double wide = look_.pen_share * stroke.width_mm * scale_;
+        pen.setWidthF(std::clamp(wide, look_.least_line_px, look_.most_line_px));
         pen.setCapStyle(Qt::FlatCap);
         pen.setJoinStyle(Qt::MiterJoin);
         const double mm = scale_ / pen.widthF(); // dashes count in pen widths

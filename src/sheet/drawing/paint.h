@@ -11,6 +11,7 @@ namespace fm {
 struct Look {
     QColor line, faint, take_off, yours, missing, chosen, paper, material, material_mark, string;
     QString material_name = QStringLiteral("bone"); ///< which mark: flecks, diagonal lines, grain strokes
+    double pen_share = 1;                           ///< of the pens' widths on paper
     double least_line_px = 0;                       ///< thinner lines are painted this wide (on screen)
     double most_line_px = 1e9; ///< and thicker ones this wide, however far the drawing is enlarged
     bool fills = true;         ///< areas in tints and hatches (screen) or lines only (sheets)

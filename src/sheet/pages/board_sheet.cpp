@@ -22,7 +22,8 @@ class BoardPage {
 public:
     explicit BoardPage(const SheetContext& context)
         : context_(context), scale_(scale_of(context)),
-          page_(context, "board", translate("sheet", "Fret plan"), facts(context), scale_text(scale_), true),
+          page_(context, {"board"}, translate("sheet", "Fret plan"), facts(context), scale_text(scale_),
+                true),
           neck_(page_.design().neck) {}
 
     std::vector<Sheet> drawn() {
@@ -31,7 +32,7 @@ public:
         std::vector<Sheet> sheets;
         if (page_.y() - SheetPage::table_room(page_.design().strings.size()) < page_.bottom()) {
             sheets.push_back({page_.finished(), page_.figures()});
-            page_ = SheetPage(context_, "board", translate("sheet", "Fret plan"), facts(context_),
+            page_ = SheetPage(context_, {"board"}, translate("sheet", "Fret plan"), facts(context_),
                               scale_text(scale_), true);
         }
         strings();
@@ -58,10 +59,12 @@ private:
                           : with_values(translate("sheet", "scale length %1"), number(neck.scale_bass_mm))};
         if (neck.shape == BoardShape::flat) facts.push_back(translate("sheet", "flat board"));
         if (neck.shape == BoardShape::cylinder)
-            facts.push_back(with_values(translate("sheet", "radius %1"), number(neck.radius_nut_mm)));
+            facts.push_back(with_values(translate("sheet", "radius %1"),
+                                        sheet_radius(neck.radius_nut_mm, context.job.unit)));
         if (neck.shape == BoardShape::cone)
-            facts.push_back(with_values(translate("sheet", "radius %1 to %2"), number(neck.radius_nut_mm),
-                                        number(neck.radius_end_mm)));
+            facts.push_back(with_values(translate("sheet", "radius %1 to %2"),
+                                        sheet_radius(neck.radius_nut_mm, context.job.unit),
+                                        sheet_radius(neck.radius_end_mm, context.job.unit)));
         if (neck.fallaway_mm != 0.0)
             facts.push_back(with_values(translate("sheet", "fallaway %1"), number(neck.fallaway_mm)));
         if (std::any_of(neck.fret_offsets_mm.begin(), neck.fret_offsets_mm.end(),

@@ -85,12 +85,19 @@ public:
     std::vector<Sheet> drawn() {
         plan();
         turn_unless_room_for(design_.strings.size());
+        const double beside = page_.y();
         list();
+        if (cut_ == CutPlace::beside) {
+            const double under_list = page_.y();
+            page_.go_to(beside);
+            sections({page_.left() + list_share * page_.width() + 8.0, page_.right()});
+            page_.go_to(std::min(under_list, page_.y()));
+        }
         if (design_.bridge->screws)
             holes(design_.bridge->screws->holes, "screws", translate("sheet", "screw"));
         if (const auto& there = design_.bridge->existing; there && !there->holes.empty())
             holes(there->holes, "old_holes", translate("sheet", "old hole"));
-        if (is_cut_drawn_) sections();
+        if (cut_ == CutPlace::below) sections({page_.left(), page_.right()});
         page_.down(1.0);
         page_.doubts(about_the_bridge);
         sheets_.push_back({page_.finished(), page_.figures()});
@@ -98,6 +105,12 @@ public:
     }
 
 private:
+    enum class CutPlace { none, below, beside };
+    /// From where to where on the page.
+    struct Across {
+        double left, right;
+    };
+    static constexpr double list_share = 0.5; ///< of the page's width, where the cut stands beside the list
     void turn_unless_room_for(std::size_t rows) { turn_unless_room(SheetPage::table_room(rows)); }
     void turn_unless_room(double mm) {
         if (page_.y() - mm >= page_.bottom()) return;
@@ -105,7 +118,7 @@ private:
         page_ = page_of(page_.context(), scale_);
     }
     static SheetPage page_of(const SheetContext& context, double scale) {
-        return {context,           "bridge",          translate("sheet", "Bridge"),
+        return {context,           {"bridge"},        translate("sheet", "Bridge"),
                 facts_of(context), scale_text(scale), lies(context)};
     }
     double across(double y_mm) const { return -page_.bass_side() * y_mm; }
@@ -301,9 +314,9 @@ private:
                    TextAnchor::right);
     }
 
-    /// Whether a cut along a string goes on the page, too, under sentence and lists.
-    bool has_room_for_a_cut() const {
-        if (!page_.solution().bridge->height_mm) return false;
+    /// Where a cut along a string goes on the page, too: under sentence and lists, or beside the list.
+    CutPlace place_of_cut() const {
+        if (!page_.solution().bridge->height_mm) return CutPlace::none;
         constexpr double others_mm = 50.0; // sentence, heading, words, the string as it rises to the nut
         double room = others_mm + SheetPage::table_room(design_.strings.size());
         if (design_.bridge->screws) room += SheetPage::table_room(design_.bridge->screws->holes.size());
@@ -312,11 +325,13 @@ private:
         double highest_mm = 0;
         for (const StringSolution& string : page_.solution().strings)
             highest_mm = std::max(highest_mm, string.bridge->height_over_top_mm);
-        return page_.y() - room - highest_mm >= page_.bottom();
+        if (page_.y() - room - highest_mm >= page_.bottom()) return CutPlace::below;
+        return lies(page_.context()) && !design_.bridge->tapered_mm ? CutPlace::beside : CutPlace::none;
     }
+    bool is_cut_drawn() const { return cut_ != CutPlace::none; }
 
     void sizes() {
-        is_cut_drawn_ = has_room_for_a_cut();
+        cut_ = place_of_cut();
         std::string words;
         if (!is_measured()) {
             const BridgeOutline outline = shown_outline(design_, page_.solution());
@@ -361,11 +376,11 @@ private:
         const BridgeDesign& bridge = *design_.bridge;
         std::string words;
         const auto add = [&](const std::string& more) { words += " · " + more; };
-        if (bridge.tapered_mm && !is_cut_drawn_)
+        if (bridge.tapered_mm && !is_cut_drawn())
             add(with_values(translate("sheet", "height %1 at the bass, %2 at the treble string"),
                             page_.figure("bridge.height_bass", bridge.tapered_mm->bass_mm),
                             page_.figure("bridge.height_treble", bridge.tapered_mm->treble_mm)));
-        else if (const auto& height = page_.solution().bridge->height_mm; height && !is_cut_drawn_)
+        else if (const auto& height = page_.solution().bridge->height_mm; height && !is_cut_drawn())
             add(with_values(translate("sheet", "height %1"), page_.figure("bridge.height", *height)));
         if (const auto mouth = page_.solution().bridge->mouth_mm)
             add(with_values(*mouth < 0 ? translate("sheet", "slot leans back: mouth %1 nearer the nut")
@@ -420,19 +435,21 @@ private:
             row.push_back(fixed_text(one.down_force_n, 1));
             rows.push_back(std::move(row));
         }
-        page_.table(columns, rows, page_.bottom());
+        page_.table(columns, rows, page_.bottom(),
+                    cut_ == CutPlace::beside ? (1.0 - list_share) * page_.width() : 0.0);
     }
 
     /// Cut along a string, where the bridge has a height: along both outer ones where it is not the same.
-    void sections() {
+    void sections(Across room) {
         const auto& height = page_.solution().bridge->height_mm;
         if (!height) return;
         const std::size_t last = design_.strings.size() - 1;
         if (const auto& ends = design_.bridge->tapered_mm)
             section({{0, levels("bridge.height_bass", ends->bass_mm)},
-                     {last, levels("bridge.height_treble", ends->treble_mm)}});
+                     {last, levels("bridge.height_treble", ends->treble_mm)}},
+                    room);
         else
-            section({{0, levels("bridge.height", *height)}});
+            section({{0, levels("bridge.height", *height)}}, room);
     }
 
     /// Over the soundboard: the top there, and the least that is left under the slot.
@@ -456,7 +473,7 @@ private:
                std::abs(top_mm - *design_.saddle.slot_depth_mm - *floor) < 0.005;
     }
     bool is_floor_in_a_cut() const {
-        if (!is_cut_drawn_) return false;
+        if (!is_cut_drawn()) return false;
         if (const auto& ends = design_.bridge->tapered_mm)
             return is_floor_under(ends->bass_mm) || is_floor_under(ends->treble_mm);
         return is_floor_under(*page_.solution().bridge->height_mm);
@@ -466,7 +483,7 @@ private:
         std::size_t string;
         std::vector<Ordinate> levels;
     };
-    void section(const std::vector<Cut>& cuts) {
+    void section(const std::vector<Cut>& cuts, Across room) {
         constexpr double heading_mm = 12.0;
         constexpr double under_mm = 8.0;
         std::vector<Drawing> views;
@@ -486,18 +503,21 @@ private:
                     }
             labels = std::max(labels, SheetPage::longest(cut.levels));
         }
-        const double each = page_.width() / static_cast<double>(cuts.size());
+        const double each = (room.right - room.left) / static_cast<double>(cuts.size());
         const double beside = SheetPage::leader_mm + labels + 12.0;
         turn_unless_room(high.y - low.y + heading_mm + under_mm);
         const double factor = enlargement(high.x - low.x, each - beside, high.y - low.y,
                                           page_.y() - page_.bottom() - heading_mm - under_mm);
-        page_.down(2.0);
-        page_.heading(with_values(translate("sheet", "Cut along a string, %1"), scale_text(factor)),
-                      translate("sheet", "heights over the soundboard"));
+        page_.down(7.0);
+        page_.text(room.left, page_.y(),
+                   with_values(translate("sheet", "Cut along a string, %1"), scale_text(factor)),
+                   SheetPage::body_em, TextAnchor::left, true);
+        page_.text(room.right, page_.y(), translate("sheet", "heights over the soundboard"),
+                   SheetPage::small_em, TextAnchor::right);
         const double base = page_.y() - 3.0 - factor * high.y;
         const double words_y = base + factor * low.y - 1.6 * SheetPage::small_em;
         for (std::size_t place = 0; place < cuts.size(); ++place) {
-            const double left = page_.left() + each * static_cast<double>(place);
+            const double left = room.left + each * static_cast<double>(place);
             const Point origin{left - factor * low.x, base};
             page_.page().place(views[place], factor, origin);
             std::vector<Ordinate> levels = cuts[place].levels;
@@ -536,7 +556,7 @@ private:
     BridgeViewOptions options_;
     BridgeReach reach_;
     Ends ends_;
-    bool is_cut_drawn_ = false;
+    CutPlace cut_ = CutPlace::none;
 };
 
 } // namespace

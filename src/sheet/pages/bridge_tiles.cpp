@@ -104,7 +104,7 @@ std::vector<Sheet> bridge_tiles(const SheetContext& context) {
     constexpr double around_mm = 2;
     all = {{all.low.x - around_mm, all.low.y - around_mm}, {all.high.x + around_mm, all.high.y + around_mm}};
     const auto begun = [&] {
-        return SheetPage{context, "bridge", translate("sheet", "Bridge in true size"), {}, "1:1", true};
+        return SheetPage{context, {"bridge"}, translate("sheet", "Bridge in true size"), {}, "1:1", true};
     };
     const SheetPage first = begun();
     const std::vector<double> across = joints(all.low.x, all.high.x, first.width() - 2 * beside_mm);

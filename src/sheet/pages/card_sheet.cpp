@@ -11,7 +11,7 @@ namespace {
 class Card {
 public:
     explicit Card(const SheetContext& context)
-        : page_(context, "card", translate("sheet", "Set-up card"), facts(context), "", true),
+        : page_(context, {"card"}, translate("sheet", "Set-up card"), facts(context), "", true),
           design_(page_.design()),
           plan_(plan(design_, page_.solution(), context.job.readings, PlanOrder::neck_saddle_nut)) {}
 

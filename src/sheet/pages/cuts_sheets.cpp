@@ -106,7 +106,7 @@ public:
         if (nut.seat == Seat::curved)
             order.steps.push_back(
                 with_values(translate("sheet", "Bottom to a radius of %1, as the seat is cut."),
-                            length(nut.seat_radius_mm)));
+                            sheet_radius(nut.seat_radius_mm, context_.job.unit)));
         order.steps.push_back(with_values(
             translate("sheet",
                       "Length %1: leave %2 at either end until it is glued, then flush with the board."),
@@ -355,20 +355,22 @@ private:
 /// Lays orders out on as many pages as they take.
 class Pages {
 public:
-    explicit Pages(const SheetContext& context) : context_(context), page_(begun()) {}
+    /// @param tight as close together as can still be read
+    Pages(const SheetContext& context, bool tight)
+        : context_(context), page_(begun()), gap_mm_(tight ? 0.3 : 1.0) {}
 
     void add(const CutOrder& order) {
         make_room(24.0); // a heading is not left alone at the foot of a page
-        page_.down(2.0);
+        page_.down(2.0 * gap_mm_);
         page_.heading(order.name);
-        page_.down(1.5);
+        page_.down(1.5 * gap_mm_);
         int number = 0;
         for (const std::string& notice : order.notices) item("\u26A0", notice);
         for (const std::string& step : order.steps) item(std::to_string(++number) + ".", step);
         if (!order.columns.empty()) list(order);
-        page_.down(1.0);
+        page_.down(gap_mm_);
         for (const std::string& caution : order.cautions) item("\u26A0", caution);
-        page_.down(2.0);
+        page_.down(1.0 + gap_mm_);
         page_.rule();
     }
 
@@ -380,7 +382,7 @@ public:
 private:
     SheetPage begun() const {
         return {context_,
-                "cuts",
+                {"cuts"},
                 translate("sheet", "Order of cuts"),
                 {translate("sheet", "from blank to finish"), context_.job.left_handed
                                                                  ? translate("sheet", "left-handed")
@@ -389,10 +391,11 @@ private:
     }
 
     void list(const CutOrder& order) {
-        make_room(SheetPage::table_room(order.rows.size()) + 2.0);
-        page_.down(1.5);
-        page_.table(order.columns, order.rows, page_.y() - SheetPage::table_room(order.rows.size()));
-        page_.down(1.0);
+        const double room = SheetPage::table_room(order.rows.size());
+        make_room(room + 2.0);
+        page_.down(1.5 * gap_mm_);
+        page_.table(order.columns, order.rows, page_.y() - room);
+        page_.down(gap_mm_);
     }
 
     void make_room(double mm) {
@@ -405,33 +408,42 @@ private:
         constexpr double em = SheetPage::body_em;
         const double lines =
             static_cast<double>(wrapped_text(words, em, page_.width() - indent_mm - box_mm).size());
-        make_room(1.45 * em * lines + 2.0);
-        page_.down(1.0);
+        make_room(1.45 * em * lines + 1.0 + gap_mm_);
+        page_.down(gap_mm_);
         const double top = page_.y() - 1.45 * em;
         page_.text(page_.left(), top, mark, em, TextAnchor::left, true);
         page_.paragraph(words, indent_mm, em, box_mm);
         const double x = page_.right();
         // A box to tick.
-        page_.page().add(rectangle_path(Layer::text, {x - 4.0, top - 0.6}, {x, top + 3.4}, pens::thin));
+        page_.page().add(rectangle_path(Layer::text, {x - 4.0, top - 0.6}, {x, top + 3.4}, pens::fine));
     }
 
     static constexpr double box_mm = 8;
     const SheetContext& context_;
     std::vector<Sheet> sheets_;
     SheetPage page_;
+    double gap_mm_; ///< between what is to be done
 };
 
 } // namespace
 
 std::vector<Sheet> cuts_sheets(const SheetContext& context) {
     const Orders orders(context);
-    Pages pages(context);
-    pages.add(orders.nut());
+    std::vector<CutOrder> all{orders.nut()};
     // Saddles and bars that are bought are not cut.
     const bool cut = context.job.design.has_slot() || !context.solution.notches.empty();
-    if (cut && context.job.design.saddle.height_by != HeightBy::saddle_screws) pages.add(orders.saddle());
-    if (context.job.design.bridge) pages.add(bridge_order(context));
-    return pages.finished();
+    if (cut && context.job.design.saddle.height_by != HeightBy::saddle_screws) all.push_back(orders.saddle());
+    if (context.job.design.bridge) all.push_back(bridge_order(context));
+    const auto laid_out = [&](bool tight) {
+        Pages pages(context, tight);
+        for (const CutOrder& order : all) pages.add(order);
+        return pages.finished();
+    };
+    std::vector<Sheet> sheets = laid_out(false);
+    if (sheets.size() == 1) return sheets;
+    // Less paper, where a few lines closer together spare a page.
+    std::vector<Sheet> tight = laid_out(true);
+    return tight.size() < sheets.size() ? tight : sheets;
 }
 
 } // namespace fm

@@ -32,7 +32,7 @@ public:
 
 private:
     SheetPage new_page() const {
-        return {context_, "owner", translate("sheet", "For the owner"), owner_facts(context_), ""};
+        return {context_, {"owner"}, translate("sheet", "For the owner"), owner_facts(context_), ""};
     }
     void finish() { sheets_.push_back({page_.finished(), page_.figures()}); }
     /// Goes on to another page where there is less room than that.

@@ -14,10 +14,12 @@ struct Sheet {
     Figures figures;
 };
 
-/// The nut's template: true size, an enlargement with dimensions, strip of slot centres, cut list.
+/// The nut's template: to stick on, true size, an enlargement with dimensions, its list.
 std::vector<Sheet> nut_sheets(const SheetContext& context);
 /// The saddle's template, a floating bridge's top, or the crowns of single saddles.
 std::vector<Sheet> saddle_sheets(const SheetContext& context);
+/// Nut and saddle together on one page; none where they have no room there enlarged.
+std::vector<Sheet> nut_and_saddle_sheets(const SheetContext& context);
 /// The bridge from above in true size with slot and pins, and its section. Needs a bridge.
 std::vector<Sheet> bridge_sheets(const SheetContext& context);
 /// A strip in true size from the nut to behind the bridge, in as many pages as it takes, with matching marks.

@@ -168,7 +168,7 @@ class Tile {
 public:
     Tile(const SheetContext& context, const Drawing& strip, double from, double to, int tile, int tiles,
          double half)
-        : page_(context, "placing",
+        : page_(context, {"placing"},
                 with_values(translate("sheet", "Placing strip %1 of %2"), std::to_string(tile + 1),
                             std::to_string(tiles)),
                 facts(context, half), scale_text(1.0), true),

@@ -14,7 +14,7 @@ constexpr SheetPage::BarLook bar_look{4.0, 1.5, em};
 } // namespace
 
 std::vector<Sheet> printer_sheets(const SheetContext& context) {
-    SheetPage page(context, "printer", translate("sheet", "Test page"),
+    SheetPage page(context, {"printer"}, translate("sheet", "Test page"),
                    {translate("sheet", "drawn as it is, whatever printer is chosen")}, scale_text(1.0));
     page.paragraph(translate("sheet", "1. Print this page at 100 %, not fitted to the page, on the paper the "
                                       "sheets will use."),

@@ -72,10 +72,19 @@ std::vector<SheetPart> parts_of(const Job& job) {
 
 namespace {
 
-/// The part of a set-up a sheet is of, if it is of one.
-std::optional<BenchPart> bench_part(SheetPart part) {
-    if (part == SheetPart::nut) return BenchPart::nut;
-    return part == SheetPart::saddle ? std::optional(BenchPart::saddle) : std::nullopt;
+/// What stops the work at what a sheet is of.
+std::vector<std::string> stops_at(const State& state, SheetPart part) {
+    if (part == SheetPart::nut) return stop_words(state, BenchPart::nut);
+    if (part == SheetPart::saddle) return stop_words(state, BenchPart::saddle);
+    return stop_words(state, {});
+}
+
+/// Of both parts, none twice.
+std::vector<std::string> stops_at_nut_and_saddle(const State& state) {
+    std::vector<std::string> stops = stops_at(state, SheetPart::nut);
+    for (std::string& stop : stops_at(state, SheetPart::saddle))
+        if (std::find(stops.begin(), stops.end(), stop) == stops.end()) stops.push_back(std::move(stop));
+    return stops;
 }
 
 /// Beneath everything else, so that none is missed: sheet 2 of 7.
@@ -99,9 +108,19 @@ std::vector<Sheet> sheets_of(const SheetBook& book, const std::vector<SheetPart>
     SheetContext written{state.job, state.written, book.tools, book.style, book.floor_sure_mm};
     SheetContext cut{worked,     state.solution,     book.tools,
                      book.style, book.floor_sure_mm, by_plan_words(state)};
+    const auto is_wanted = [&wanted](SheetPart part) {
+        return std::find(wanted.begin(), wanted.end(), part) != wanted.end();
+    };
+    // Less paper: nut and saddle come on one page where that has room for both.
+    if (is_wanted(SheetPart::nut) && is_wanted(SheetPart::saddle)) {
+        cut.stops = stops_at_nut_and_saddle(state);
+        sheets = nut_and_saddle_sheets(cut);
+    }
+    const bool together = !sheets.empty();
     for (const SheetPartName& name : parts) {
-        if (std::find(wanted.begin(), wanted.end(), name.part) == wanted.end()) continue;
-        written.stops = cut.stops = stop_words(state, bench_part(name.part));
+        const bool is_there = together && (name.part == SheetPart::nut || name.part == SheetPart::saddle);
+        if (is_there || !is_wanted(name.part)) continue;
+        written.stops = cut.stops = stops_at(state, name.part);
         for (Sheet& sheet : name.make(name.use == Use::cut_by ? cut : written))
             sheets.push_back(std::move(sheet));
     }

@@ -7,7 +7,9 @@
 #include <QCoreApplication>
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <numeric>
 
 namespace fm {
 
@@ -29,6 +31,10 @@ std::string percent(double factor) {
     return fixed_text(100.0 * factor, 2) + " %";
 }
 
+bool is_of_whole_neck(const std::string& word) {
+    return word == "board" || word == "placing";
+}
+
 /// Not the record's pages and the printer's test.
 bool is_worked_by(const std::string& word) {
     return word != "owner" && word != "shop" && word != "printer";
@@ -36,21 +42,27 @@ bool is_worked_by(const std::string& word) {
 
 } // namespace
 
-SheetPage::SheetPage(const SheetContext& context, const std::string& word, const std::string& name,
-                     const std::vector<std::string>& facts, const std::string& scale, bool landscape)
+SheetPage::SheetPage(const SheetContext& context, const std::vector<std::string>& words,
+                     const std::string& name, const std::vector<std::string>& facts, const std::string& scale,
+                     bool landscape)
     // Whole necks are no matter of thou.
     : context_(&context),
-      unit_(context.job.unit == Unit::thou && (word == "board" || word == "placing") ? Unit::in
-                                                                                     : context.job.unit),
-      to_scale_(!scale.empty()), printed_before_(has_sheet(context.style.before, word)),
-      tolerances_(tolerances_of(word)) {
+      unit_(context.job.unit == Unit::thou && is_of_whole_neck(words.front()) ? Unit::in : context.job.unit),
+      to_scale_(!scale.empty()),
+      printed_before_(std::any_of(words.begin(), words.end(), [&](const std::string& word) {
+          return has_sheet(context.style.before, word);
+      })) {
+    for (const std::string& word : words)
+        if (std::string of = tolerances_of(word); !of.empty())
+            tolerances_.emplace_back(word == "nut" ? translate("sheet", "Nut") : translate("sheet", "Saddle"),
+                                     std::move(of));
     page_.width = paper_width_mm(context.style.paper);
     page_.height = paper_height_mm(context.style.paper);
     if (landscape) std::swap(page_.width, page_.height);
     page_.title = name + " · " + context.job.title;
     y_ = page_.height - margin_mm;
     title_block(facts, scale);
-    if (!is_worked_by(word)) return;
+    if (!is_worked_by(words.front())) return;
     std::vector<std::string> head = context.stops;
     for (std::string& assumed : assumed_notices(context.job)) head.push_back(std::move(assumed));
     notices(head);
@@ -93,7 +105,7 @@ std::string SheetPage::tolerances_of(const std::string& word) const {
         else
             words += each.over_mm > 0 ? "+" + number(each.over_mm) + " / 0" : "0 / −" + number(each.under_mm);
     }
-    return with_values(translate("sheet", "Tolerances: %1"), words);
+    return words;
 }
 
 std::string SheetPage::label(double mm) const {
@@ -162,15 +174,29 @@ void SheetPage::paragraph(const std::string& words, double indent_mm, double em,
     }
 }
 
+std::vector<std::string> SheetPage::doubt_words(bool (*belongs)(const Message&)) const {
+    std::vector<std::string> words;
+    for (const Message& doubt : solution().warnings)
+        if (doubt.severity != Severity::note && belongs(doubt))
+            words.push_back("\u26A0 " + sheet_message(doubt, unit_));
+    return words;
+}
+
 void SheetPage::doubts(bool (*belongs)(const Message&)) {
-    constexpr double line_mm = 1.45 * small_em;
-    for (const Message& doubt : solution().warnings) {
-        if (doubt.severity == Severity::note || !belongs(doubt)) continue;
-        const std::string words = "\u26A0 " + sheet_message(doubt, unit_);
-        const auto lines = static_cast<double>(wrapped_text(words, small_em, width()).size());
-        if (y_ - lines * line_mm < bottom()) return;
+    for (const std::string& words : doubt_words(belongs)) {
+        if (y_ - paragraph_room(words) < bottom()) return;
         paragraph(words);
     }
+}
+
+bool SheetPage::has_room_for_doubts(bool (*belongs)(const Message&)) const {
+    double room = 0;
+    for (const std::string& words : doubt_words(belongs)) room += paragraph_room(words);
+    return y_ - room >= bottom();
+}
+
+double SheetPage::paragraph_room(const std::string& words) const {
+    return 1.45 * small_em * static_cast<double>(wrapped_text(words, small_em, width()).size());
 }
 
 void SheetPage::centreline(double x, double low, double high, Layer layer) {
@@ -227,7 +253,12 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
     }
     if (!tolerances_.empty()) {
         down(0.6);
-        paragraph(tolerances_);
+        // Each by its part's name, where there are several.
+        const bool named = tolerances_.size() > 1;
+        std::string all;
+        for (const auto& [name, tolerances] : tolerances_)
+            all += (all.empty() ? "" : "; ") + (named ? name + ": " : "") + tolerances;
+        paragraph(with_values(translate("sheet", "Tolerances: %1"), all));
     }
     if (!context_->by_plan.empty()) {
         down(0.6);
@@ -270,53 +301,177 @@ void SheetPage::projection_symbol(Point right_end) {
     page_.add(line_path(Layer::text, {cone - long_mm - 0.6, y}, {right_end.x + 0.6, y}, pens::centre));
 }
 
-void SheetPage::table(const std::vector<TableColumn>& columns,
-                      const std::vector<std::vector<std::string>>& rows, double low) {
-    // Columns are as wide as what stands in them; what is left is shared out between. Where the whole is too
-    // wide, the letters become smaller.
-    constexpr double least_gap_mm = 3.0;
-    std::vector<double> natural(columns.size(), 0.0);
-    double sum = 0;
-    for (std::size_t c = 0; c < columns.size(); ++c) {
-        natural[c] = width_of(columns[c].head, small_em);
-        if (columns[c].blank) natural[c] = std::max(natural[c], 14.0);
-        for (const auto& row : rows)
-            natural[c] = std::max(natural[c], width_of(row[c], body_em, columns[c].bold));
-        sum += natural[c];
+namespace {
+
+/// Words over two lines, as narrow as they go; over one where they are but one.
+std::vector<std::string> halved(const std::string& words, double em_mm) {
+    std::vector<std::string> best{words};
+    double narrowest = width_of(words, em_mm);
+    for (std::size_t at = words.find(' '); at != std::string::npos; at = words.find(' ', at + 1)) {
+        const std::vector<std::string> lines{words.substr(0, at), words.substr(at + 1)};
+        const double wide = std::max(width_of(lines[0], em_mm), width_of(lines[1], em_mm));
+        if (wide < narrowest) narrowest = wide, best = lines;
     }
+    return best;
+}
+
+/// A number over what it is in the other unit, which stands in brackets; else all as one line.
+std::vector<std::string> over_brackets(const std::string& words) {
+    const std::size_t at = words.find(" (");
+    if (at == std::string::npos) return {words};
+    return {words.substr(0, at), words.substr(at + 1)};
+}
+
+double widest(const std::vector<std::string>& lines, double em_mm, bool bold = false) {
+    double most = 0;
+    for (const std::string& line : lines) most = std::max(most, width_of(line, em_mm, bold));
+    return most;
+}
+
+/// How a table's columns go beside one another.
+struct Fit {
+    enum class Cells {
+        on_one_line,
+        unit_under, ///< the other unit stands under the first
+        halved      ///< all that has several words on two lines
+    };
+    bool halved_heads;
+    double em_mm; ///< of what stands in them
+    Cells cells;
+    bool is_tall() const { return cells != Cells::on_one_line; }
+};
+
+struct Columns {
+    Fit fit;
+    std::vector<std::vector<std::string>> heads;
+    std::vector<double> natural;
+    std::size_t lines = 1; ///< of the tallest head
+    double sum() const { return std::accumulate(natural.begin(), natural.end(), 0.0); }
+    std::vector<std::string> cell(std::size_t column, const std::string& words) const {
+        if (!fit.is_tall() || column == 0) return {words};
+        std::vector<std::string> split = over_brackets(words);
+        if (fit.cells == Fit::Cells::halved && split.size() == 1) split = halved(words, fit.em_mm);
+        return split;
+    }
+};
+
+Columns columns_of(const std::vector<TableColumn>& columns, const std::vector<std::vector<std::string>>& rows,
+                   Fit fit) {
+    Columns out{fit, {}, {}, 1};
+    for (std::size_t c = 0; c < columns.size(); ++c) {
+        double cells = columns[c].blank ? 14.0 : 0.0;
+        for (const auto& row : rows)
+            cells = std::max(cells, widest(out.cell(c, row[c]), fit.em_mm, columns[c].bold));
+        std::vector<std::string> head{columns[c].head};
+        if (fit.halved_heads && widest(head, SheetPage::small_em) > cells)
+            head = halved(columns[c].head, SheetPage::small_em);
+        out.lines = std::max(out.lines, head.size());
+        out.natural.push_back(std::max(cells, widest(head, SheetPage::small_em)));
+        out.heads.push_back(std::move(head));
+    }
+    return out;
+}
+
+/// The first way to have all of them beside one another: where they are too wide, long heads take two lines,
+/// then letters become as small as they may be, then cells take
+/// two lines.
+Columns fitted_columns(const std::vector<TableColumn>& columns,
+                       const std::vector<std::vector<std::string>>& rows, double width_mm) {
+    constexpr double usual_gap_mm = 2.5;
+    using Cells = Fit::Cells;
+    constexpr std::array ways{
+        Fit{false, SheetPage::body_em, Cells::on_one_line}, Fit{true, SheetPage::body_em, Cells::on_one_line},
+        Fit{true, SheetPage::small_em, Cells::on_one_line}, Fit{true, SheetPage::small_em, Cells::unit_under},
+        Fit{true, SheetPage::small_em, Cells::halved}};
+    const double room = width_mm - usual_gap_mm * static_cast<double>(columns.size() - 1);
+    for (const Fit& way : ways)
+        if (Columns fitted = columns_of(columns, rows, way); fitted.sum() <= room) return fitted;
+    return columns_of(columns, rows, ways.back());
+}
+
+} // namespace
+
+bool SheetPage::table_fits(const std::vector<TableColumn>& columns,
+                           const std::vector<std::vector<std::string>>& rows) const {
+    constexpr double least_gap_mm = 1.6;
+    const Columns fitted = fitted_columns(columns, rows, width());
+    return !fitted.fit.is_tall() &&
+           fitted.sum() + least_gap_mm * static_cast<double>(columns.size() - 1) <= width();
+}
+
+double SheetPage::least_table_mm(const std::vector<TableColumn>& columns,
+                                 const std::vector<std::vector<std::string>>& rows) const {
+    const Columns fitted = fitted_columns(columns, rows, width());
+    return tight_table_room(0) + 1.2 * small_em * static_cast<double>(fitted.lines - 1) +
+           static_cast<double>(rows.size()) * (fitted.fit.is_tall() ? two_line_row_mm : tight_row_mm);
+}
+
+void SheetPage::table(const std::vector<TableColumn>& columns,
+                      const std::vector<std::vector<std::string>>& rows, double low, double beside_mm) {
+    // Columns are as wide as what stands in them; what is left is shared out between.
+    const double whole = width() - beside_mm;
+    const Columns fitted = fitted_columns(columns, rows, whole);
     const double gaps = static_cast<double>(columns.size() - 1);
-    const double shrink = std::min(1.0, (width() - gaps * least_gap_mm) / sum);
-    const double gap = gaps > 0 ? (width() - shrink * sum) / gaps : 0.0;
+    const double gap = gaps > 0 ? (whole - fitted.sum()) / gaps : 0.0;
+    std::vector<double> begins;
     std::vector<double> ends;
     double x = left();
     for (std::size_t c = 0; c < columns.size(); ++c) {
-        x += shrink * natural[c] + (c > 0 ? gap : 0.0);
-        ends.push_back(x);
+        if (c > 0) x += gap;
+        begins.push_back(x);
+        ends.push_back(x += fitted.natural[c]);
     }
-    const double head_em = std::min(small_em, shrink * body_em);
-    down(4.5);
-    for (std::size_t c = 0; c < columns.size(); ++c)
-        text(c == 0 ? left() : ends[c], y_, columns[c].head, head_em * (shrink < 1 ? shrink : 1.0),
-             c == 0 ? TextAnchor::left : TextAnchor::right);
+    const auto write = [&](std::size_t c, const std::string& words, double y, double em_mm, bool bold) {
+        text(c == 0 ? left() : ends[c], y, words, em_mm, c == 0 ? TextAnchor::left : TextAnchor::right, bold);
+    };
+    constexpr double line_mm = 1.2 * small_em;
+    group_heads(columns, begins, ends);
+    down(4.5 - line_mm);
+    for (std::size_t line = 0; line < fitted.lines; ++line) {
+        down(line_mm);
+        for (std::size_t c = 0; c < columns.size(); ++c) {
+            const std::vector<std::string>& head = fitted.heads[c];
+            if (line + head.size() >= fitted.lines) // a short one stands on the last line
+                write(c, head[line + head.size() - fitted.lines], y_, small_em, false);
+        }
+    }
     down(1.5);
-    rule();
+    page_.add(line_path(Layer::text, {left(), y_}, {left() + whole, y_}, pens::faint));
     const auto shared = [&](double down_to) {
         return rows.empty() ? most_row_mm : (y_ - down_to) / static_cast<double>(rows.size());
     };
     double row_mm = std::clamp(shared(low), least_row_mm, most_row_mm);
     // A page too full for that keeps room for two lines under its table.
     row_mm = std::min(row_mm, std::max(shared(std::min(low, bottom() + 9.0)), tight_row_mm));
+    if (fitted.fit.is_tall()) row_mm = two_line_row_mm;
     for (const auto& row : rows) {
         down(row_mm - 1.0);
         for (std::size_t c = 0; c < columns.size(); ++c) {
             if (columns[c].blank)
-                page_.add(line_path(Layer::text, {ends[c] - shrink * natural[c], y_ - 0.6},
-                                    {ends[c], y_ - 0.6}, pens::faint));
-            if (!row[c].empty())
-                text(c == 0 ? left() : ends[c], y_, row[c], shrink * body_em,
-                     c == 0 ? TextAnchor::left : TextAnchor::right, columns[c].bold);
+                page_.add(line_path(Layer::text, {begins[c], y_ - 0.6}, {ends[c], y_ - 0.6}, pens::faint));
+            if (row[c].empty()) continue;
+            const std::vector<std::string> lines = fitted.cell(c, row[c]);
+            for (std::size_t line = 0; line < lines.size(); ++line)
+                write(c, lines[line], y_ + (fitted.fit.is_tall() && line == 0 ? line_mm : 0.0),
+                      fitted.fit.em_mm, columns[c].bold);
         }
         down(1.0);
+    }
+}
+
+/// Over the columns of every group its name, a line under it.
+void SheetPage::group_heads(const std::vector<TableColumn>& columns, const std::vector<double>& begins,
+                            const std::vector<double>& ends) {
+    if (std::all_of(columns.begin(), columns.end(), [](const TableColumn& c) { return c.group.empty(); }))
+        return;
+    down(4.5);
+    for (std::size_t c = 0; c < columns.size(); ++c) {
+        const std::string& group = columns[c].group;
+        if (group.empty() || (c > 0 && columns[c - 1].group == group)) continue;
+        std::size_t last = c;
+        while (last + 1 < columns.size() && columns[last + 1].group == group) ++last;
+        text(begins[c], y_, group, small_em, TextAnchor::left, true);
+        page_.add(line_path(Layer::text, {begins[c], y_ - 1.0}, {ends[last], y_ - 1.0}, pens::faint));
     }
 }
 
@@ -390,11 +545,11 @@ void SheetPage::check_bars() {
 
 void SheetPage::bar(Point from, double length, bool upright, const std::string& words, const BarLook& look) {
     const Point to = upright ? Point{from.x, from.y + length} : Point{from.x + length, from.y};
-    page_.add(line_path(Layer::dimension, from, to, pens::fine));
+    page_.add(line_path(Layer::dimension, from, to, pens::exact));
     for (const Point& end : {from, to}) {
         const Point tick = upright ? Point{look.tick_mm, 0.0} : Point{0.0, look.tick_mm};
         page_.add(line_path(Layer::dimension, {end.x - tick.x, end.y - tick.y},
-                            {end.x + tick.x, end.y + tick.y}, pens::fine));
+                            {end.x + tick.x, end.y + tick.y}, pens::exact));
     }
     Text item;
     item.text = words;
@@ -424,6 +579,14 @@ Drawing as_picture(Drawing view) {
     for (Item& item : view.items) {
         if (Path* path = std::get_if<Path>(&item)) path->layer = Layer::dimension;
         if (Circle* circle = std::get_if<Circle>(&item)) circle->layer = Layer::dimension;
+    }
+    return view;
+}
+
+Drawing as_worked_to(Drawing view) {
+    for (Item& item : view.items) {
+        if (Path* path = std::get_if<Path>(&item)) path->stroke.width_mm *= 0.5;
+        if (Circle* circle = std::get_if<Circle>(&item)) circle->stroke.width_mm *= 0.5;
     }
     return view;
 }
@@ -468,9 +631,19 @@ double label_width(const SheetContext& context, double mm, const std::string& wo
     return width_of(words + " " + word, em);
 }
 
+namespace {
+constexpr std::array scales{5.0, 4.0, 3.0, 2.5, 2.0, 1.5}; // to enlarge by
+}
+
 double enlargement(double width_mm, double room_wide_mm, double height_mm, double room_high_mm) {
-    for (const double factor : {5.0, 4.0, 3.0, 2.5, 2.0, 1.5})
+    for (const double factor : scales)
         if (factor * width_mm <= room_wide_mm && factor * height_mm <= room_high_mm) return factor;
+    return 1.0;
+}
+
+double next_smaller_scale(double factor) {
+    for (const double scale : scales)
+        if (scale < factor) return scale;
     return 1.0;
 }
 

@@ -47,7 +47,8 @@ struct SheetContext {
 struct TableColumn {
     std::string head;
     bool bold = false;
-    bool blank = false; ///< to be written into by hand
+    bool blank = false;     ///< to be written into by hand
+    std::string group = {}; ///< stands over all columns of it
 };
 
 /// A value along a row of ordinates.
@@ -67,9 +68,9 @@ public:
     static constexpr double leader_mm = 8;     ///< from a part to its figures
     static constexpr double line_off_mm = 2.6; ///< from a part to the line of running dimensions
 
-    /// @param word of the part, which its figures' names begin with; @param name what the sheet is of; @param
-    /// facts the line under the title; @param scale "" for none: then it has no check bars either
-    SheetPage(const SheetContext& context, const std::string& word, const std::string& name,
+    /// @param words of its parts, which their figures' names begin with; @param name what the sheet is of;
+    /// @param facts under the title; @param scale "" for none: then it has no check bars either
+    SheetPage(const SheetContext& context, const std::vector<std::string>& words, const std::string& name,
               const std::vector<std::string>& facts, const std::string& scale, bool landscape = false);
 
     const Job& job() const { return context_->job; }
@@ -111,6 +112,7 @@ public:
     void paragraph(const std::string& words, double indent_mm = 0, double em = small_em, double right_mm = 0);
     /// What is doubtful about the part, as far as there is room: nobody should cut by a sheet that hides it.
     void doubts(bool (*belongs)(const Message&));
+    bool has_room_for_doubts(bool (*belongs)(const Message&)) const;
     /// How a bar to be measured looks: half of its cross lines, how far its words stand off it, their size.
     struct BarLook {
         double tick_mm;
@@ -124,9 +126,15 @@ public:
     /// BASS and TREBLE outside a part.
     void side_words(double centre, double half, double y);
 
-    /// A table over the whole width, in what room there is down to `low`, and down.
+    /// A table over the whole width but what stands beside it, in what room there is down to `low`, and down.
     void table(const std::vector<TableColumn>& columns, const std::vector<std::vector<std::string>>& rows,
-               double low);
+               double low, double beside_mm = 0);
+    /// The least height it takes there.
+    double least_table_mm(const std::vector<TableColumn>& columns,
+                          const std::vector<std::vector<std::string>>& rows) const;
+    /// Whether all its columns have room beside one another, every row on one line.
+    bool table_fits(const std::vector<TableColumn>& columns,
+                    const std::vector<std::vector<std::string>>& rows) const;
     /// Room a table of so many rows needs at least.
     static double table_room(std::size_t rows) { return 8.0 + static_cast<double>(rows) * least_row_mm; }
     /// And where it must be on that page.
@@ -151,9 +159,15 @@ public:
 private:
     static constexpr double least_row_mm = 4.7;
     static constexpr double tight_row_mm = 3.9; ///< where there is no room for those
+    static constexpr double two_line_row_mm = 7.2;
     static constexpr double most_row_mm = 6.2;
     /// What each feature of a part may be off by, in the sheet's unit; "" for pages of no part.
     std::string tolerances_of(const std::string& word) const;
+    /// What is doubtful as it stands there, every sentence on its lines.
+    std::vector<std::string> doubt_words(bool (*belongs)(const Message&)) const;
+    double paragraph_room(const std::string& words) const;
+    void group_heads(const std::vector<TableColumn>& columns, const std::vector<double>& begins,
+                     const std::vector<double>& ends);
     void title_block(const std::vector<std::string>& facts, const std::string& scale);
     /// Of the first angle, its right edge there.
     void projection_symbol(Point right_end);
@@ -171,12 +185,14 @@ private:
     std::set<std::string> changed_;
     bool to_scale_ = false;
     bool printed_before_ = false;
-    std::string tolerances_;
+    std::vector<std::pair<std::string, std::string>> tolerances_; ///< of every part by its name
     Point changed_at_; ///< where the title block says what has changed
 };
 
 /// A view in which nothing is to be worked: its lines go to the layer of dimensions.
 Drawing as_picture(Drawing view);
+/// A view in true size that a hand works to: its lines half as wide, as fine as can be seen.
+Drawing as_worked_to(Drawing view);
 
 /// Places for labels of a given width near wanted places, in order, none overlapping, moved as little as
 /// possible, all between two bounds if they fit there.
@@ -188,6 +204,8 @@ double label_width(const SheetContext& context, double mm, const std::string& wo
 
 /// A scale to enlarge by, the largest of the usual ones at which a size fits: 1 if none does.
 double enlargement(double width_mm, double room_wide_mm, double height_mm, double room_high_mm);
+/// The next smaller of those scales, 1 after the last.
+double next_smaller_scale(double factor);
 /// "5:1", "2.5:1", "1:2".
 std::string scale_text(double factor);
 

@@ -19,7 +19,7 @@ constexpr double when_mm = 34;
 SheetPage new_page(const SheetContext& context, int number) {
     std::vector<std::string> facts = owner_facts(context);
     if (number > 1) facts.push_back(with_values(translate("sheet", "page %1"), std::to_string(number)));
-    return {context, "shop", translate("sheet", "For the shop"), facts, ""};
+    return {context, {"shop"}, translate("sheet", "For the shop"), facts, ""};
 }
 
 void totals(SheetPage& page, const Job& job) {

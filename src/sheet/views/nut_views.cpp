@@ -152,7 +152,7 @@ private:
         Path area;
         area.closed = true;
         area.fill = missing ? Fill::missing : Fill::waste;
-        area.stroke = {0.18, missing ? Ink::missing : Ink::take_off, LineStyle::solid};
+        area.stroke = {pens::take_off.width_mm, missing ? Ink::missing : Ink::take_off, LineStyle::solid};
         const double low = std::min(found, target) + r;
         const double high = std::max(found, target) + r;
         area.vertices = {{{x - r, high}}, {{x - r, low}, 1.0}, {{x + r, low}}, {{x + r, high}, -1.0}};

@@ -74,7 +74,7 @@ Path between(const std::vector<Point>& lower, const std::vector<Point>& upper, d
     Path area;
     area.closed = true;
     area.fill = fill;
-    area.stroke = {0.18, ink, LineStyle::solid};
+    area.stroke = {ink == Ink::line ? pens::outline.width_mm : pens::thin.width_mm, ink, LineStyle::solid};
     for (const Point& p : lower) area.vertices.push_back({{sign * p.x, p.y}});
     const std::vector<Point> backward(upper.rbegin(), upper.rend());
     for (const Point& p : backward) area.vertices.push_back({{sign * p.x, p.y}});

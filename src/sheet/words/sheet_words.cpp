@@ -53,13 +53,19 @@ std::string sheet_message(const Message& message, Unit unit) {
 }
 
 std::string sheet_number(double length_mm, Unit unit) {
-    if (unit != Unit::sixty_fourths) return fixed_text(length_mm / mm_per(unit), usual_decimals(unit));
+    switch (unit) {
+    case Unit::mm: return fixed_text(length_mm, 2);
+    case Unit::in: return fixed_text(length_mm / mm_per(unit), 3);
+    case Unit::thou: return fixed_text(length_mm / mm_per(unit), 0);
+    case Unit::sixty_fourths: break;
+    }
     return sixty_fourths_text(length_mm);
 }
 
 std::string sheet_radius(double radius_mm, Unit unit) {
-    constexpr double inch_mm = 25.4;
-    return unit == Unit::mm ? fixed_text(radius_mm, 0) + " mm" : fixed_text(radius_mm / inch_mm, 1) + " in";
+    if (unit == Unit::mm) return fixed_text(radius_mm, 0) + " mm";
+    constexpr double sixteenth_mm = mm_per_inch / 16.0;
+    return sixty_fourths_text(std::round(radius_mm / sixteenth_mm) * sixteenth_mm) + " in";
 }
 
 std::string with_unit(const std::string& number, Unit unit) {

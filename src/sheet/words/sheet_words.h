@@ -34,11 +34,12 @@ std::string sheet_message(const Message& message, Unit unit);
 /// The sentence of a message id in the application's language, with values in their places.
 std::string sheet_sentence(std::string_view id);
 
-/// A length in the job's unit as sheets print it, without the unit.
+/// A length in the job's unit as sheets print it, without the unit: as fine as a caliper reads, 0.01 mm or
+/// 0.001 in.
 std::string sheet_number(double length_mm, Unit unit);
 /// The same with its unit: "4.50 mm", "7/64 in", "7/64 + 5 thou".
 std::string sheet_length(double length_mm, Unit unit);
-/// A radius so large that a part of a millimetre says nothing, with its unit.
+/// A radius so large that a part of a millimetre says nothing, with its unit: to 1 mm or 1/16 in.
 std::string sheet_radius(double radius_mm, Unit unit);
 /// A number as a sheet prints it, with its unit.
 std::string with_unit(const std::string& number, Unit unit);

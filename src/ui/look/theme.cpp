@@ -1,5 +1,7 @@
 #include "ui/look/theme.h"
 
+#include "sheet/drawing/pens.h"
+
 namespace fm {
 
 namespace {
@@ -170,6 +172,7 @@ Look look_of(const Theme& theme, const std::string& material) {
     look.material_mark = theme.material_mark;
     look.string = theme.string;
     look.material_name = QString::fromStdString(material);
+    look.pen_share = pens::screen_share;
     look.least_line_px = 1.0;
     look.most_line_px = 1.8;
     return look;
