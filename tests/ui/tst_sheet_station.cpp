@@ -62,7 +62,7 @@ private Q_SLOTS:
         QCOMPARE(pages()->pages().front().width, 215.9);
         QVERIFY(!says("(0.1969)"));
         click(QStringLiteral("Second unit: in brackets"));
-        QVERIFY(says("5.00 (0.1969)"));
+        QVERIFY(says("5.00 (0.197)"));
     }
 
     void sheets_speak_their_own_language() {

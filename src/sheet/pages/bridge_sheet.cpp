@@ -352,9 +352,10 @@ private:
                 words += ", " + with_values(translate("sheet", "%1 deep"),
                                             page_.figure("bridge.slot_depth", *design_.saddle.slot_depth_mm));
         }
-        add(with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
-                        page_.angle_figure("bridge.angle", std::abs(angle)),
-                        angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
+        if (is_shown_angle(angle))
+            add(with_values(translate("sheet", "at %1 to the square, the %2 end further back"),
+                            page_.angle_figure("bridge.angle", std::abs(angle)),
+                            angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
         if (const auto& floor = page_.solution().bridge->floor_left_mm; floor && !is_floor_in_a_cut())
             add(with_values(translate("sheet", "floor left under the slot %1"),
                             page_.figure("bridge.floor_left", *floor)));

@@ -73,11 +73,12 @@ void true_size(SheetPage& page) {
 /// Both lists in one.
 class BothOnPage {
 public:
-    explicit BothOnPage(SheetPage& page) : page_(page), nut_(page), saddle_(page) {}
+    /// @param brief without the compensations, which no caliper reads on the part
+    BothOnPage(SheetPage& page, bool brief) : page_(page), nut_(page), saddle_(page), brief_(brief) {}
     std::vector<TableColumn> columns() const {
         std::vector<TableColumn> columns = nut_.columns();
         for (TableColumn& column : columns) column.group = translate("sheet", "Nut");
-        for (TableColumn& column : saddle_.columns()) {
+        for (TableColumn& column : saddle_.columns(!brief_)) {
             column.group = SaddleOnPage::name(page_.context());
             columns.push_back(std::move(column));
         }
@@ -85,7 +86,7 @@ public:
     }
     std::vector<std::string> row(std::size_t string) {
         std::vector<std::string> row = nut_.row(string);
-        for (std::string& word : saddle_.row(string)) row.push_back(std::move(word));
+        for (std::string& word : saddle_.row(string, !brief_)) row.push_back(std::move(word));
         return row;
     }
 
@@ -93,10 +94,18 @@ private:
     const SheetPage& page_;
     NutOnPage nut_;
     SaddleOnPage saddle_;
+    bool brief_;
 };
 
+/// Whether the list goes across such a page.
+bool has_room_for_list(SheetPage page, bool brief) {
+    BothOnPage both(page, brief);
+    const StringTable list = list_of(both, page);
+    return page.table_fits(list.columns, list.rows);
+}
+
 /// What comes under what is in true size, at those scales.
-void enlarged(SheetPage& page, double of_nut, double of_saddle) {
+void enlarged(SheetPage& page, double of_nut, double of_saddle, bool brief) {
     NutOnPage nut(page);
     SaddleOnPage saddle(page);
     const auto head = [&](const std::string& part, double scale, const std::string& scheme) {
@@ -109,7 +118,8 @@ void enlarged(SheetPage& page, double of_nut, double of_saddle) {
     page.heading(saddle.plan_head(), translate("sheet", "not to scale across; the figures are in the list"));
     saddle.plan(of_saddle);
     page.rule();
-    const StringTable list = list_of<BothOnPage>(page);
+    BothOnPage both(page, brief);
+    const StringTable list = list_of(both, page);
     page.table(list.columns, list.rows, page.bottom() + 12.0);
     page.down(1.0);
     std::string notes = nut.note();
@@ -123,13 +133,13 @@ std::vector<Sheet> nut_and_saddle_sheets(const SheetContext& context) {
     if (NutOnPage::lies(context) || SaddleOnPage::lies(context)) return {};
     SheetPage head = begun(context);
     true_size(head);
-    if (const StringTable list = list_of<BothOnPage>(head); !head.table_fits(list.columns, list.rows))
-        return {};
+    const bool brief = !has_room_for_list(head, false);
+    if (brief && !has_room_for_list(head, true)) return {};
     double of_nut = NutOnPage(head).largest_factor(0);
     double of_saddle = SaddleOnPage(head).largest_factor(0);
     while (std::min(of_nut, of_saddle) >= least_factor) {
         SheetPage page = head;
-        enlarged(page, of_nut, of_saddle);
+        enlarged(page, of_nut, of_saddle, brief);
         if (page.y() >= page.bottom() && page.has_room_for_doubts(is_of_either)) {
             page.doubts(is_of_either);
             return {{page.finished(), page.figures()}};

@@ -32,7 +32,7 @@ std::vector<Sheet> nut_sheets(const SheetContext& context) {
         sheets.push_back({page.finished(), page.figures()});
         page = begun();
     }
-    const StringTable list = list_of<NutOnPage>(page);
+    const StringTable list = list_of(nut, page);
     page.table(list.columns, list.rows, page.bottom() + under_list_mm);
     page.down(1.0);
     page.paragraph(nut.note());

@@ -33,8 +33,7 @@ struct StringTable {
     std::vector<TableColumn> columns;
     std::vector<std::vector<std::string>> rows;
 };
-template <class Part> StringTable list_of(SheetPage& page) {
-    Part part(page);
+template <class Part> StringTable list_of(Part& part, const SheetPage& page) {
     StringTable list{part.columns(), {}};
     list.columns.insert(list.columns.begin(), {translate("sheet", "string")});
     for (std::size_t i = 0; i < page.design().strings.size(); ++i) {
@@ -46,7 +45,8 @@ template <class Part> StringTable list_of(SheetPage& page) {
 
 /// The least height that list takes on a page like that, which remembers none of its figures.
 template <class Part> double least_list_mm(SheetPage page) {
-    const StringTable list = list_of<Part>(page);
+    Part part(page);
+    const StringTable list = list_of(part, page);
     return page.least_table_mm(list.columns, list.rows);
 }
 

@@ -261,7 +261,7 @@ std::string SaddleOnPage::crown_place(std::size_t i) {
                                : line.front_to_crown_mm[i]);
 }
 
-std::vector<TableColumn> SaddleOnPage::columns() const {
+std::vector<TableColumn> SaddleOnPage::columns(bool with_compensation) const {
     std::vector<TableColumn> columns{{translate("sheet", "to the string"), true}, {crown_head()}};
     if (page_.solution().single && page_.solution().single->least_reserve())
         for (const char* head : {QT_TRANSLATE_NOOP("sheet", "left toward the nut"),
@@ -272,12 +272,12 @@ std::vector<TableColumn> SaddleOnPage::columns() const {
         for (const char* head :
              {QT_TRANSLATE_NOOP("sheet", "notch width"), QT_TRANSLATE_NOOP("sheet", "notch depth")})
             columns.push_back({translate("sheet", head)});
-    else
+    else if (with_compensation)
         columns.push_back({translate("sheet", "compensation")});
     return columns;
 }
 
-std::vector<std::string> SaddleOnPage::row(std::size_t i) {
+std::vector<std::string> SaddleOnPage::row(std::size_t i, bool with_compensation) {
     const Solution& solution = page_.solution();
     std::vector<std::string> row{
         page_.figure(string_name(i, "height"), saddle_height_mm(design(), solution, i)), crown_place(i)};
@@ -292,7 +292,7 @@ std::vector<std::string> SaddleOnPage::row(std::size_t i) {
         const Notch& notch = solution.notches[i];
         row.push_back(page_.figure(string_name(i, "notch_width"), notch.width_mm));
         row.push_back(page_.figure(string_name(i, "notch_depth"), notch.depth_mm));
-    } else
+    } else if (with_compensation)
         row.push_back(page_.figure(string_name(i, "compensation"), solution.strings[i].compensation_mm));
     return row;
 }
@@ -305,10 +305,11 @@ std::vector<std::string> SaddleOnPage::notes() {
         notes.push_back(
             with_values(translate("sheet", "Thickness %1; it holds in its slot without being forced."),
                         page_.figure("saddle.thickness", design().saddle.thickness_mm)));
-    notes.push_back(with_values(
-        translate("sheet", "The crowns' line stands at %1 to the square, the %2 end further back."),
-        page_.angle_figure("saddle.angle", std::abs(angle)),
-        angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
+    if (is_shown_angle(angle))
+        notes.push_back(with_values(
+            translate("sheet", "The crowns' line stands at %1 to the square, the %2 end further back."),
+            page_.angle_figure("saddle.angle", std::abs(angle)),
+            angle < 0 ? translate("sheet", "bass") : translate("sheet", "treble")));
     return notes;
 }
 

@@ -39,9 +39,9 @@ public:
     double plan_room(double factor) const;
     void plan(double factor);
 
-    std::vector<TableColumn> columns() const;
+    std::vector<TableColumn> columns(bool with_compensation = true) const;
     /// What a string's row of the list says behind its name.
-    std::vector<std::string> row(std::size_t string);
+    std::vector<std::string> row(std::size_t string, bool with_compensation = true);
     std::vector<std::string> notes();
 
 private:

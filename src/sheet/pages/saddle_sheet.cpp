@@ -37,7 +37,7 @@ std::vector<Sheet> saddle_sheets(const SheetContext& context) {
     page.rule();
     // Many strings under a long head: their list goes on a page of its own.
     if (page.y() - least_mm < page.bottom() + 9.0) turn();
-    const StringTable list = list_of<SaddleOnPage>(page);
+    const StringTable list = list_of(saddle, page);
     page.table(list.columns, list.rows, page.bottom() + under_list_mm);
     page.down(1.0);
     for (const std::string& note : saddle.notes()) page.paragraph(note);

@@ -95,15 +95,19 @@ std::string SheetPage::tolerances_of(const std::string& word) const {
     const auto of = features.find(word);
     if (of == features.end()) return {};
     std::string words;
+    // Sixty-fourths are too coarse for them.
+    const auto small = [this](double mm) {
+        return unit_ == Unit::sixty_fourths ? sheet_length(mm, Unit::thou) : number(mm);
+    };
     for (const Feature& each : of->second) {
         // A bridge without a slot has nothing to be cut for one.
         const bool of_slot = word == "bridge" && (each.name == slot_width || each.name == slot_place);
         if (of_slot && !design().has_slot()) continue;
         words += (words.empty() ? "" : " · ") + translate("sheet", each.name) + " ";
         if (each.over_mm == each.under_mm)
-            words += "±" + number(each.over_mm);
+            words += "±" + small(each.over_mm);
         else
-            words += each.over_mm > 0 ? "+" + number(each.over_mm) + " / 0" : "0 / −" + number(each.under_mm);
+            words += each.over_mm > 0 ? "+" + small(each.over_mm) + " / 0" : "0 / −" + small(each.under_mm);
     }
     return words;
 }
@@ -573,6 +577,10 @@ Drawing SheetPage::finished() {
              TextAnchor::right);
     }
     return std::move(page_);
+}
+
+bool is_shown_angle(double deg) {
+    return std::abs(deg) >= 0.05;
 }
 
 Drawing as_picture(Drawing view) {

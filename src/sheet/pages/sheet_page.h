@@ -189,6 +189,9 @@ private:
     Point changed_at_; ///< where the title block says what has changed
 };
 
+/// Whether an angle is more than the nothing it would be printed as.
+bool is_shown_angle(double deg);
+
 /// A view in which nothing is to be worked: its lines go to the layer of dimensions.
 Drawing as_picture(Drawing view);
 /// A view in true size that a hand works to: its lines half as wide, as fine as can be seen.
