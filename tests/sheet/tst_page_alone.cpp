@@ -3,11 +3,13 @@
 #include "common/jobs.h"
 #include "common/run.h"
 #include "core/design/bridge_kind.h"
+#include "core/solution/bridge_outline.h"
 #include "core/solution/nut_plan.h"
 #include "job/state/state.h"
 #include "sheet/drawing/fonts.h"
 #include "sheet/pages/sheet_book.h"
 #include "sheet/views/nut_views.h"
+#include "sheet/views/saddle_views.h"
 
 #include <QRegularExpression>
 #include <QTemporaryDir>
@@ -94,10 +96,11 @@ public:
         return found;
     }
 
-    /// How often every number stands on it below its head, without marks and the points of a sentence.
-    std::map<QString, int> numbers() const {
+    /// How often every number stands on it, without marks and the points of a sentence.
+    /// @param head what stands over its drawings, too
+    std::map<QString, int> numbers(bool head = false) const {
         std::map<QString, int> found;
-        bool in_head = true;
+        bool in_head = !head;
         for (const Word& word : words_) {
             in_head = in_head && word.text != QLatin1String("True");
             static const QRegularExpression around(QStringLiteral("^[\u25B2(]*|[\u00B0),.;:]*$"));
@@ -113,6 +116,105 @@ public:
 
 private:
     std::vector<Word> words_;
+};
+
+/// A dimension somebody needs who makes the part, and how a sheet prints it.
+struct Wanted {
+    QString what;
+    QString label;
+};
+
+class Dimensions {
+public:
+    explicit Dimensions(const State& state)
+        : design_(state.work_design), solution_(state.solution), unit_(state.job.unit) {}
+
+    std::vector<Wanted> of_saddle() {
+        const double bass_mm = saddle_span(solution_).from_mm;
+        length("length", saddle_span(solution_).to_mm - bass_mm);
+        length("centreline", -bass_mm);
+        for (std::size_t i = 0; i < solution_.strings.size(); ++i) {
+            length("string's place", solution_.strings[i].saddle_along_mm - bass_mm);
+            length("height", saddle_height_mm(design_, solution_, i));
+            if (const auto& single = solution_.single)
+                length("crown", single->strings[i].from_edge_mm.value_or(single->strings[i].crown_x_mm));
+            else
+                length("crown", design_.has_slot() ? solution_.straight_saddle.front_to_crown_mm[i]
+                                                   : solution_.straight_saddle.line_to_crown_mm[i]);
+            if (solution_.notches.empty()) continue;
+            length("notch width", solution_.notches[i].width_mm);
+            length("notch depth", solution_.notches[i].depth_mm);
+        }
+        if (solution_.saddle.crown_radius_mm)
+            add("crown radius", QString::fromStdString(sheet_radius(*solution_.saddle.crown_radius_mm, unit_))
+                                    .section(QLatin1Char(' '), 0, 0));
+        if (!design_.has_slot()) return std::move(wanted_);
+        length("thickness", design_.saddle.thickness_mm);
+        length("end radius", solution_.saddle.end_radius_mm);
+        return std::move(wanted_);
+    }
+
+    std::vector<Wanted> of_bridge() {
+        const BridgeDesign& bridge = *design_.bridge;
+        const BridgeSolution& solved = *solution_.bridge;
+        outline();
+        if (design_.has_slot()) {
+            length("slot's width", design_.saddle.thickness_mm);
+            length("slot's length", solution_.saddle.length_mm);
+            if (design_.saddle.slot_depth_mm) length("slot's depth", *design_.saddle.slot_depth_mm);
+            if (solved.floor_left_mm) length("floor under the slot", *solved.floor_left_mm);
+        }
+        if (bridge.tapered_mm) {
+            length("height, bass", bridge.tapered_mm->bass_mm);
+            length("height, treble", bridge.tapered_mm->treble_mm);
+        } else if (solved.height_mm)
+            length("height", *solved.height_mm);
+        for (const BridgeString& string : solved.strings) length("string", string.height_over_top_mm);
+        if (!solved.pins.empty()) {
+            length("pin's hole", bridge.pins.hole_mm);
+            for (const PlanPoint& pin : solved.pins)
+                length("pin behind slot", pin.x_mm - solution_.straight_saddle.slot_x_mm(pin.y_mm));
+        } else {
+            length("exit behind", bridge.exit.behind_mm);
+            length("exit over the top", bridge.exit.above_top_mm);
+        }
+        if (const auto& posts = design_.saddle.screws_across_mm; posts && solved.posts) {
+            length("bass post", std::abs(posts->bass_mm));
+            length("treble post", std::abs(posts->treble_mm));
+        }
+        if (solved.feet && solved.feet->radius_mm) length("feet's rise", std::abs(solved.feet->rise_mm));
+        if (bridge.screws) {
+            length("screws' core", bridge.screws->core_mm);
+            for (const PlacedHole& hole : bridge.screws->holes) {
+                length("screw from front", hole.from_front_mm);
+                length("screw across", hole.across_mm);
+            }
+        }
+        return std::move(wanted_);
+    }
+
+private:
+    void add(const char* what, const QString& label) { wanted_.push_back({QLatin1String(what), label}); }
+    void length(const char* what, double mm) { add(what, QString::fromStdString(sheet_number(mm, unit_))); }
+
+    void outline() {
+        const BridgeOutline outline = shown_outline(design_, solution_);
+        length("length", outline.length_mm);
+        length("width", outline.width_mm);
+        if (!design_.bridge->outline) return;
+        length("front edge to slot", outline.front_mm);
+        if (outline.form == BridgeForm::waisted)
+            for (const double side : {-0.5, 0.5}) {
+                length("middle", 0.5 * outline.length_mm + side * outline.middle_mm);
+                length("wing", 0.5 * outline.width_mm + side * outline.wing_width_mm);
+            }
+        if (outline.form == BridgeForm::bellied) length("belly", outline.width_mm + outline.belly_mm);
+    }
+
+    const Design& design_;
+    const Solution& solution_;
+    Unit unit_;
+    std::vector<Wanted> wanted_;
 };
 
 Page page_of(const SheetBook& book, SheetPart part) {
@@ -211,6 +313,24 @@ private Q_SLOTS:
         for (const std::string_view kind : words_of(BridgeKind{}))
             QTest::addRow("bridge %s", kind.data())
                 << QStringLiteral(TEST_DATA "/kinds/%1.fmjob").arg(QLatin1String(kind.data()));
+    }
+
+    void what_defines_a_part_is_on_its_page_data() { every_figure_stands_once_data(); }
+
+    /// By what was designed and solved, not by what the page says of itself.
+    void what_defines_a_part_is_on_its_page() {
+        QFETCH(const QString, file);
+        const auto state = state_of(document_of(file)).state;
+        const Tools tools;
+        const SheetBook book{*state, tools, SheetStyle{}, {}};
+        for (const SheetPart part : {SheetPart::saddle, SheetPart::bridge}) {
+            if (!has_part(state->job, part)) continue;
+            const std::map<QString, int> found = page_of(book, part).numbers(true);
+            Dimensions dimensions(*state);
+            for (const auto& [what, label] :
+                 part == SheetPart::saddle ? dimensions.of_saddle() : dimensions.of_bridge())
+                QVERIFY2(found.contains(label), qPrintable(what + QLatin1Char(' ') + label));
+        }
     }
 
     /// Whatever a page remembers of nut, saddle or bridge is read from it by its text, and none twice.
