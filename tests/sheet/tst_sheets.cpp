@@ -118,6 +118,7 @@ private Q_SLOTS:
     void strange_titles_do_no_harm();
     void labels_are_spread();
     void every_unit_has_its_numbers();
+    void days_are_as_the_language_has_them();
     void changes_are_dust_or_fill();
 };
 
@@ -322,6 +323,22 @@ void TestSheets::every_unit_has_its_numbers() {
     QCOMPARE(sheet_radius(381.59, Unit::mm), std::string("382 mm"));
     QCOMPARE(sheet_radius(304.8, Unit::in), std::string("12 in"));
     QCOMPARE(sheet_radius(240.0, Unit::thou), std::string("9 7/16 in"));
+}
+
+void TestSheets::days_are_as_the_language_has_them() {
+    QCOMPARE(sheet_date("2031-03-04T10:20"), std::string("2031-03-04")); // none is set
+    {
+        const SheetLanguage german(nullptr, QLocale(QLocale::German));
+        QCOMPARE(sheet_date("2031-03-04"), std::string("04.03.2031"));
+        QCOMPARE(sheet_moment("2031-03-04T10:20:30"), std::string("04.03.2031 10:20"));
+        QCOMPARE(sheet_date("soon"), std::string("soon"));
+        const Drawing page = sheet_of(job_of(demo_document("kittiwake")));
+        QVERIFY(std::any_of(page.items.begin(), page.items.end(), [](const Item& item) {
+            const auto* text = std::get_if<Text>(&item);
+            return text && text->text.find("04.03.2031") != std::string::npos;
+        }));
+    }
+    QCOMPARE(sheet_date("2031-03-04"), std::string("2031-03-04"));
 }
 
 void TestSheets::changes_are_dust_or_fill() {

@@ -10,8 +10,6 @@
 
 #include <QString>
 
-#include <algorithm>
-
 namespace fm {
 
 namespace {
@@ -76,7 +74,7 @@ QString page_begun(const Job& job, const std::string& date, const SheetShop& sho
                "td:first-child, th:first-child, .story td { text-align: left; vertical-align: top; }"
                "</style></head>\n<body><h1>%1</h1>\n<p>%2%3%4</p>\n")
         .arg(safe(job.title), shop.name.empty() ? QString() : safe(shop.name) + QStringLiteral(" · "),
-             safe(date),
+             safe(sheet_date(date)),
              job.owner.empty()
                  ? QString()
                  : QStringLiteral(" · ") + safe(with_values(translate("sheet", "owner %1"), job.owner)));
@@ -126,8 +124,7 @@ QByteArray record_html(const State& state, const Tools& tools, const std::string
             heading("Before and after") + numbers(job) + heading("In order") +
             QStringLiteral("<table class='story'>\n");
     for (const StoryLine& line : story_of(job)) {
-        std::string when = line.when.substr(0, 16);
-        std::replace(when.begin(), when.end(), 'T', ' ');
+        const std::string when = sheet_moment(line.when);
         html += row({when, story_words(line, job.unit)}, "td");
     }
     return (html + QStringLiteral("</table>\n</body></html>\n")).toUtf8();

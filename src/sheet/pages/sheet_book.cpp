@@ -143,7 +143,7 @@ Figures figures_of(const std::vector<Sheet>& sheets) {
 Printing printing_of(SheetBook book, const std::vector<SheetPart>& wanted) {
     const std::vector<PrintedSheets>& prints = book.state.job.sheets;
     book.style.before = printed_before(prints);
-    if (!prints.empty()) book.style.before_date = prints.back().when.substr(0, 10);
+    if (!prints.empty()) book.style.before_date = prints.back().when;
     Printing printing{sheets_of(book, wanted), 1};
     printing.revision = revision_of(prints, figures_of(printing.sheets));
     if (printing.revision == book.style.revision) return printing;

@@ -221,7 +221,7 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
         with_values(translate("sheet", "revision %1"), std::to_string(style.revision));
     const std::string shop =
         style.shop.name.empty() ? "" : fitted_text(style.shop.name, body_em, 0.4 * width()) + " · ";
-    const std::string when = shop + style.date + " · " + revision;
+    const std::string when = shop + sheet_date(style.date) + " · " + revision;
     const double title_room = width() - width_of(when, body_em) - 5.0;
     text(right(), y_, when, body_em, TextAnchor::right);
     // A long title takes up to three lines, in smaller letters.
@@ -569,10 +569,11 @@ Drawing SheetPage::finished() {
     if (to_scale_) check_bars();
     if (printed_before_) {
         const std::string words =
-            changed_.empty() ? with_values(translate("sheet", "no figure has changed since %1"),
-                                           context_->style.before_date)
-                             : with_values(translate("sheet", "\u25B2 changed since %1: %2"),
-                                           context_->style.before_date, std::to_string(changed_.size()));
+            changed_.empty()
+                ? with_values(translate("sheet", "no figure has changed since %1"),
+                              sheet_date(context_->style.before_date))
+                : with_values(translate("sheet", "\u25B2 changed since %1: %2"),
+                              sheet_date(context_->style.before_date), std::to_string(changed_.size()));
         text(changed_at_.x, changed_at_.y, fitted_text(words, small_em, width()), small_em,
              TextAnchor::right);
     }

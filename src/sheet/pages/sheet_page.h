@@ -22,13 +22,13 @@ struct SheetPrinter {
 /// How sheets are printed.
 struct SheetStyle {
     Paper paper = Paper::a4;
-    std::string date; ///< as it is printed
+    std::string date; ///< ISO 8601
     SheetShop shop;
     bool second_unit = false;
     std::optional<SheetPrinter> printer;
     int revision = 1;
     Figures before; ///< what was printed last, to mark what has changed since
-    std::string before_date;
+    std::string before_date; ///< ISO 8601
 };
 
 /// What every page is drawn from.

@@ -92,8 +92,7 @@ std::vector<Sheet> shop_sheets(const SheetContext& context) {
         const auto lines =
             wrapped_text(story_words(line, context.job.unit), SheetPage::small_em, page.width() - when_mm);
         need(line_mm * static_cast<double>(std::max<std::size_t>(1, lines.size())));
-        std::string when = line.when.substr(0, 16);
-        std::replace(when.begin(), when.end(), 'T', ' ');
+        const std::string when = sheet_moment(line.when);
         page.down(line_mm);
         page.text(page.left(), page.y(), when, SheetPage::small_em);
         for (std::size_t k = 0; k < lines.size(); ++k) {

@@ -11,7 +11,7 @@ std::string head_of(const Plan& plan, const ReadingLog& readings) {
     const std::string when = readings.in_order().back().get().when;
     std::string head =
         when.size() >= 10 ? with_values(translate("sheet", "Heights by the plan, from the readings up to %1"),
-                                        when.substr(0, 10))
+                                        sheet_date(when))
                           : translate("sheet", "Heights by the plan, from the readings");
     if (plan.relief.left()) head += translate("sheet", "; relief left as found");
     if (plan.saddle.left()) head += translate("sheet", "; saddle left as found");

@@ -4,16 +4,19 @@
 #include "sheet/drawing/fonts.h"
 
 #include <QCoreApplication>
+#include <QDate>
 #include <QRegularExpression>
 #include <QTranslator>
 
 #include <cmath>
+#include <optional>
 
 namespace fm {
 
 namespace {
 
 const QTranslator* sheet_translator = nullptr;
+std::optional<QLocale> sheet_locale;
 
 QString translated(const char* context, const char* text) {
     if (!sheet_translator) return QCoreApplication::translate(context, text);
@@ -23,12 +26,14 @@ QString translated(const char* context, const char* text) {
 
 } // namespace
 
-SheetLanguage::SheetLanguage(const QTranslator* translator) {
+SheetLanguage::SheetLanguage(const QTranslator* translator, const QLocale& locale) {
     sheet_translator = translator;
+    sheet_locale = locale;
 }
 
 SheetLanguage::~SheetLanguage() {
     sheet_translator = nullptr;
+    sheet_locale.reset();
 }
 
 std::string translate(const char* context, const char* text) {
@@ -50,6 +55,22 @@ std::string sheet_message(const Message& message, Unit unit) {
     };
     return filled(sheet_sentence(message.id), message,
                   [unit](const Argument& argument) { return std::visit(Shown{unit}, argument); });
+}
+
+std::string sheet_date(const std::string& iso) {
+    const QDate day = QDate::fromString(QString::fromStdString(iso.substr(0, 10)), Qt::ISODate);
+    const QLocale locale = sheet_locale.value_or(QLocale());
+    if (!day.isValid() || locale.language() == QLocale::C) return iso.substr(0, 10);
+    QString format = locale.dateFormat(QLocale::ShortFormat);
+    if (!format.contains(QLatin1String("yyyy"))) format.replace(QLatin1String("yy"), QLatin1String("yyyy"));
+    return locale.toString(day, format).toStdString();
+}
+
+std::string sheet_moment(const std::string& iso) {
+    constexpr std::size_t day = 10;
+    constexpr std::size_t minute = 16;
+    return iso.size() < minute ? sheet_date(iso)
+                               : sheet_date(iso) + " " + iso.substr(day + 1, minute - day - 1);
 }
 
 std::string sheet_number(double length_mm, Unit unit) {

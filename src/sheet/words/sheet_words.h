@@ -3,6 +3,7 @@
 #include "core/words/message.h"
 #include "core/words/units.h"
 
+#include <QLocale>
 #include <QString>
 
 #include <string>
@@ -15,8 +16,8 @@ namespace fm {
 /// As long as it lives, sheets speak another language than the application.
 class SheetLanguage {
 public:
-    /// @param translator an empty one: English; nullptr: the application's language
-    explicit SheetLanguage(const QTranslator* translator);
+    /// @param translator an empty one: English; nullptr: the application's language @param locale whose dates
+    SheetLanguage(const QTranslator* translator, const QLocale& locale);
     ~SheetLanguage();
     SheetLanguage(const SheetLanguage&) = delete;
     SheetLanguage& operator=(const SheetLanguage&) = delete;
@@ -29,6 +30,12 @@ std::string translate(const char* context, const char* text);
 template <class... Values> std::string with_values(const std::string& text, const Values&... values) {
     return QString::fromStdString(text).arg(QString::fromStdString(values)...).toStdString();
 }
+/// A day, ISO 8601, as the sheets' language writes it, with all figures of its year; where no language is
+/// set, as it is. What is no date stays as it is.
+std::string sheet_date(const std::string& iso);
+/// The same with hour and minute.
+std::string sheet_moment(const std::string& iso);
+
 /// A message in the application's language, lengths in that unit.
 std::string sheet_message(const Message& message, Unit unit);
 /// The sentence of a message id in the application's language, with values in their places.

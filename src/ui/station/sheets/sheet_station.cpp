@@ -176,7 +176,7 @@ SheetStyle SheetStation::style() const {
     SheetStyle style;
     style.paper = paper_->chosen() == 1 ? Paper::letter : Paper::a4;
     style.second_unit = second_->chosen() == 1;
-    style.date = QLocale().toString(QDate::currentDate(), QLocale::ShortFormat).toStdString();
+    style.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
     const ShopTables& tables = session_.workshop().tables();
     style.shop = {session_.workshop().name().toStdString(), tables.rate_per_hour, tables.currency};
     if (const ShopPrinter* printer = printer_->chosen()) style.printer = SheetPrinter{printer->name, scale()};
@@ -227,7 +227,8 @@ void SheetStation::draw_pages() {
             (void)translator.load(
                 QLocale(code), QStringLiteral("fair-measure"), QStringLiteral("_"),
                 QStringLiteral(":/translations")); // English has none: it is what is written
-        const SheetLanguage language(code.isEmpty() ? nullptr : &translator);
+        const SheetLanguage language(code.isEmpty() ? nullptr : &translator,
+                                     code.isEmpty() ? QLocale() : QLocale(code));
         printing_ = printing_of(book, parts());
     }
     pages_->show_pages(pages_of(printing_.sheets));
