@@ -105,11 +105,7 @@ double NutOnPage::true_size(double centre, bool with_front) {
         low -= 4.0 + height_;
         front({centre, low}, 1.0);
         page_.side_words(centre, half_, low + 0.4 * height_);
-        double words = low;
-        if (design().nut.material == "hardwood")
-            page_.text(centre - half_ - 3.0, words = low + 0.4 * height_ - 1.35 * em, grain_words(), em,
-                       TextAnchor::right);
-        low = std::min(low - edge_fall_, words);
+        low -= edge_fall_;
     }
     page_.centreline(centre, low - 1.0, strip_top + 0.6, Layer::scribe);
     return low;
@@ -189,7 +185,10 @@ void NutOnPage::stick_on(Point fold) {
     for (Vertex& vertex : arrow.vertices)
         vertex.at = {fold.x + side * (plan_.bass.along_mm + vertex.at.x), seat + 1.2 + vertex.at.y};
     page_.page().add(arrow);
-    page_.side_words(fold.x, half_, seat + 0.5 * height_ - 0.5 * em);
+    const double beside = seat + 0.5 * height_ - 0.5 * em;
+    page_.side_words(fold.x, half_, beside);
+    if (design().nut.material == "hardwood")
+        page_.text(fold.x - half_ - 3.0, beside - 1.35 * em, grain_words(), em, TextAnchor::right);
     page_.text(fold.x + half_ + 3.0, fold.y + 0.3, translate("sheet", "fold"), em);
     page_.text(fold.x + half_ + 3.0, fold.y + std::max(thick - 0.75 * em, 0.3 + 1.2 * em),
                translate("sheet", "HEAD"), em);

@@ -260,8 +260,13 @@ void SheetPage::title_block(const std::vector<std::string>& facts, const std::st
         // Each by its part's name, where there are several.
         const bool named = tolerances_.size() > 1;
         std::string all;
-        for (const auto& [name, tolerances] : tolerances_)
-            all += (all.empty() ? "" : "; ") + (named ? name + ": " : "") + tolerances;
+        for (const auto& [name, tolerances] : tolerances_) {
+            if (!all.empty()) all += "; ";
+            if (named)
+                all += with_values(translate("sheet", "%1: %2"), name, tolerances);
+            else
+                all += tolerances;
+        }
         paragraph(with_values(translate("sheet", "Tolerances: %1"), all));
     }
     if (!context_->by_plan.empty()) {
