@@ -2,6 +2,10 @@
 // shows here by its job and command, also where no other test looks.
 #include "cli/commands.h"
 #include "common/jobs.h"
+#include "core/found/filing.h"
+#include "core/found/reading_doubts.h"
+#include "core/found/sense.h"
+#include "core/found/visits.h"
 #include "core/words/symptom.h"
 #include "core/words/word_of.h"
 
@@ -48,6 +52,73 @@ private:
 };
 
 constexpr unsigned random_jobs = 16;
+
+/// What the window works out besides: at the bench, over time, of a nut alone and of what can hardly be read.
+class AtTheBench {
+public:
+    explicit AtTheBench(const Job& job) {
+        const Solution target = solve(job.design);
+        for (const BenchPart part : {BenchPart::relief, BenchPart::nut, BenchPart::saddle}) {
+            const std::vector<PassOutcome> passes = pass_outcomes(job.design, target, job.readings, part);
+            for (const PassOutcome& pass : passes) say(pass.wanted_mm, pass.came_mm, pass.u_mm);
+            const Hand hand = hand_of(passes);
+            say(hand.took, hand.scatter);
+            const std::vector<Filing> filings = filing_of(job.design, target, job.readings, part, hand);
+            for (const Filing& filing : filings)
+                say(static_cast<int>(filing.state), filing.now_mm, filing.expected_mm, filing.wanted_mm,
+                    filing.gauge_u_mm, filing.u_mm, filing.readings, filing.per_part_mm, filing.pass_mm,
+                    filing.by_gauge_mm, filing.all_mm);
+            for (const FilingHabit habit : {FilingHabit::bass_to_treble, FilingHabit::treble_to_bass,
+                                            FilingHabit::worst_first, FilingHabit::round})
+                if (const auto next = next_filing(filings, {}, habit)) say(*next);
+            if (const auto whole = whole_first(job.design, target, job.readings, part))
+                say(whole->bass_mm, whole->treble_mm);
+        }
+        say(relief_per_eighth_mm(job.design, job.readings));
+        if (const auto turn = rod_turn_eighths(job.design, job.readings, 0.1)) say(*turn);
+        for (const Message& doubt : reading_doubts(job.design, target, job.readings))
+            said_ += doubt.where + english(doubt);
+        if (const auto alone = nut_alone(job.design, target, job.readings)) of_nut(*alone);
+        over_time(visits_of(job.design, job.readings));
+        for (std::size_t i = 0; i < job.design.strings.size(); ++i)
+            for (const ReadThing thing : {ReadThing::gap_fret1, ReadThing::action12, ReadThing::relief,
+                                          ReadThing::slot_width, ReadThing::crown}) {
+                const SensibleRange range = sensible_range(job.design, thing, i);
+                say(range.least_mm, range.most_mm);
+            }
+    }
+    const std::string& said() const { return said_; }
+
+private:
+    void of_nut(const NutAlone& alone) {
+        say(alone.action_as_wanted ? 1 : 0, static_cast<int>(alone.step.decision.choice),
+            alone.step.decision.below_mm, alone.step.decision.shim_mm, alone.step.decision.mean_raise_mm);
+        for (std::size_t i = 0; i < alone.step.take_off_mm.size(); ++i)
+            say(alone.step.take_off_mm[i], alone.step.raise_mm[i], alone.step.u_mm[i]);
+    }
+    void over_time(const std::vector<Visit>& visits) {
+        const auto number = [this](const DayNumber& day) { say(day.first, day.last); };
+        for (const Visit& visit : visits) {
+            said_ += visit.day;
+            say(visit.humidity_pct, visit.turned_eighths, visit.worked ? 1 : 0);
+            number(visit.relief_mm);
+            for (const DayNumber& action : visit.action_mm) number(action);
+            for (const DayNumber& gap : visit.nut_gap_mm) number(gap);
+        }
+        for (const Away& away : aways_of(visits))
+            say(away.days, away.humidity_pct, away.relief_mm, away.action_mm, away.strings,
+                away.relief_moved ? 1 : 0, away.action_moved ? 1 : 0);
+    }
+
+    void one(std::optional<double> number) {
+        said_ += number ? ' ' + number_text(*number) : std::string(" none");
+    }
+    template <class... Numbers> void say(const Numbers&... numbers) {
+        (one(std::optional<double>(numbers)), ...);
+        said_ += ';';
+    }
+    std::string said_;
+};
 
 } // namespace
 
@@ -124,6 +195,7 @@ private:
         add("intonation", {"intonation", job});
         for (const char* hand : {"soft", "normal", "hard"})
             add("least action", {"least-action", job, "--hand", hand});
+        said[name + ": at the bench"].add(AtTheBench(job_of(document_of(path))).said());
         for (const std::string_view word : words_of(Symptom{}))
             for (const char* fret : {"1", "3", "12"})
                 add("symptoms", {"symptom", job, std::string(word), "--string", "1", "--fret", fret});
