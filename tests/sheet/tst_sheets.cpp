@@ -106,6 +106,8 @@ private Q_SLOTS:
     }
     void nothing_overlaps();
     void nothing_overlaps_on_random_jobs();
+    void thin_nuts_have_room_data();
+    void thin_nuts_have_room();
     void a_long_record_goes_over_pages();
     void a_bad_layout_is_noticed();
     void the_pdf_is_true_data() { add_demo_rows(); }
@@ -157,6 +159,31 @@ void TestSheets::nothing_overlaps_on_random_jobs() {
     }
     QVERIFY2(found.isEmpty(), qPrintable(QString::number(found.size()) + QStringLiteral(" in all\n") +
                                          found.mid(0, 60).join(QLatin1Char('\n'))));
+}
+
+void TestSheets::thin_nuts_have_room_data() {
+    QTest::addColumn<double>("thickness_mm");
+    QTest::addColumn<QString>("seat");
+    for (const double thickness_mm : {0.5, 1.0, 2.0, 3.0, 8.0})
+        for (const char* seat : {"square", "angled", "curved"})
+            QTest::addRow("%g, %s", thickness_mm, seat) << thickness_mm << QString::fromLatin1(seat);
+}
+
+void TestSheets::thin_nuts_have_room() {
+    QFETCH(const double, thickness_mm);
+    QFETCH(const QString, seat);
+    for (const char* name : demo_jobs)
+        for (const char* unit : {"mm", "64ths"}) {
+            Value document = with(demo_document(name), "nut.thickness_mm", thickness_mm);
+            document = with(document, "nut.seat", seat.toStdString());
+            document = with(document, "nut.seat_radius_mm", 300.0);
+            const auto state = state_of(job_of(with(document, "unit", unit)), {});
+            const SheetBook book{*state, tools, style_of(Paper::a4), {}};
+            QStringList found = collisions_in(pages_of(sheets_of(book, {SheetPart::nut})));
+            found << collisions_in(pages_of(sheets_of(book, {SheetPart::nut, SheetPart::saddle})));
+            QVERIFY2(found.isEmpty(),
+                     qPrintable(QLatin1String(name) + QLatin1Char(' ') + found.join(QLatin1Char('\n'))));
+        }
 }
 
 void TestSheets::a_long_record_goes_over_pages() {

@@ -96,7 +96,8 @@ std::string NutOnPage::template_words() {
 }
 
 double NutOnPage::true_size(double centre, bool with_front) {
-    const double strip_top = page_.y() - 4.0;
+    // Beside a thin one its words stand higher than it does.
+    const double strip_top = page_.y() - std::max(4.0, 5.5 - design().nut.thickness_mm);
     page_.text(centre, strip_top + 1.0, translate("sheet", "centreline"), em, TextAnchor::middle);
     const double fold = strip_top - design().nut.thickness_mm;
     stick_on({centre, fold});
@@ -256,11 +257,15 @@ NutOnPage::Figured NutOnPage::figured() {
 }
 
 NutOnPage::Room NutOnPage::room_of(const Figured& figures) const {
-    return {std::max(SheetPage::leader_mm + 1.0 + SheetPage::longest(figures.left),
-                     width_of(translate("sheet", "FRONT"), em) + 2.0),
-            SheetPage::leader_mm + 1.0 + SheetPage::longest(figures.right),
-            dimension_step_mm + width_of(figures.thickness, em) + 8.0,
-            SheetPage::leader_mm + 1.0 + SheetPage::longest(figures.along) + 1.5};
+    const double word = width_of(translate("sheet", "FRONT"), em) + 2.0;
+    Room room{std::max(SheetPage::leader_mm + 1.0 + SheetPage::longest(figures.left), word),
+              SheetPage::leader_mm + 1.0 + SheetPage::longest(figures.right),
+              dimension_step_mm + width_of(figures.thickness, em) + 8.0,
+              SheetPage::leader_mm + 1.0 + SheetPage::longest(figures.along) + 1.5};
+    // The end view of a thin one stands as high as the heights' figures: beside them.
+    if (height_ + end_fall_mm() - design().nut.thickness_mm > design().nut.board_above_seat_mm - 0.5)
+        room.end = room.right + word;
+    return room;
 }
 
 double NutOnPage::largest_factor(double below_mm) {
@@ -300,7 +305,8 @@ void NutOnPage::plan_view(Point plan, double factor, const std::string& thicknes
     page_.page().place(as_picture(nut_plan(design(), page_.solution(), options_)), factor, plan);
     page_.page().add(LinearDimension{
         {edge, plan.y}, {edge, plan.y + factor * thick}, true, edge + dimension_step_mm, thickness, thick});
-    page_.text(page_.left(), plan.y + factor * thick - 0.75 * em, translate("sheet", "HEAD"), em);
+    page_.text(page_.left(), plan.y + std::max(factor * thick - 0.75 * em, 1.2 * em),
+               translate("sheet", "HEAD"), em);
     page_.text(page_.left(), plan.y, translate("sheet", "FRONT"), em);
 }
 
@@ -322,10 +328,15 @@ void NutOnPage::words_under_front(Point seat, double factor) {
                    side < 0 ? TextAnchor::left : TextAnchor::right);
 }
 
+/// How much lower the seat lies at the head.
+double NutOnPage::end_fall_mm() const {
+    if (design().nut.seat != Seat::angled) return 0.0;
+    return design().nut.thickness_mm * std::tan(design().nut.headstock_angle_deg / degrees);
+}
+
 void NutOnPage::end_view(Point front, double factor) {
     const bool angled = design().nut.seat == Seat::angled;
-    const double angle_rad = design().nut.headstock_angle_deg / degrees;
-    const double fall = angled ? design().nut.thickness_mm * std::tan(angle_rad) : 0.0;
+    const double fall = end_fall_mm();
     page_.page().place(end_seen(), factor, {front.x, front.y + factor * fall});
     const double wide = factor * design().nut.thickness_mm;
     const double top =

@@ -54,6 +54,7 @@ private:
     void stick_on(Point fold);
     double steps() const;
     double rough_top() const;
+    double end_fall_mm() const;
     double seat_fall(double along_mm) const;
     Figured figured();
     Room room_of(const Figured& figures) const;
