@@ -1,6 +1,7 @@
 #include "sheet/pages/sheet_page.h"
 #include "sheet/drawing/pens.h"
 #include "sheet/machine/part_notices.h"
+#include "sheet/pages/table_fit.h"
 
 #include "core/words/word_of.h"
 
@@ -9,7 +10,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <numeric>
 
 namespace fm {
 
@@ -310,107 +310,17 @@ void SheetPage::projection_symbol(Point right_end) {
     page_.add(line_path(Layer::text, {cone - long_mm - 0.6, y}, {right_end.x + 0.6, y}, pens::centre));
 }
 
-namespace {
-
-/// Words over two lines, as narrow as they go; over one where they are but one.
-std::vector<std::string> halved(const std::string& words, double em_mm) {
-    std::vector<std::string> best{words};
-    double narrowest = width_of(words, em_mm);
-    for (std::size_t at = words.find(' '); at != std::string::npos; at = words.find(' ', at + 1)) {
-        const std::vector<std::string> lines{words.substr(0, at), words.substr(at + 1)};
-        const double wide = std::max(width_of(lines[0], em_mm), width_of(lines[1], em_mm));
-        if (wide < narrowest) narrowest = wide, best = lines;
-    }
-    return best;
-}
-
-/// A number over what it is in the other unit, which stands in brackets; else all as one line.
-std::vector<std::string> over_brackets(const std::string& words) {
-    const std::size_t at = words.find(" (");
-    if (at == std::string::npos) return {words};
-    return {words.substr(0, at), words.substr(at + 1)};
-}
-
-double widest(const std::vector<std::string>& lines, double em_mm, bool bold = false) {
-    double most = 0;
-    for (const std::string& line : lines) most = std::max(most, width_of(line, em_mm, bold));
-    return most;
-}
-
-/// How a table's columns go beside one another.
-struct Fit {
-    enum class Cells {
-        on_one_line,
-        unit_under, ///< the other unit stands under the first
-        halved      ///< all that has several words on two lines
-    };
-    bool halved_heads;
-    double em_mm; ///< of what stands in them
-    Cells cells;
-    bool is_tall() const { return cells != Cells::on_one_line; }
-};
-
-struct Columns {
-    Fit fit;
-    std::vector<std::vector<std::string>> heads;
-    std::vector<double> natural;
-    std::size_t lines = 1; ///< of the tallest head
-    double sum() const { return std::accumulate(natural.begin(), natural.end(), 0.0); }
-    std::vector<std::string> cell(std::size_t column, const std::string& words) const {
-        if (!fit.is_tall() || column == 0) return {words};
-        std::vector<std::string> split = over_brackets(words);
-        if (fit.cells == Fit::Cells::halved && split.size() == 1) split = halved(words, fit.em_mm);
-        return split;
-    }
-};
-
-Columns columns_of(const std::vector<TableColumn>& columns, const std::vector<std::vector<std::string>>& rows,
-                   Fit fit) {
-    Columns out{fit, {}, {}, 1};
-    for (std::size_t c = 0; c < columns.size(); ++c) {
-        double cells = columns[c].blank ? 14.0 : 0.0;
-        for (const auto& row : rows)
-            cells = std::max(cells, widest(out.cell(c, row[c]), fit.em_mm, columns[c].bold));
-        std::vector<std::string> head{columns[c].head};
-        if (fit.halved_heads && widest(head, SheetPage::small_em) > cells)
-            head = halved(columns[c].head, SheetPage::small_em);
-        out.lines = std::max(out.lines, head.size());
-        out.natural.push_back(std::max(cells, widest(head, SheetPage::small_em)));
-        out.heads.push_back(std::move(head));
-    }
-    return out;
-}
-
-/// The first way to have all of them beside one another: where they are too wide, long heads take two lines,
-/// then letters become as small as they may be, then cells take
-/// two lines.
-Columns fitted_columns(const std::vector<TableColumn>& columns,
-                       const std::vector<std::vector<std::string>>& rows, double width_mm) {
-    constexpr double usual_gap_mm = 2.5;
-    using Cells = Fit::Cells;
-    constexpr std::array ways{
-        Fit{false, SheetPage::body_em, Cells::on_one_line}, Fit{true, SheetPage::body_em, Cells::on_one_line},
-        Fit{true, SheetPage::small_em, Cells::on_one_line}, Fit{true, SheetPage::small_em, Cells::unit_under},
-        Fit{true, SheetPage::small_em, Cells::halved}};
-    const double room = width_mm - usual_gap_mm * static_cast<double>(columns.size() - 1);
-    for (const Fit& way : ways)
-        if (Columns fitted = columns_of(columns, rows, way); fitted.sum() <= room) return fitted;
-    return columns_of(columns, rows, ways.back());
-}
-
-} // namespace
-
 bool SheetPage::table_fits(const std::vector<TableColumn>& columns,
                            const std::vector<std::vector<std::string>>& rows) const {
     constexpr double least_gap_mm = 1.6;
-    const Columns fitted = fitted_columns(columns, rows, width());
+    const TableColumns fitted = fitted_columns(columns, rows, width());
     return !fitted.fit.is_tall() &&
            fitted.sum() + least_gap_mm * static_cast<double>(columns.size() - 1) <= width();
 }
 
 double SheetPage::least_table_mm(const std::vector<TableColumn>& columns,
                                  const std::vector<std::vector<std::string>>& rows) const {
-    const Columns fitted = fitted_columns(columns, rows, width());
+    const TableColumns fitted = fitted_columns(columns, rows, width());
     return tight_table_room(0) + 1.2 * small_em * static_cast<double>(fitted.lines - 1) +
            static_cast<double>(rows.size()) * (fitted.fit.is_tall() ? two_line_row_mm : tight_row_mm);
 }
@@ -419,7 +329,7 @@ void SheetPage::table(const std::vector<TableColumn>& columns,
                       const std::vector<std::vector<std::string>>& rows, double low, double beside_mm) {
     // Columns are as wide as what stands in them; what is left is shared out between.
     const double whole = width() - beside_mm;
-    const Columns fitted = fitted_columns(columns, rows, whole);
+    const TableColumns fitted = fitted_columns(columns, rows, whole);
     const double gaps = static_cast<double>(columns.size() - 1);
     const double gap = gaps > 0 ? (whole - fitted.sum()) / gaps : 0.0;
     std::vector<double> begins;
