@@ -80,6 +80,15 @@ std::vector<Page> seen_in_pdf(const QByteArray& pdf, double across = 1, double u
     return pages;
 }
 
+/// Where strings stand along a part from its middle, from the left of the page.
+std::vector<double> string_places(const Job& job, const Solution& solution, bool nut) {
+    std::vector<double> places;
+    for (const StringSolution& string : solution.strings)
+        places.push_back((job.left_handed ? -1 : 1) * (nut ? string.slot.along_mm : string.saddle_along_mm));
+    std::sort(places.begin(), places.end());
+    return places;
+}
+
 bool has_line(const Page& page, double length, bool lying, double tolerance) {
     return std::any_of(page.lines.begin(), page.lines.end(), [&](const Line& line) {
         return (lying ? line.lies() : line.stands()) && std::abs(line.length() - length) < tolerance;
@@ -199,11 +208,7 @@ void TestSheetBook::strings_stand_true_on_paper() {
         const std::vector<Drawing> drawn =
             pages_of(printed(job, {nut ? SheetPart::nut : SheetPart::saddle}, style_of(Paper::a4)).sheets);
         const std::vector<Page> pages = seen_in_pdf(pdf_of(drawn, Paper::a4));
-        std::vector<double> wanted;
-        for (const StringSolution& string : solution.strings)
-            wanted.push_back((job.left_handed ? -1 : 1) *
-                             (nut ? string.slot.along_mm : string.saddle_along_mm));
-        std::sort(wanted.begin(), wanted.end());
+        const std::vector<double> wanted = string_places(job, solution, nut);
         // What is stuck on: its ends and a line a string, as high as the nut roughed; for the saddle 7 mm.
         const std::vector<double> places =
             standing(pages.front(), nut ? nut_rough_top_mm(job.design, solution) : 7.0);
@@ -229,11 +234,7 @@ void TestSheetBook::nut_and_saddle_share_a_page() {
         QVERIFY2(says(together.sheets.front(), words), words);
     const std::vector<Page> pages = seen_in_pdf(pdf_of(pages_of(together.sheets), Paper::a4));
     for (const bool nut : {true, false}) {
-        std::vector<double> wanted;
-        for (const StringSolution& string : solution.strings)
-            wanted.push_back((job.left_handed ? -1 : 1) *
-                             (nut ? string.slot.along_mm : string.saddle_along_mm));
-        std::sort(wanted.begin(), wanted.end());
+        const std::vector<double> wanted = string_places(job, solution, nut);
         const std::vector<double> places =
             standing(pages.front(), nut ? nut_rough_top_mm(job.design, solution) : 7.0);
         QCOMPARE(places.size(), wanted.size() + 2);

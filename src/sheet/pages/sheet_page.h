@@ -27,7 +27,7 @@ struct SheetStyle {
     bool second_unit = false;
     std::optional<SheetPrinter> printer;
     int revision = 1;
-    Figures before; ///< what was printed last, to mark what has changed since
+    Figures before;          ///< what was printed last, to mark what has changed since
     std::string before_date; ///< ISO 8601
 };
 
