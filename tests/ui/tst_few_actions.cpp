@@ -161,22 +161,27 @@ private:
         }
         QVERIFY(window_->session().is_open());
     }
-    /// The dialog that asks for a file: its name, Enter. On a slow machine it is still reading its folder
-    /// then, has not heard the Enter or has put its own name back: what is no longer so is typed again.
-    void name_in_dialog(const QString& path, bool again = false) {
+    /// The dialog that asks for a file, when it comes: its name, Enter.
+    void name_in_dialog(const QString& path) {
         QWidget* dialog = QApplication::activeModalWidget();
         auto* name = dialog ? dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit")) : nullptr;
-        if (again && !name) return; // it has closed
-        QTimer::singleShot(again || name ? 500 : 50, this,
-                           [this, path, heard = again || name] { name_in_dialog(path, heard); });
-        if (!name) return;
+        if (!name) {
+            QTimer::singleShot(50, this, [this, path] { name_in_dialog(path); });
+            return;
+        }
+        ++actions_;
+        answer(dialog, name, path);
+    }
+    /// On a slow machine a dialog that is still reading its folder has not heard the Enter, or has put its own
+    /// name back: what is no longer so is typed again, as long as this dialog lives.
+    static void answer(QWidget* dialog, QLineEdit* name, const QString& path) {
+        QTimer::singleShot(500, dialog, [dialog, name, path] { answer(dialog, name, path); });
         if (name->text() != path) {
             name->setFocus();
             name->selectAll();
             QTest::keyClicks(name, path);
         }
         QTest::keyClick(name, Qt::Key_Return);
-        if (!again) ++actions_;
     }
 
     std::unique_ptr<QTemporaryDir> dir_;

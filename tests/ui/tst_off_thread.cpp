@@ -56,6 +56,39 @@ private Q_SLOTS:
         QApplication::processEvents();
         QCOMPARE(answered, 0);
     }
+
+    /// Work that ends after it was called off tells the application nothing: that may be going, too.
+    void what_is_called_off_at_its_work_is_not_told() {
+        QSemaphore begun;
+        QSemaphore busy;
+        Told told;
+        qApp->installEventFilter(&told);
+        {
+            OffThread away(this);
+            away.ask(
+                [&](const std::atomic<bool>&) {
+                    begun.release();
+                    busy.acquire();
+                    return 1;
+                },
+                [](int) {});
+            begun.acquire();
+        }
+        busy.release();
+        QVERIFY(QThreadPool::globalInstance()->waitForDone(5000));
+        QApplication::processEvents();
+        QCOMPARE(told.calls, 0);
+    }
+
+private:
+    class Told : public QObject {
+    public:
+        int calls = 0;
+        bool eventFilter(QObject* at, QEvent* event) override {
+            if (at == qApp && event->type() == QEvent::MetaCall) ++calls;
+            return false;
+        }
+    };
 };
 
 QTEST_MAIN(TestOffThread)

@@ -23,9 +23,9 @@ public:
     bool is_working() const { return stop_ != nullptr; }
     /// What is not done yet is not wanted any more.
     void stop() {
-        if (stop_) *stop_ = true;
-        stop_.reset();
         (void)waiting_->put({});
+        if (stop_) waiting_->call_off(*stop_);
+        stop_.reset();
     }
     /// @param work done elsewhere, given a flag that is set when it is not wanted any more; touches nothing
     /// of ours
@@ -33,14 +33,17 @@ public:
     template <class Work, class Done> void ask(Work work, Done done) {
         stop();
         stop_ = std::make_shared<std::atomic<bool>>(false);
-        const bool is_to_start = waiting_->put([self = this, owner = QPointer(owner_), stop = stop_,
+        const bool is_to_start = waiting_->put([self = this, waiting = waiting_.get(),
+                                                owner = QPointer(owner_), stop = stop_,
                                                 work = std::move(work), done = std::move(done)] {
             if (*stop) return;
             auto result = std::make_shared<decltype(work(*stop))>(work(*stop));
-            QMetaObject::invokeMethod(qApp, [self, owner, stop, result, done] {
-                if (*stop || !owner) return; // only the owner's own thread stops it
-                self->stop_.reset();
-                done(std::move(*result));
+            waiting->unless(*stop, [&] {
+                QMetaObject::invokeMethod(QCoreApplication::instance(), [self, owner, stop, result, done] {
+                    if (*stop || !owner) return; // only the owner's own thread stops it
+                    self->stop_.reset();
+                    done(std::move(*result));
+                });
             });
         });
         if (is_to_start)
@@ -63,6 +66,15 @@ private:
             const std::lock_guard lock(mutex_);
             comes_ = false;
             return std::exchange(question_, {});
+        }
+        /// After it nothing is told any more: the application itself may go.
+        void call_off(std::atomic<bool>& stop) {
+            const std::lock_guard lock(mutex_);
+            stop = true;
+        }
+        void unless(const std::atomic<bool>& stop, const std::function<void()>& tell) {
+            const std::lock_guard lock(mutex_);
+            if (!stop) tell();
         }
 
     private:
