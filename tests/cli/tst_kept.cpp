@@ -6,6 +6,8 @@
 #include "core/found/reading_doubts.h"
 #include "core/found/sense.h"
 #include "core/found/visits.h"
+#include "core/solution/nut_plan.h"
+#include "core/solution/working.h"
 #include "core/words/symptom.h"
 #include "core/words/word_of.h"
 
@@ -53,24 +55,97 @@ private:
 
 constexpr unsigned random_jobs = 12;
 
+std::string place_of(std::size_t entry, std::size_t string) {
+    return "readings[" + std::to_string(entry) + "].strings[" + std::to_string(string) + "].";
+}
+
 /// Of every three strings one without its action, and one whose nut was only tried with leaves.
-Value partly_read(Value document) {
+/// @param first of the three that is whole
+Value partly_read(Value document, std::size_t first) {
     const std::size_t strings = find(document, "strings")->array()->size();
     const std::size_t entries = find(document, "readings")->array()->size();
     for (std::size_t entry = 0; entry < entries; ++entry)
         for (std::size_t i = 0; i < strings; ++i) {
-            const std::string read =
-                "readings[" + std::to_string(entry) + "].strings[" + std::to_string(i) + "].";
-            if (i % 3 == 1)
+            const std::string read = place_of(entry, i);
+            const std::size_t nth = (i + 3 - first) % 3;
+            if (nth == 1)
                 for (const char* action : {"action12_mm", "action12_capo_mm"})
                     document = without(document, read + action);
-            if (i % 3 != 2) continue;
+            if (nth != 2) continue;
             document = without(document, read + "open_gap_fret1_mm");
             const Value leaf = with(Value(Value::Object{}), "above_mm", 0.05 + 0.01 * static_cast<double>(i));
             document = with(document, read + "pressed_gap_mm", leaf);
             document = with(document, read + "pressed_fret", i % 2 == 0 ? 2 : 3);
         }
     return document;
+}
+
+/// Read whole, then filed at the bench: passes of all sizes that came out as all kinds of hands let them,
+/// read once or again, with gauges fine and coarse; and a tuner's readings at several frets.
+Value filed_and_heard(const Value& document, unsigned seed) {
+    RandomJob random(1000 + seed);
+    const std::size_t strings = find(document, "strings")->array()->size();
+    const auto frets = static_cast<int>(find(document, "neck.frets")->number());
+    Value::Array entries = *find(document, "readings")->array();
+    const Value nobody(Value::Array(strings, Value(Value::Object{})));
+    int minute = 0;
+    const auto add = [&](Value entry) {
+        const QString when = QStringLiteral("2031-03-0%1T10:%2")
+                                 .arg(1 + minute / 60)
+                                 .arg(minute % 60, 2, 10, QLatin1Char('0'));
+        entries.push_back(with(std::move(entry), "when", when.toStdString()));
+        ++minute;
+    };
+    for (Value& entry : entries) entry = with(entry, "when", "2031-02-01T10:00");
+    for (const char* part : {"nut", "saddle"})
+        for (std::size_t i = 0; i < strings; i += 2) {
+            double gap_mm = random.number(0.5, 0.9) + (part[0] == 's' ? 2.0 : 0.0);
+            const double hand = random.number(0.5, 1.3);
+            for (int pass = 0; pass < 5; ++pass) {
+                const double wanted_mm = pass == 0 ? 0.0 : random.number(0, 0.12);
+                if (!random.chance(0.25)) gap_mm -= hand * wanted_mm; // else read again before the file
+                const std::string way = part[0] == 's' ? "action12_mm" : "open_gap_fret1_mm";
+                Value entry = with(Value(Value::Object{}), "strings", nobody);
+                entry = with(entry, "state", "during");
+                entry = with(entry, "strings[" + std::to_string(i) + "]." + way,
+                             std::round(1000 * gap_mm) / 1000);
+                entry = with(entry, "bench.part", part);
+                entry = with(entry, "bench.string", static_cast<double>(i));
+                entry = with(entry, "bench.wanted_mm", wanted_mm);
+                entry = with(entry, "bench.u_mm", random.chance(0.5) ? 0.01 : 0.03);
+                add(std::move(entry));
+            }
+        }
+    Value heard = with(Value(Value::Object{}), "strings", nobody);
+    for (std::size_t i = 0; i < strings; ++i) {
+        const std::string read = "strings[" + std::to_string(i) + "].";
+        if (random.chance(0.3)) heard = with(heard, read + "cents_against", "harmonic");
+        for (int fret = random.whole(1, 5); fret <= frets; fret += random.whole(2, 7))
+            heard = with(heard, read + "cents." + std::to_string(fret), random.number(-6, 9));
+        heard = with(heard, read + "cents.12", random.number(-6, 9));
+        if (random.chance(0.3)) heard = with(heard, read + "crown_moved_mm", random.number(-1, 1));
+    }
+    add(std::move(heard));
+    return with(document, "readings", entries);
+}
+
+/// Every number's working, and what the nut's page is drawn from.
+std::string explained(const Job& job) {
+    std::string said;
+    const auto say = [&said](const auto&... words) { ((said += words, said += ' '), ...); };
+    const Solution solution = solve(job.design);
+    for (const NumberKey& number : all_numbers(solution)) {
+        const auto made = working(job.design, solution, number.text());
+        if (!made) continue;
+        say(made->key, made->title, made->formula, number_text(made->result));
+        for (const Term& term : made->terms)
+            say(term.name, std::string(1, term.sign), number_text(term.value), term.key);
+    }
+    const NutPlan nut = nut_plan_of(job.design, solution);
+    for (const NutEnd& end : {nut.bass, nut.treble}) say(number_text(end.along_mm), number_text(end.run));
+    for (std::size_t i = 0; i < solution.strings.size(); ++i)
+        say(number_text(slot_opening_factor(slot_run(job.design, solution, i))));
+    return said;
 }
 
 /// What the window works out besides: at the bench, over time, of a nut alone and of what can hardly be read.
@@ -185,7 +260,9 @@ private:
         for (unsigned seed = 0; seed < random_jobs; ++seed) {
             const Value document = RandomJob(seed).document_with_readings();
             add_written(QStringLiteral("random-%1").arg(seed), document, found);
-            add_written(QStringLiteral("random-%1, partly read").arg(seed), partly_read(document), found);
+            add_written(QStringLiteral("random-%1, partly read").arg(seed), partly_read(document, seed % 3),
+                        found);
+            add_written(QStringLiteral("random-%1, filed").arg(seed), filed_and_heard(document, seed), found);
         }
         return found;
     }
@@ -220,7 +297,9 @@ private:
         add("intonation", {"intonation", job});
         for (const char* hand : {"soft", "normal", "hard"})
             add("least action", {"least-action", job, "--hand", hand});
-        said[name + ": at the bench"].add(AtTheBench(job_of(document_of(path))).said());
+        const Job read = job_of(document_of(path));
+        said[name + ": at the bench"].add(AtTheBench(read).said());
+        said[name + ": explained"].add(explained(read));
         for (const std::string_view word : words_of(Symptom{}))
             for (const char* fret : {"1", "3", "12"})
                 add("symptoms", {"symptom", job, std::string(word), "--string", "1", "--fret", fret});

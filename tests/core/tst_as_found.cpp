@@ -157,6 +157,28 @@ private Q_SLOTS:
         QVERIFY(little && !little->stretch_stiffness_n);
         QVERIFY(!fit(built.design, built.solution, built.entries, 1)); // nothing was read there
     }
+    /// What a fit says of itself follows from its numbers, near the bounds as far from them.
+    void a_fit_says_how_little_it_says() {
+        int little = 0;
+        int nearly_little = 0;
+        for (const std::size_t string : {0U, 4U, 9U})
+            for (int low = 1; low < 12; ++low)
+                for (int high = low + 1; high < 15; ++high) {
+                    Built built;
+                    built.hear(string, 0.4, 1.0, {low, high});
+                    const auto found = fit(built.design, built.solution, built.entries, string);
+                    QVERIFY(found);
+                    const double u = found->end_stiffness.standard;
+                    const bool said =
+                        std::any_of(found->notes.begin(), found->notes.end(),
+                                    [](const Message& note) { return note.id == "fit_says_little"; });
+                    QVERIFY2(said == (u > 0.3), qPrintable(QString::number(u)));
+                    little += u > 0.3 && u < 0.32 ? 1 : 0;
+                    nearly_little += u > 0.28 && u <= 0.3 ? 1 : 0;
+                }
+        QVERIFY2(little > 0 && nearly_little > 0,
+                 qPrintable(QStringLiteral("%1 %2").arg(little).arg(nearly_little)));
+    }
     void scatter_in_the_readings_widens_the_deviation() {
         Built built;
         built.hear(0, 0.3, 1.0, {3, 5, 7, 12});

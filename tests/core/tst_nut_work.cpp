@@ -1,5 +1,6 @@
 #include "common/strings.h"
 #include "core/part/nut_work.h"
+#include "core/solution/nut_plan.h"
 
 #include <QTest>
 
@@ -125,6 +126,20 @@ private Q_SLOTS:
         const double run = lines[1].plan_x_mm(0.3) - lines[0].plan_x_mm(0.3);
         QVERIFY(near(std::tan(angle * M_PI / 180), run / 30));
         QCOMPARE(nut_angle_deg(fan, string_lines(fan, {0}, {0}, {0}, {0})), 0.0); // one string
+    }
+    /// The walls of a slot stand its width apart; the front face cuts them aslant.
+    void a_slot_aslant_opens_wider_on_the_face() {
+        for (const double run : {-0.6, -0.1, 0.0, 0.05, 0.75}) {
+            const double long_mm = std::hypot(1, run);
+            constexpr double width_mm = 1.2;
+            double crosses_mm[2];
+            for (const int wall : {0, 1}) { // a point of it, and where it comes to the face from there
+                const double aside_mm = (wall == 0 ? -0.5 : 0.5) * width_mm;
+                const double behind_mm = -aside_mm * run / long_mm;
+                crosses_mm[wall] = aside_mm / long_mm - behind_mm * run;
+            }
+            QVERIFY(near(slot_opening_factor(run) * width_mm, crosses_mm[1] - crosses_mm[0]));
+        }
     }
     void a_curved_seat_falls_toward_the_edges() {
         NutDesign nut;
