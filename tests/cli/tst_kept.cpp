@@ -250,6 +250,7 @@ private Q_SLOTS:
     }
 
 private:
+    static bool is_read(const Value& document) { return find(document, "readings[0].strings") != nullptr; }
     /// Every job among the tests' data and the demo's, and some random ones.
     std::map<QString, QString> jobs() {
         std::map<QString, QString> found;
@@ -257,6 +258,11 @@ private:
         for (const char* folder : {"", "/cases", "/judged", "/kinds", "/ordinary"})
             add_folder(data.path() + QLatin1String(folder), found);
         add_folder(QStringLiteral(DEMO_DATA), found);
+        for (const auto& [name, path] : std::map(found)) // the first string's action not read
+            if (name.startsWith(QLatin1String("judged/")) && is_read(document_of(path)))
+                add_written(QString(name + QStringLiteral(", partly read"))
+                                .replace(QLatin1Char('/'), QLatin1Char(' ')),
+                            partly_read(document_of(path), 2), found);
         for (unsigned seed = 0; seed < random_jobs; ++seed) {
             const Value document = RandomJob(seed).document_with_readings();
             add_written(QStringLiteral("random-%1").arg(seed), document, found);
