@@ -16,6 +16,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <QToolButton>
+#include <QWindow>
 
 #include <cmath>
 
@@ -75,6 +76,8 @@ private Q_SLOTS:
     void without_a_job_nothing_breaks();
     void another_theme_finds_every_station_as_it_was();
     void a_job_reopens_where_it_was();
+    void a_window_up_first_is_the_same_then_data();
+    void a_window_up_first_is_the_same_then();
     void one_string_and_fourteen();
 
 private:
@@ -709,6 +712,52 @@ void TestWindow::a_job_reopens_where_it_was() {
     QCOMPARE(window_->view().string, std::size_t(4));
     QCOMPARE(test::file_bytes(job("curlew")),
              test::file_bytes(QStringLiteral(DEMO_DATA "/curlew.fmjob"))); // the job knows nothing of it
+}
+
+void TestWindow::a_window_up_first_is_the_same_then_data() {
+    QTest::addColumn<QString>("job");
+    QTest::addColumn<QSize>("size");
+    for (const QSize size : {QSize(1280, 800), QSize(853, 533)})
+        for (const char* job : {"curlew", ""}) // none: the first screen
+            QTest::addRow("%s %d", job, size.width()) << QString::fromLatin1(job) << size;
+}
+/// Started, it is on the screen before anything stands in it; what is made then looks as if it had been
+/// there, and the keys go to the same place.
+void TestWindow::a_window_up_first_is_the_same_then() {
+    QFETCH(QString, job);
+    QFETCH(QSize, size);
+    window_.reset(); // it holds the job
+    StartOptions asked;
+    asked.workshop = dir_->path();
+    asked.job = job;
+    asked.size = size;
+    asked.sized = true;
+    asked.theme = QStringLiteral("day");
+    QImage seen[2];
+    QString focused[2];
+    bool up = false;
+    for (const bool first : {false, true}) {
+        QSettings().clear();
+        const auto prepare = [&up] {
+            const QWidgetList all = QApplication::topLevelWidgets();
+            up = std::any_of(all.begin(), all.end(), [](const QWidget* each) {
+                const auto* window = qobject_cast<const QMainWindow*>(each);
+                return window && window->isVisible() && window->windowHandle()->isExposed() &&
+                       !window->centralWidget();
+            });
+        };
+        const auto window = started_window(asked, first ? std::function<void()>(prepare) : nullptr);
+        window->show();
+        window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(window.get()));
+        QTRY_VERIFY(window->centralWidget()->isVisible() && QApplication::focusWidget());
+        QTRY_VERIFY(!window->first()->is_reading());
+        focused[first ? 1 : 0] = QLatin1String(QApplication::focusWidget()->metaObject()->className());
+        seen[first ? 1 : 0] = window->grab().toImage();
+    }
+    QVERIFY(up);
+    QCOMPARE(focused[1], focused[0]);
+    QCOMPARE(seen[1], seen[0]);
 }
 
 void TestWindow::one_string_and_fourteen() {

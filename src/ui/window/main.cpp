@@ -62,8 +62,6 @@ int main(int argc, char** argv) {
     QApplication::setApplicationDisplayName(QString());
     QApplication::setApplicationVersion(QStringLiteral(FAIR_MEASURE_VERSION));
     load_translations();
-    fm::load_fonts();
-    fm::dress(app);
     std::vector<std::unique_ptr<QTranslator>> translators;
     fm::StartOptions options = fm::start_options(app.arguments());
     if (!options.fault.isEmpty()) {
@@ -76,8 +74,18 @@ int main(int argc, char** argv) {
     else
         fm::settings::take_over_older();
     QString language = options.language.isEmpty() ? fm::settings::language() : options.language;
-    speak(app, language, translators);
-    if (!options.picture.isEmpty()) return fm::take_picture(options);
+    bool prepared = false;
+    const auto prepare = [&] {
+        if (prepared) return;
+        prepared = true;
+        fm::load_fonts();
+        fm::dress(app);
+        speak(app, language, translators);
+    };
+    if (!options.picture.isEmpty()) {
+        prepare();
+        return fm::take_picture(options);
+    }
     fm::MainWindow* shown = nullptr;
     bool ended = false;
     const fm::Endings endings;
@@ -94,7 +102,7 @@ int main(int argc, char** argv) {
         again = false;
         std::unique_ptr<fm::MainWindow> window;
         try {
-            window = fm::started_window(options);
+            window = fm::started_window(options, prepare);
         } catch (const fm::InputError& error) {
             std::fprintf(stderr, "%s\n", error.what());
             return 3;
@@ -113,7 +121,7 @@ int main(int argc, char** argv) {
         window->show();
         shown = window.get();
         app.watch_over(&window->session());
-        code = app.exec();
+        if (!ended) code = app.exec();
         shown = nullptr;
         fm::remember_window(*window);
         again = again && !ended && code == 0;

@@ -45,11 +45,12 @@ private:
 };
 } // namespace
 
-MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent) {
+MainWindow::MainWindow(Workshop workshop, const std::function<void(MainWindow&)>& up_first) {
     setWindowTitle(tr("Fair Measure"));
-    setAcceptDrops(true);
     resize(1280, 800);
     setMinimumSize(least_window);
+    if (up_first) up_first(*this);
+    setAcceptDrops(true);
     session_.set_workshop(std::move(workshop));
     build();
     build_menus();
@@ -57,6 +58,7 @@ MainWindow::MainWindow(Workshop workshop, QWidget* parent) : QMainWindow(parent)
     connect_parts();
     qApp->installEventFilter(this);
     show_first(true);
+    if (up_first) fit_to_size();
 }
 
 MainWindow::~MainWindow() {
@@ -415,6 +417,10 @@ QString MainWindow::notice() const {
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
+    if (path_) fit_to_size();
+}
+
+void MainWindow::fit_to_size() {
     const bool narrow = is_narrow();
     const bool rail = width() < rail_below_px;
     path_->show_as_rail(rail);
@@ -450,6 +456,7 @@ void MainWindow::fit_room() {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!path_) return event->ignore(); // it is being made
     leave_field();
     keep_view();
     learn_hand();

@@ -42,7 +42,8 @@ namespace fm {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    explicit MainWindow(Workshop workshop, QWidget* parent = nullptr);
+    /// @param up_first places it, and may show it, before anything is made that stands in it
+    explicit MainWindow(Workshop workshop, const std::function<void(MainWindow&)>& up_first = {});
     ~MainWindow() override;
 
     /// Opens a job; says what is wrong instead, in the window, and keeps the open one.
@@ -137,6 +138,7 @@ protected:
 
 private:
     void build();
+    void fit_to_size();
     bool is_narrow() const { return width() < 1180; }
     int list_width() const { return is_narrow() ? 312 : 352; }
     bool is_stacked() const;

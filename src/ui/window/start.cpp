@@ -11,6 +11,7 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QDeadlineTimer>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
@@ -20,6 +21,7 @@
 #include <QTemporaryDir>
 #include <QThreadPool>
 #include <QTimer>
+#include <QWindow>
 
 #include <cstdio>
 #include <cstdlib>
@@ -229,7 +231,6 @@ BenchPart part_named(const QString& station) {
 
 void show_as_asked(MainWindow& window, const StartOptions& options) {
     window.apply_theme(wants_evening(options));
-    window.resize(options.size);
     if (!window.session().is_open()) return;
     const auto count = static_cast<int>(window.session().state().job.design.strings.size());
     if (options.string >= 1 && options.string <= count)
@@ -267,15 +268,15 @@ void show_as_asked(MainWindow& window, const StartOptions& options) {
     if (options.state == QLatin1String("fitted")) window.choose_stage(CutStage::fitted);
 }
 
-std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder) {
-    const Workshop workshop(folder);
-    auto window = std::make_unique<MainWindow>(workshop);
+std::unique_ptr<MainWindow> window_on(const StartOptions& options, const QString& folder,
+                                      const std::function<void(MainWindow&)>& up_first) {
+    auto window = std::make_unique<MainWindow>(Workshop(folder), up_first);
     QString job = options.job;
     if (job.isEmpty() && options.demo) job = QStringLiteral("curlew");
     // What nobody named is not opened again where the last start did not come to its end over it.
     const QString unfinished = job.isEmpty() ? settings::opening_job() : QString();
     if (job.isEmpty()) job = settings::last_job();
-    const QString path = job.isEmpty() ? QString() : job_path(job, workshop);
+    const QString path = job.isEmpty() ? QString() : job_path(job, window->session().workshop());
     const bool held_back = !unfinished.isEmpty() && unfinished == path;
     if (!path.isEmpty() && !held_back) {
         settings::keep_opening_job(path);
@@ -345,18 +346,42 @@ void remember_window(const MainWindow& window) {
     settings::keep_window_geometry(window.saveGeometry());
 }
 
-std::unique_ptr<MainWindow> started_window(const StartOptions& options) {
+namespace {
+
+/// As large as it is asked for, or as it was left; it fits the screen it opens on.
+void place(MainWindow& window, const StartOptions& options) {
+    window.resize(options.size);
+    if (!options.sized) window.restoreGeometry(settings::window_geometry());
+    if (const QScreen* screen = QGuiApplication::primaryScreen())
+        window.resize(window.size().boundedTo(screen->availableSize()));
+}
+
+/// On the screen in its theme's colour, with nothing in it.
+void show_empty(MainWindow& window, const StartOptions& options) {
+    constexpr int most_ms = 100; // a window that opens as an icon is not seen
+    set_theme(wants_evening(options));
+    qApp->setPalette(palette_of(theme()));
+    window.show();
+    const QDeadlineTimer deadline(most_ms);
+    do QApplication::processEvents(QEventLoop::ExcludeUserInputEvents);
+    while (!window.windowHandle()->isExposed() && !deadline.hasExpired());
+}
+
+} // namespace
+
+std::unique_ptr<MainWindow> started_window(const StartOptions& options,
+                                           const std::function<void()>& prepare) {
     QString folder = options.workshop.isEmpty() ? Workshop::usual_folder() : options.workshop;
     if (options.demo) {
         folder = data_folder() + QStringLiteral("/demo");
         copy_demo_workshop(folder);
     }
-    auto window = window_on(options, folder);
-    if (!options.sized) window->restoreGeometry(settings::window_geometry());
-    // It fits the screen it opens on.
-    if (const QScreen* screen = QGuiApplication::primaryScreen())
-        window->resize(window->size().boundedTo(screen->availableSize()));
-    return window;
+    return window_on(options, folder, [&](MainWindow& window) {
+        place(window, options);
+        if (!prepare) return;
+        show_empty(window, options);
+        prepare();
+    });
 }
 
 int take_picture(const StartOptions& options) {
@@ -369,7 +394,7 @@ int take_picture(const StartOptions& options) {
     StartOptions asked = options;
     if (asked.job.isEmpty()) asked.job = QStringLiteral("curlew");
     if (asked.theme.isEmpty()) asked.theme = QStringLiteral("day");
-    const auto window = window_on(asked, folder);
+    const auto window = window_on(asked, folder, [&asked](MainWindow& begun) { begun.resize(asked.size); });
     if (!window->session().is_open()) {
         std::fprintf(stderr, "%s\n", qPrintable(window->notice()));
         return QFileInfo::exists(job_path(asked.job, window->session().workshop())) ? 1 : 2;

@@ -3,6 +3,7 @@
 #include <QString>
 #include <QStringList>
 
+#include <functional>
 #include <memory>
 #include <string>
 
@@ -52,8 +53,11 @@ inline constexpr int exit_no_display = 4;
 void dress(QApplication& app);
 
 /// The window with its workshop and job open.
+/// @param prepare what must be done before anything is made that stands in it, such as its fonts. Where it is
+/// given the window is up before, empty in its theme's colour: a slow machine has answered then
 /// @throws InputError if the demo workshop cannot be written
-std::unique_ptr<MainWindow> started_window(const StartOptions& options);
+std::unique_ptr<MainWindow> started_window(const StartOptions& options,
+                                           const std::function<void()>& prepare = {});
 
 /// The next start opens a window as large, and where it was.
 void remember_window(const MainWindow& window);
