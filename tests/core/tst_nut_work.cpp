@@ -141,6 +141,15 @@ private Q_SLOTS:
             QVERIFY(near(slot_opening_factor(run) * width_mm, crosses_mm[1] - crosses_mm[0]));
         }
     }
+    void each_string_begins_and_ends_where_it_is_asked_to() {
+        const auto lines =
+            string_lines(Neck(plain_design().neck), {-15, 15}, {-25, 25}, {0.3, 0.1}, {2.5, 1.5});
+        QCOMPARE(lines[0].set_forward_mm, 0.3);
+        QCOMPARE(lines[1].set_forward_mm, 0.1);
+        QCOMPARE(lines[0].saddle_x_mm - lines[1].saddle_x_mm, 1.0);
+        QCOMPARE(lines[1].nut_y_mm, 15.0);
+        QCOMPARE(lines[1].saddle_y_mm, 25.0);
+    }
     void a_curved_seat_falls_toward_the_edges() {
         NutDesign nut;
         QCOMPARE(seat_fall_mm(nut, 15), 0.0);

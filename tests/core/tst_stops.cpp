@@ -34,6 +34,23 @@ class TestStops : public QObject {
 private Q_SLOTS:
     void a_sound_instrument_has_none() { QCOMPARE(points_of(sound()), QStringList()); }
 
+    /// Each point alone among what was found, each alone among what is in doubt.
+    void a_finding_is_told_by_its_own_word() {
+        const std::size_t count = survey_points().size();
+        for (std::size_t i = 0; i < count; ++i) {
+            std::vector<SurveyFinding> findings(count);
+            for (SurveyFinding& each : findings) each.mark = SurveyMark::fine;
+            findings[i].mark = SurveyMark::found;
+            QCOMPARE(found_words(findings), std::vector{survey_points()[i].word});
+            QCOMPARE(doubtful_points(findings), 0);
+            QCOMPARE(looked_at(findings), static_cast<int>(count));
+            const bool unsafe = survey_points()[i].weight == SurveyWeight::unsafe;
+            QCOMPARE(unsafe_finding(findings), unsafe ? std::optional(i) : std::nullopt);
+            findings[i].mark = SurveyMark::doubtful;
+            QVERIFY(found_words(findings).empty());
+            QCOMPARE(doubtful_points(findings), 1);
+        }
+    }
     void what_is_unsafe_stops_before_any_amount() {
         for (const char* point : {"bridge_lifting", "brace_loose", "crack_open", "neck_joint_open",
                                   "headstock_cracked", "rod_stuck"})
