@@ -2,6 +2,7 @@
 // shows here by its job and command, also where no other test looks.
 #include "cli/commands.h"
 #include "common/jobs.h"
+#include "core/found/as_found.h"
 #include "core/found/filing.h"
 #include "core/found/reading_doubts.h"
 #include "core/found/sense.h"
@@ -169,6 +170,9 @@ public:
             if (const auto whole = whole_first(job.design, target, job.readings, part))
                 say(whole->bass_mm, whole->treble_mm);
         }
+        const std::vector<KnownString> known = known_heights(job.design, target, job.readings);
+        for (const auto& gap : school_gaps(job.design, target, job.readings, known))
+            gap ? say(gap->mm, gap->as_read ? 1 : 0) : say(std::optional<double>());
         say(relief_per_eighth_mm(job.design, job.readings));
         if (const auto turn = rod_turn_eighths(job.design, job.readings, 0.1)) say(*turn);
         for (const Message& doubt : reading_doubts(job.design, target, job.readings))
