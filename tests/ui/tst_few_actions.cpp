@@ -172,8 +172,8 @@ private:
         ++actions_;
         answer(dialog, name, path);
     }
-    /// On a slow machine a dialog that is still reading its folder has not heard the Enter, or has put its own
-    /// name back: what is no longer so is typed again, as long as this dialog lives.
+    /// On a slow machine a dialog that is still reading its folder has not heard the Enter, or has put its
+    /// own name back: what is no longer so is typed again, as long as this dialog lives.
     static void answer(QWidget* dialog, QLineEdit* name, const QString& path) {
         QTimer::singleShot(500, dialog, [dialog, name, path] { answer(dialog, name, path); });
         if (name->text() != path) {
