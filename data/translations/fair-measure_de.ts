@@ -14775,8 +14775,8 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <translation>Jede Kerbe vor dem letzten Aufziehen schmieren: weiche Bleistiftmine oder Wachs.</translation>
     </message>
     <message>
-        <source>A locking nut is bought with its places for the strings: nothing of it is cut here.</source>
-        <translation>Ein Klemmsattel wird mit seinen Plätzen für die Saiten gekauft: Hier wird nichts an ihm geschnitten.</translation>
+        <source>A locking nut is bought with its places for the strings: nothing of it is cut. A drawing of it shows where they are to lie.</source>
+        <translation>Ein Klemmsattel wird mit seinen Plätzen für die Saiten gekauft: Nichts an ihm wird geschnitten. Eine Zeichnung von ihm zeigt, wo sie liegen sollen.</translation>
     </message>
     <message>
         <source>Set it on its seat, tighten, string up and read. Too low: shims under it, in steps of %1. Too high: the seat is cut, square and flat, by what was read and no more.</source>

@@ -135,6 +135,12 @@ private Q_SLOTS:
         const QString locking = joined(kittiwake_with("nut.clamping", "true"), SheetPart::cuts);
         QVERIFY(locking.contains(QLatin1String("A locking nut is bought")));
         QVERIFY(!locking.left(locking.indexOf(QLatin1String("Saddle,"))).contains(QLatin1String("Grease")));
+        // Nor by its own sheet, nor by a machine.
+        const Job locked = kittiwake_with("nut.clamping", "true");
+        QVERIFY(joined(locked, SheetPart::nut).contains(QLatin1String("nothing of it is cut")));
+        QVERIFY(machine_notices(locked, solve(locked.design), MachinePartKind::nut)
+                    .front()
+                    .find("nothing of it is cut") != std::string::npos);
     }
 
     /// No 0.0° by silence: where nobody said how the floors fall, the sheet asks.

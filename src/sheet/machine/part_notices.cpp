@@ -36,7 +36,11 @@ template <class Value> std::string each_string(const Job& job, const Value& valu
 
 std::vector<std::string> nut_notices(const Job& job, const Solution& solution) {
     std::vector<std::string> notices;
-    if (!knows_floor_fall(job.design.nut) && !job.design.nut.clamping)
+    if (job.design.nut.clamping)
+        notices.push_back(translate("sheet",
+                                    "A locking nut is bought with its places for the strings: nothing "
+                                    "of it is cut. A drawing of it shows where they are to lie."));
+    else if (!knows_floor_fall(job.design.nut))
         notices.push_back(translate("sheet", "How the floors fall toward the head is not known: neither the "
                                              "headstock's angle nor the posts are given. Measure one of them "
                                              "before sawing."));

@@ -189,10 +189,7 @@ private:
 
     /// A locking nut is no bone to be cut.
     std::vector<std::string> clamped() const {
-        return {translate("sheet",
-                          "A locking nut is bought with its places for the strings: nothing of it is "
-                          "cut here."),
-                with_values(translate("sheet",
+        return {with_values(translate("sheet",
                                       "Set it on its seat, tighten, string up and read. Too low: shims under "
                                       "it, in steps of %1. Too high: the seat is cut, square and flat, by "
                                       "what was read and no more."),
