@@ -15074,6 +15074,10 @@ Feuchte: gefunden %3, jetzt %4</translation>
         <source>The part itself 1:1</source>
         <translation>Das Teil selbst 1:1</translation>
     </message>
+    <message>
+        <source>It goes up on shims, and down at its seat.</source>
+        <translation>Er wird mit Unterlagen erhöht und an seiner Auflage tiefer gesetzt.</translation>
+    </message>
 </context>
 <context>
     <name>shop</name>

@@ -415,6 +415,7 @@ std::vector<std::string> NutOnPage::row(std::size_t i) {
 }
 
 std::string NutOnPage::note() const {
+    if (design().nut.clamping) return translate("sheet", "It goes up on shims, and down at its seat.");
     return design().nut.zero_fret
                ? translate("sheet", "The zero fret carries the strings: the floors only guide them.")
                : translate("sheet", "Stop at the floor plus twice its ±, string up, read again.");
