@@ -121,6 +121,7 @@ private Q_SLOTS:
     void labels_are_spread();
     void every_unit_has_its_numbers();
     void days_are_as_the_language_has_them();
+    void numbers_have_the_mark_of_the_language();
     void changes_are_dust_or_fill();
 };
 
@@ -366,6 +367,29 @@ void TestSheets::days_are_as_the_language_has_them() {
         }));
     }
     QCOMPARE(sheet_date("2031-03-04"), std::string("2031-03-04"));
+}
+
+/// On every page of the demo jobs, in words and in figures: only days have points in German.
+void TestSheets::numbers_have_the_mark_of_the_language() {
+    static const QRegularExpression day(QStringLiteral("\\d\\d\\.\\d\\d\\.\\d{4}"));
+    static const QRegularExpression point(QStringLiteral("\\d\\.\\d"));
+    static const QRegularExpression comma(QStringLiteral("\\d,\\d"));
+    for (const bool is_german : {true, false}) {
+        const SheetLanguage language(nullptr, QLocale(is_german ? QLocale::German : QLocale::English));
+        for (const char* name : {"curlew", "groundswell", "kittiwake", "lantern", "teal"}) {
+            const Job job = job_of(demo_document(name));
+            int numbers = 0;
+            for (const Drawing& page : book_of(job, style_of(Paper::a4)))
+                for (const Item& item : page.items) {
+                    const auto* text = std::get_if<Text>(&item);
+                    if (!text) continue;
+                    const QString words = QString::fromStdString(text->text).remove(day);
+                    QVERIFY2(!words.contains(is_german ? point : comma), qPrintable(words));
+                    numbers += words.contains(is_german ? comma : point) ? 1 : 0;
+                }
+            QVERIFY(numbers > 50);
+        }
+    }
 }
 
 void TestSheets::changes_are_dust_or_fill() {

@@ -78,7 +78,7 @@ std::vector<std::string> bridge_notices(const Job& job, const Solution& solution
                 : translate("sheet", "The slot leans toward the nut by %1: tilt the work by it. Here "
                                      "it lies where it opens, %2 farther from the nut than the "
                                      "crowns' line."),
-            fixed_text(std::abs(job.design.saddle.lean_deg), 1) + "°", length(job, std::abs(*mouth_mm))));
+            sheet_fixed(std::abs(job.design.saddle.lean_deg), 1) + "°", length(job, std::abs(*mouth_mm))));
     if (bridge.anchor == Anchor::pins && bridge.pins.pilot_mm)
         add(with_values(translate("sheet",
                                   "The holes are as they are drilled, %1; they are reamed to %2 once "
@@ -121,8 +121,8 @@ std::vector<std::string> assumed_notices(const Job& job) {
     for (const AssumedValue& assumed : assumed_values(job.design)) {
         const std::string value =
             assumed.field->kind == FieldKind::length  ? sheet_number(assumed.value, job.unit)
-            : assumed.field->kind == FieldKind::angle ? fixed_text(assumed.value, 1) + "°"
-                                                      : fixed_text(assumed.value, 2);
+            : assumed.field->kind == FieldKind::angle ? sheet_fixed(assumed.value, 1) + "°"
+                                                      : sheet_fixed(assumed.value, 2);
         values += (values.empty() ? "" : ", ") + translate("messages", assumed_name(*assumed.field).data()) +
                   " " + value;
         if (assumed.field->key.starts_with("strings[]"))
@@ -147,7 +147,7 @@ std::vector<std::string> saddle_notices(const Job& job, const Solution& solution
                                                  "heights are along it.")
                             : translate("sheet", "Not drawn here: the saddle leans back by %1, away from the "
                                                  "nut; its heights are along it."),
-                        fixed_text(std::abs(saddle.lean_deg), 1) + "°"));
+                        sheet_fixed(std::abs(saddle.lean_deg), 1) + "°"));
     return notices;
 }
 
@@ -172,7 +172,7 @@ std::vector<std::string> machine_notices(const Job& job, const Solution& solutio
                     translate("sheet",
                               "Seen square to the front face. The nut stands at %1; over its thickness the "
                               "slots run aside, in %2"),
-                    fixed_text(solution.nut_angle_deg, 1) + "°", std::string(word_of(job.unit))) +
+                    sheet_fixed(solution.nut_angle_deg, 1) + "°", std::string(word_of(job.unit))) +
                 ": " +
                 each_string(job,
                             [&](std::size_t i) {

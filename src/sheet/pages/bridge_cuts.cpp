@@ -29,7 +29,7 @@ public:
 private:
     std::string length(double mm) const { return sheet_length(mm, context_.job.unit); }
     std::string number(double mm) const { return sheet_number(mm, context_.job.unit); }
-    static std::string angle(double deg) { return fixed_text(deg, 1) + "°"; }
+    static std::string angle(double deg) { return sheet_fixed(deg, 1) + "°"; }
     void step(std::string words) { order_.steps.push_back(std::move(words)); }
     void caution(std::string words) { order_.cautions.push_back(std::move(words)); }
 
@@ -271,7 +271,7 @@ private:
         std::string list;
         for (std::size_t i = 0; i < at_.strings.size(); ++i)
             list += (list.empty() ? "" : ", ") + design_.string_name(i) + " " +
-                    fixed_text(*at_.strings[i].bass_share, 2);
+                    sheet_fixed(*at_.strings[i].bass_share, 2);
         step(
             with_values(translate("sheet", "No string's height is set alone. Of what the bass side is raised "
                                            "each goes with it by: %1; the rest follows the treble side."),

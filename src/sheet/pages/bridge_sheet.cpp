@@ -31,7 +31,7 @@ std::vector<std::string> facts_of(const SheetContext& context) {
     if (bridge.anchor == Anchor::pins && bridge.pins.taper_deg && bridge.pins.pilot_mm)
         facts.push_back(
             with_values(translate("sheet", "drilled %1, reamed at %2"), number(*bridge.pins.pilot_mm),
-                        fixed_text(*bridge.pins.taper_deg, 1) + "°") +
+                        sheet_fixed(*bridge.pins.taper_deg, 1) + "°") +
             ", " + with_values(translate("sheet", "%1 further"), number(*context.solution.bridge->ream_mm)));
     if (bridge.anchor == Anchor::pins && bridge.pins.chamfer_mm)
         facts.push_back(
@@ -433,7 +433,7 @@ private:
                                            pin.x_mm - page_.solution().straight_saddle.slot_x_mm(pin.y_mm)));
             }
             row.push_back(page_.angle_figure(string_name(i, "break"), one.break_angle_deg));
-            row.push_back(fixed_text(one.down_force_n, 1));
+            row.push_back(sheet_fixed(one.down_force_n, 1));
             rows.push_back(std::move(row));
         }
         page_.table(columns, rows, page_.bottom(),

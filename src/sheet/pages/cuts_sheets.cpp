@@ -102,7 +102,7 @@ public:
         if (nut.seat == Seat::angled)
             order.steps.push_back(
                 with_values(translate("sheet", "Bottom at %1 to the front face, as the seat falls."),
-                            fixed_text(nut.headstock_angle_deg, 1) + "°"));
+                            sheet_fixed(nut.headstock_angle_deg, 1) + "°"));
         if (nut.seat == Seat::curved)
             order.steps.push_back(
                 with_values(translate("sheet", "Bottom to a radius of %1, as the seat is cut."),
@@ -116,7 +116,7 @@ public:
                 translate("sheet",
                           "The front face stands at %1 to the square of the neck. The ends follow the "
                           "board's edges: they run %2 aside over the thickness."),
-                fixed_text(solution.nut_angle_deg, 1) + "°", runs(nut_plan_of(design_, solution))));
+                sheet_fixed(solution.nut_angle_deg, 1) + "°", runs(nut_plan_of(design_, solution))));
         if (nut.ready_slotted)
             lowered_from_below(order);
         else

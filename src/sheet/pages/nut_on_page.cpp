@@ -62,7 +62,7 @@ std::vector<std::string> NutOnPage::facts(const Job& job, const Solution& soluti
     facts.push_back(seat_name(nut.seat));
     if (solution.nut_angle_deg != 0)
         facts.push_back(with_values(translate("sheet", "nut at %1 to the square"),
-                                    fixed_text(solution.nut_angle_deg, 1) + "°"));
+                                    sheet_fixed(solution.nut_angle_deg, 1) + "°"));
     facts.push_back(job.left_handed ? translate("sheet", "left-handed") : translate("sheet", "right-handed"));
     if (!job.owner.empty()) facts.push_back(with_values(translate("sheet", "owner %1"), job.owner));
     return facts;
@@ -431,7 +431,7 @@ std::string NutOnPage::scheme() const {
 std::string floor_fall_words(const Job& job, const Solution& solution, std::size_t string) {
     const SlotWork& slot = solution.strings[string].slot;
     if (!knows_floor_fall(job.design.nut)) return translate("sheet", "not given");
-    return fixed_text(slot.floor_angle_deg, 1) + "° · " + sheet_number(slot.floor_back_drop_mm, job.unit);
+    return sheet_fixed(slot.floor_angle_deg, 1) + "° · " + sheet_number(slot.floor_back_drop_mm, job.unit);
 }
 
 } // namespace fm

@@ -287,7 +287,7 @@ std::vector<std::string> SaddleOnPage::row(std::size_t i, bool with_compensation
         row.push_back(page_.number(left.from_nut_mm));
     }
     if (!design().saddle.groups.empty())
-        row.push_back(fixed_text(solution.single->strings[i].shared_cents, 1));
+        row.push_back(sheet_fixed(solution.single->strings[i].shared_cents, 1));
     if (is_bridge_top(page_.context())) {
         const Notch& notch = solution.notches[i];
         row.push_back(page_.figure(string_name(i, "notch_width"), notch.width_mm));

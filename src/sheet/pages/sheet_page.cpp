@@ -28,7 +28,7 @@ std::vector<double> spread_of(const std::vector<Ordinate>& values, double apart,
 }
 
 std::string percent(double factor) {
-    return fixed_text(100.0 * factor, 2) + " %";
+    return sheet_fixed(100.0 * factor, 2) + " %";
 }
 
 bool is_of_whole_neck(const std::string& word) {
@@ -131,7 +131,7 @@ std::string SheetPage::figure(const std::string& name, double mm) {
 
 std::string SheetPage::angle_figure(const std::string& name, double deg) {
     const double shown = std::round(10.0 * deg) / 10.0; // less is not shown and not a change
-    return marked(name, shown, fixed_text(deg, 1) + "°");
+    return marked(name, shown, sheet_fixed(deg, 1) + "°");
 }
 
 void SheetPage::text(double x, double y, const std::string& words, double em, TextAnchor anchor, bool bold) {
@@ -572,7 +572,7 @@ double next_smaller_scale(double factor) {
 }
 
 std::string scale_text(double factor) {
-    const auto plain = [](double value) { return fixed_text(value, value == std::floor(value) ? 0 : 1); };
+    const auto plain = [](double value) { return sheet_fixed(value, value == std::floor(value) ? 0 : 1); };
     return factor >= 1.0 ? plain(factor) + ":1" : "1:" + plain(1.0 / factor);
 }
 

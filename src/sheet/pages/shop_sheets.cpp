@@ -41,7 +41,7 @@ void totals(SheetPage& page, const Job& job) {
                                              std::to_string(eighths))
                          : "") +
             (minutes > 0 ? " " + with_values(translate("sheet", "%1 minutes of work written down."),
-                                             fixed_text(minutes, 0))
+                                             sheet_fixed(minutes, 0))
                          : ""),
         0, SheetPage::body_em);
 }

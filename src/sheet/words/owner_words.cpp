@@ -181,7 +181,7 @@ private:
     void ordered() {
         const double minutes = minutes_worked(job_.record);
         const auto money = [this](double amount) {
-            return fixed_text(amount, 2) + (shop_.currency.empty() ? "" : " " + shop_.currency);
+            return sheet_fixed(amount, 2) + (shop_.currency.empty() ? "" : " " + shop_.currency);
         };
         const auto& [parts, sum, most_minutes] = job_.ordered;
         if (sum && shop_.rate_per_hour > 0) {
@@ -190,12 +190,12 @@ private:
                                money(*sum), money(spent), money(std::max(0.0, *sum - spent))));
         } else if (sum)
             bullet(with_values(translate("sheet", "Ordered for at most %1; minutes of work so far: %2."),
-                               money(*sum), fixed_text(minutes, 0)));
+                               money(*sum), sheet_fixed(minutes, 0)));
         if (most_minutes)
             bullet(with_values(translate("sheet", "Minutes of work: %1 of the %2 ordered."),
-                               fixed_text(minutes, 0), fixed_text(*most_minutes, 0)));
+                               sheet_fixed(minutes, 0), sheet_fixed(*most_minutes, 0)));
         else if (minutes > 0)
-            bullet(with_values(translate("sheet", "Minutes of work: %1."), fixed_text(minutes, 0)));
+            bullet(with_values(translate("sheet", "Minutes of work: %1."), sheet_fixed(minutes, 0)));
     }
 
     /// Only what this instrument itself was read to do.
@@ -207,8 +207,8 @@ private:
             told = true;
             const double before = *visits[away.from].humidity_pct;
             const std::string air =
-                with_values(translate("sheet", "From %1 % to %2 % humidity"), fixed_text(before, 0),
-                            fixed_text(before + *away.humidity_pct, 0));
+                with_values(translate("sheet", "From %1 % to %2 % humidity"), sheet_fixed(before, 0),
+                            sheet_fixed(before + *away.humidity_pct, 0));
             if (!away.relief_moved)
                 bullet(with_values(translate("sheet", "%1 its neck stayed as it was."), air));
             else
@@ -219,7 +219,7 @@ private:
         const BeforeAfter& humidity = story_.humidity_pct;
         const auto percent = humidity.now ? humidity.now : humidity.found;
         if (!told && percent)
-            bullet(with_values(translate("sheet", "Read at %1 % humidity."), fixed_text(*percent, 0)));
+            bullet(with_values(translate("sheet", "Read at %1 % humidity."), sheet_fixed(*percent, 0)));
     }
 
     std::string unit_length(double mm) const { return with_unit(label_(mm), job_.unit); }

@@ -24,6 +24,15 @@ QString translated(const char* context, const char* text) {
     return words.isEmpty() ? QString::fromUtf8(text) : words;
 }
 
+QLocale language() {
+    return sheet_locale.value_or(QLocale());
+}
+
+/// A number as the program writes it, its decimal mark as the sheets' language has it.
+std::string with_its_mark(const std::string& number) {
+    return QString::fromStdString(number).replace(QLatin1Char('.'), language().decimalPoint()).toStdString();
+}
+
 } // namespace
 
 SheetLanguage::SheetLanguage(const QTranslator* translator, const QLocale& locale) {
@@ -48,9 +57,11 @@ std::string sheet_message(const Message& message, Unit unit) {
     struct Shown {
         Unit unit;
         std::string operator()(const std::string& text) const { return text; }
-        std::string operator()(LengthMm length) const { return length_text(length.mm, unit); }
-        std::string operator()(AngleDeg angle) const { return fixed_text(angle.deg, 1) + "°"; }
-        std::string operator()(double value) const { return QString::number(value, 'g', 6).toStdString(); }
+        std::string operator()(LengthMm length) const { return with_its_mark(length_text(length.mm, unit)); }
+        std::string operator()(AngleDeg angle) const { return sheet_fixed(angle.deg, 1) + "°"; }
+        std::string operator()(double value) const {
+            return with_its_mark(QString::number(value, 'g', 6).toStdString());
+        }
         std::string operator()(int value) const { return std::to_string(value); }
     };
     return filled(sheet_sentence(message.id), message,
@@ -59,7 +70,7 @@ std::string sheet_message(const Message& message, Unit unit) {
 
 std::string sheet_date(const std::string& iso) {
     const QDate day = QDate::fromString(QString::fromStdString(iso.substr(0, 10)), Qt::ISODate);
-    const QLocale locale = sheet_locale.value_or(QLocale());
+    const QLocale locale = language();
     if (!day.isValid() || locale.language() == QLocale::C) return iso.substr(0, 10);
     QString format = locale.dateFormat(QLocale::ShortFormat);
     if (!format.contains(QLatin1String("yyyy"))) format.replace(QLatin1String("yy"), QLatin1String("yyyy"));
@@ -73,18 +84,22 @@ std::string sheet_moment(const std::string& iso) {
                                : sheet_date(iso) + " " + iso.substr(day + 1, minute - day - 1);
 }
 
+std::string sheet_fixed(double value, int places) {
+    return with_its_mark(fixed_text(value, places));
+}
+
 std::string sheet_number(double length_mm, Unit unit) {
     switch (unit) {
-    case Unit::mm: return fixed_text(length_mm, 2);
-    case Unit::in: return fixed_text(length_mm / mm_per(unit), 3);
-    case Unit::thou: return fixed_text(length_mm / mm_per(unit), 0);
+    case Unit::mm: return sheet_fixed(length_mm, 2);
+    case Unit::in: return sheet_fixed(length_mm / mm_per(unit), 3);
+    case Unit::thou: return sheet_fixed(length_mm / mm_per(unit), 0);
     case Unit::sixty_fourths: break;
     }
     return sixty_fourths_text(length_mm);
 }
 
 std::string sheet_radius(double radius_mm, Unit unit) {
-    if (unit == Unit::mm) return fixed_text(radius_mm, 0) + " mm";
+    if (unit == Unit::mm) return sheet_fixed(radius_mm, 0) + " mm";
     constexpr double sixteenth_mm = mm_per_inch / 16.0;
     return sixty_fourths_text(std::round(radius_mm / sixteenth_mm) * sixteenth_mm) + " in";
 }

@@ -16,7 +16,8 @@ namespace fm {
 /// As long as it lives, sheets speak another language than the application.
 class SheetLanguage {
 public:
-    /// @param translator an empty one: English; nullptr: the application's language @param locale whose dates
+    /// @param translator an empty one: English; nullptr: the application's language
+    /// @param locale whose dates and decimal mark
     SheetLanguage(const QTranslator* translator, const QLocale& locale);
     ~SheetLanguage();
     SheetLanguage(const SheetLanguage&) = delete;
@@ -41,6 +42,8 @@ std::string sheet_message(const Message& message, Unit unit);
 /// The sentence of a message id in the application's language, with values in their places.
 std::string sheet_sentence(std::string_view id);
 
+/// A number with so many places, its decimal mark as the sheets' language has it.
+std::string sheet_fixed(double value, int places);
 /// A length in the job's unit as sheets print it, without the unit: as fine as a caliper reads, 0.01 mm or
 /// 0.001 in.
 std::string sheet_number(double length_mm, Unit unit);
