@@ -223,6 +223,21 @@ private Q_SLOTS:
         QVERIFY(says(design, "pin_off_inside"));
     }
 
+    /// Each old hole by itself, a twentieth of a millimetre under the new bridge's front edge and over it.
+    void an_old_hole_shows_as_soon_as_it_reaches_out() {
+        const Design design = job_of(of_kind("pinned")).design;
+        const Solution solution = solve(design);
+        const double edge_mm = *solution.bridge->front_x_mm - design.bridge->existing->front_x_mm;
+        for (std::size_t i = 0; i < design.bridge->existing->holes.size(); ++i)
+            for (const double within_mm : {-0.05, 0.05}) {
+                Design moved = design;
+                PlacedHole& hole = moved.bridge->existing->holes[i];
+                hole.from_front_mm = edge_mm + 0.5 * hole.hole_mm + within_mm;
+                const auto shown = footprint(moved, solution)->holes_shown;
+                QCOMPARE(shown, within_mm < 0 ? std::vector{i} : std::vector<std::size_t>{});
+            }
+    }
+
     void screws_that_meet_or_stand_outside_are_told() {
         Design design = job_of(of_kind("plate")).design;
         QVERIFY(!says(design, "screws_meet") && !says(design, "screw_outside_bridge"));
