@@ -186,9 +186,9 @@ std::string prepare_environment(int argc, char** argv) {
 
 namespace {
 
-/// What was let go amid what is kept goes back to the system now and then.
+/// What was let go amid what is kept goes back to the system every second: it takes a thousandth of it.
 void give_memory_back(QApplication& app) {
-    constexpr int every_ms = 4000;
+    constexpr int every_ms = 1000;
     auto* timer = new QTimer(&app);
     timer->setTimerType(Qt::VeryCoarseTimer);
     QObject::connect(timer, &QTimer::timeout, &app, [] { malloc_trim(0); });
