@@ -133,6 +133,44 @@ private Q_SLOTS:
         QCOMPARE(session.document(), long_job(2000));
     }
 
+    /// However far drawings and pages are enlarged, they are drawn as quickly as ever, and no page takes the
+    /// memory of a picture of it.
+    void what_is_enlarged_costs_no_more() {
+        QStringList dear;
+        WindowOnDemo window;
+        for (const char* job : {"curlew", "lantern"}) {
+            window.start(job);
+            for (const Station each : {Station::survey, Station::neck, Station::nut, Station::saddle,
+                                       Station::bridge, Station::sheets}) {
+                window->choose_station(each);
+                QApplication::processEvents();
+                const double before_mb = memory_mb();
+                StationFrame* frame = window->station(each)->frame();
+                QWidget* drawn = frame ? frame->canvas() : window->sheets()->pages()->viewport();
+                for (int times = 0; times < 9; ++times) {
+                    window->zoom(1.35);
+                    QApplication::processEvents();
+                    double ms = 1e9;
+                    for (int again = 0; again < 3; ++again) {
+                        const OwnTime taken;
+                        drawn->repaint();
+                        ms = std::min(ms, taken.ms());
+                    }
+                    const double grown_mb = memory_mb() - before_mb;
+                    if (ms > 30 || grown_mb > 15)
+                        dear << QStringLiteral("%1, station %2, enlarged %3 times: %4 ms, %5 MB")
+                                    .arg(QLatin1String(job))
+                                    .arg(static_cast<int>(each))
+                                    .arg(times + 1)
+                                    .arg(ms)
+                                    .arg(grown_mb);
+                }
+                window->zoom(0);
+            }
+        }
+        QVERIFY2(dear.isEmpty(), qPrintable(dear.join(QLatin1Char('\n'))));
+    }
+
     /// A bench that was worked at for years answers as fast as one can type, wherever it is typed.
     void four_thousand_readings_make_nothing_slow() {
         WindowOnDemo window;

@@ -54,6 +54,25 @@ private Q_SLOTS:
         QVERIFY(!fm::find(window()->session().document(), "survey"));
     }
 
+    void what_is_wanted_has_no_uncertainty() {
+        const auto says = [&](const char* sign) {
+            for (const QLabel* label : window()->working()->findChildren<QLabel*>())
+                if (label->isVisible() && label->text().contains(QString::fromUtf8(sign))) return true;
+            return false;
+        };
+        QTRY_VERIFY(!says("±"));
+        window()->choose_station(Station::nut);
+        QTRY_VERIFY(says("± 0.0"));
+        window()->choose_station(Station::survey);
+        QTRY_VERIFY(!says("±"));
+        press(Qt::Key_Space); // nor in the whole working
+        QTRY_VERIFY(window()->working()->whole_shown());
+        for (const QLabel* label : window()->findChildren<QLabel*>())
+            if (label->isVisible())
+                QVERIFY2(!label->text().contains(QStringLiteral("How sure")), qPrintable(label->text()));
+        press(Qt::Key_Escape);
+    }
+
     void a_note_belongs_to_its_point() {
         auto* note = window()->survey()->findChild<TextField*>(QStringLiteral("survey.note"));
         QVERIFY(note);

@@ -102,6 +102,13 @@ private Q_SLOTS:
                             window_.path("locking.fmjob")));
         QVERIFY(window_->open(window_.path("locking.fmjob")));
         window_->choose_station(Station::nut);
+        const QAbstractItemModel* list = window_->cut_list()->table()->model();
+        for (int column = 0; column < list->columnCount(); ++column) {
+            const QString header = list->headerData(column, Qt::Horizontal).toString();
+            if (header != QStringLiteral("saw to") && header != QStringLiteral("file")) continue;
+            for (int row = 0; row < list->rowCount(); ++row)
+                QCOMPARE(list->index(row, column).data().toString(), QStringLiteral("–"));
+        }
         window_->show_verdict(true);
         QVERIFY(view()->story().says.contains(QStringLiteral("Raise it on shims")));
         QVERIFY(!view()->story().says.contains(QStringLiteral("then file")));

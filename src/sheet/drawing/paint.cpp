@@ -6,6 +6,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <map>
 #include <numbers>
 
 namespace fm {
@@ -119,10 +121,18 @@ private:
     // Hatches and marks are drawn line by line within the area: a texture would be spread over threads, and a
     // small area would wait for them.
 
+    /// The box of an area, as far as it can be in sight: of one drawn large most lies beyond the edges.
+    QRectF box_in_sight(const QPainterPath& outline) const {
+        constexpr double beyond_px = 20;
+        const QRectF window = painter_.worldTransform().inverted().mapRect(QRectF(painter_.window()));
+        return outline.boundingRect() & window.adjusted(-beyond_px, -beyond_px, beyond_px, beyond_px);
+    }
+
     /// Calls for every square of a grid that touches an area, the painter clipped to it.
     template <class Draw>
     void in_squares(const QPainterPath& outline, double step, QPointF origin, const Draw& draw) {
-        const QRectF box = outline.boundingRect();
+        const QRectF box = box_in_sight(outline);
+        if (box.isEmpty()) return;
         painter_.save();
         painter_.setClipPath(outline, Qt::IntersectClip);
         const double left = origin.x() + std::floor((box.left() - origin.x()) / step) * step;
@@ -134,17 +144,40 @@ private:
 
     /// Diagonal lines on a grid of the page, so that neighbouring areas join up.
     void hatch(const QPainterPath& outline, const QColor& colour, double step, double lean) {
-        const QRectF box = outline.boundingRect();
+        const QRectF box = box_in_sight(outline);
+        if (box.isEmpty()) return;
+        // Rising lines are those of x + y, falling ones of x − y, at whole steps: how high and how low each
+        // meets the outline. What is drawn beyond that costs the clip more than the drawing.
+        const auto line_of = [&](QPointF point) { return (point.x() + lean * point.y()) / step; };
+        struct Reach {
+            double top = std::numeric_limits<double>::infinity();
+            double bottom = -std::numeric_limits<double>::infinity();
+        };
+        std::map<int, Reach> lines;
+        const double room = (box.width() + box.height()) / step;
+        const double middle = line_of(box.center());
+        const QPolygonF edge = outline.toFillPolygon();
+        for (qsizetype i = 0; i < edge.size(); ++i) {
+            const QPointF from = edge[i];
+            const QPointF to = edge[(i + 1) % edge.size()];
+            const double first = line_of(from);
+            const double last = line_of(to);
+            const double most = std::min(std::max(first, last), middle + room);
+            for (double at = std::ceil(std::max(std::min(first, last), middle - room)); at <= most; ++at) {
+                const double share = first == last ? 0.0 : (at - first) / (last - first);
+                const double y = from.y() + share * (to.y() - from.y());
+                Reach& reach = lines[static_cast<int>(at)];
+                reach = {std::min(reach.top, y), std::max(reach.bottom, y)};
+            }
+        }
         painter_.save();
         painter_.setClipPath(outline, Qt::IntersectClip);
         painter_.setPen(QPen(colour, 1.0));
-        // Rising lines are those of x + y, falling ones of x − y, at whole steps.
-        const double high = box.height();
-        const double first = lean > 0 ? box.left() + box.top() : box.left() - box.bottom();
-        const double last = lean > 0 ? box.right() + box.bottom() : box.right() - box.top();
-        for (double at = std::floor(first / step) * step; at <= last; at += step) {
-            const QPointF up(lean > 0 ? at - box.top() : at + box.top(), box.top());
-            painter_.drawLine(up, up + QPointF(lean > 0 ? -high : high, high));
+        for (const auto& [at, reach] : lines) {
+            const double top = std::max(reach.top - 2, box.top());
+            const double bottom = std::min(reach.bottom + 2, box.bottom());
+            const auto point = [&](double y) { return QPointF(at * step - lean * y, y); };
+            if (top < bottom) painter_.drawLine(point(top), point(bottom));
         }
         painter_.restore();
     }

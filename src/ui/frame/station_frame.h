@@ -10,6 +10,7 @@
 #include <QLabel>
 
 class QHBoxLayout;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace fm {

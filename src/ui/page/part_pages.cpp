@@ -8,6 +8,8 @@
 
 #include <QApplication>
 #include <QScrollArea>
+#include <QScrollBar>
+#include <QStackedLayout>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -17,17 +19,37 @@ namespace fm {
 
 namespace {
 constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
-}
+
+/// One page of several is in sight, and only that one takes room: the others are not even asked how much.
+class SeenPage : public QStackedLayout {
+public:
+    using QStackedLayout::QStackedLayout;
+    QSize sizeHint() const override { return seen() ? seen()->sizeHint() : QSize(); }
+    QSize minimumSize() const override { return seen() ? seen()->minimumSize() : QSize(); }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override { return seen() ? seen()->heightForWidth(width) : 0; }
+
+private:
+    QLayoutItem* seen() const { return itemAt(currentIndex()); }
+};
+} // namespace
 
 PartPages::PartPages(Session& session, FieldBinder& binder, const ViewState& view, QWidget* parent)
-    : QWidget(parent), session_(session), binder_(binder), view_(view), stack_(new QStackedWidget(this)) {
+    : QWidget(parent), session_(session), binder_(binder), view_(view), area_(new QScrollArea(this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 0, 16, 0);
     column->setSpacing(4);
     auto* tabs = new QWidget(this);
     tab_row_ = new FlowLayout(tabs);
     column->addWidget(tabs);
-    column->addWidget(stack_, 1);
+    column->addWidget(area_, 1);
+    stack_ = new SeenPage(new QWidget(area_->viewport()));
+    stack_->parentWidget()->setAttribute(Qt::WA_Resized); // its size is that of the area
+    area_->setWidget(stack_->parentWidget());
+    area_->setWidgetResizable(true);
+    area_->setFrameShape(QFrame::NoFrame);
+    area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    area_->setFocusPolicy(Qt::NoFocus);
     connect(&tabs_, &QButtonGroup::idClicked, this, &PartPages::show_page);
 }
 
@@ -41,18 +63,12 @@ void PartPages::add_page(const QString& name, const std::vector<QWidget*>& parts
     tab->setToolTip(tr("%1 (Ctrl+%2)").arg(name).arg(number + 1));
     tabs_.addButton(tab, number);
     tab_row_->addWidget(tab);
-    auto* scroll = new QScrollArea(stack_);
-    auto* page = new QWidget(scroll->viewport());
+    auto* page = new QWidget(stack_->parentWidget());
     auto* flow = new FlowLayout(page, 22, 6);
     for (QWidget* part : parts) flow->addWidget(part);
     for (ChoiceRow* choice : page->findChildren<ChoiceRow*>())
         connect(choice, &ChoiceRow::compare_asked, this, [this, choice] { Q_EMIT compare_asked(choice); });
-    scroll->setWidget(page);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    stack_->addWidget(scroll);
+    stack_->addWidget(page);
     if (number == 0) show_page(0);
 }
 
@@ -63,7 +79,9 @@ void PartPages::offer_page(int page, bool offered) {
 
 void PartPages::show_page(int page) {
     if (page < 0 || page >= stack_->count() || tabs_.button(page)->isHidden()) return;
+    if (page != stack_->currentIndex()) area_->verticalScrollBar()->setValue(0);
     stack_->setCurrentIndex(page);
+    stack_->invalidate();
     tabs_.button(page)->setChecked(true);
     if (isVisible()) refresh(); // what is out of sight is not kept fresh
 }

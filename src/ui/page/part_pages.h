@@ -5,14 +5,14 @@
 #include "ui/field/spacing_place.h"
 #include "ui/state/view_state.h"
 
-#include <QStackedWidget>
+#include <QStackedLayout>
 #include <QWidget>
 
 #include <functional>
 #include <map>
 #include <optional>
 
-class QVBoxLayout;
+class QScrollArea;
 
 namespace fm {
 
@@ -88,7 +88,8 @@ protected:
 
 private:
     std::map<const ChoiceRow*, std::function<Picked(int)>> picks_;
-    QStackedWidget* stack_;
+    QScrollArea* area_;
+    QStackedLayout* stack_; ///< the pages, in that area
     QLayout* tab_row_;
     QButtonGroup tabs_;
 };

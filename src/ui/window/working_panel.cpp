@@ -102,16 +102,16 @@ void WorkingBar::ask_how_sure() {
 
 void WorkingBar::show_sure() {
     const Unit unit = this->unit();
-    QString text = QStringLiteral("± …");
-    if (how_sure_) {
-        text = QStringLiteral("± ") + term_value(how_sure_->standard, worked_->kind, unit);
-        if (!how_sure_->contributions.empty()) {
-            const Contribution& most = how_sure_->contributions.front();
-            text += tr(", most of it from: %1, %2").arg(translated(most.name), words_of(most.gauge_id));
-        }
+    QStringList parts;
+    if (!how_sure_) {
+        parts << QStringLiteral("± …");
+    } else if (!how_sure_->contributions.empty()) { // what is wanted, and not measured, has no ±
+        const Contribution& most = how_sure_->contributions.front();
+        parts << QStringLiteral("± ") + term_value(how_sure_->standard, worked_->kind, unit) +
+                     tr(", most of it from: %1, %2").arg(translated(most.name), words_of(most.gauge_id));
     }
-    if (!note_.isEmpty()) text += QStringLiteral(" · ") + note_;
-    sure_->setText(text);
+    if (!note_.isEmpty()) parts << note_;
+    sure_->setText(parts.join(QStringLiteral(" · ")));
     if (whole_->isVisible()) show_whole(true);
 }
 
@@ -148,7 +148,7 @@ QString WorkingBar::whole_text() const {
             cell(term_value(worked->result, worked->kind, unit), "right") +
             cell(worked->kind == TermKind::length ? unit_text(unit) : QString(), "left") +
             QStringLiteral("</tr></table>");
-    if (!how_sure_) return html;
+    if (!how_sure_ || how_sure_->contributions.empty()) return html;
     const Uncertainty& sure = *how_sure_;
     html += tr("How sure: ± %1").arg(term_value(sure.standard, worked->kind, unit)).toHtmlEscaped();
     for (const Contribution& part : sure.contributions)

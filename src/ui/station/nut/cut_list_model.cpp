@@ -161,7 +161,11 @@ QString CutListModel::cell(const QModelIndex& index) const {
     const std::optional<double> floor = floor_mm(i);
     const std::optional<double> found = state.found_floors[i];
     const std::optional<double> off = off_mm(i);
-    switch (column(index.column())) {
+    const Column here = column(index.column());
+    // A clamp's slots are bought as they are.
+    if (state.job.design.nut.clamping && (here == Column::saw_to || here == Column::file))
+        return QStringLiteral("–");
+    switch (here) {
     case Column::string: return QString::fromStdString(state.job.design.string_name(i));
     case Column::saw_to:
         return shown(floor ? std::optional(*floor + saw_down * state.job.design.nut.saw_allowance_mm)

@@ -87,7 +87,6 @@ QRectF PageView::place_of(std::size_t page) const {
 
 void PageView::lay_out() {
     const double scale = px_per_mm();
-    drawn_.assign(pages_.size(), QPixmap());
     double high = gap_px;
     double wide = 0;
     for (const Drawing& page : pages_) {
@@ -112,32 +111,19 @@ void PageView::paintEvent(QPaintEvent*) {
     QPainter painter(viewport());
     painter.fillRect(viewport()->rect(), theme().side);
     const double scale = px_per_mm();
-    constexpr double most_pixels = 12e6; // of a page kept as a picture: more is painted anew each time
+    // Drawn anew each time, which takes some milliseconds: a picture of a page that was enlarged takes forty
+    // megabytes.
     for (std::size_t i = 0; i < pages_.size(); ++i) {
-        const QRectF place = place_of(i);
+        QRectF place = place_of(i);
+        place.moveTo(place.topLeft().toPoint()); // its lines as sharp as those of a picture
         if (!place.intersects(QRectF(viewport()->rect()))) continue;
-        const auto draw = [&](QPainter& on) {
-            on.setRenderHint(QPainter::Antialiasing);
-            paint_page(on, pages_[i], scale);
-        };
-        const double ratio = devicePixelRatioF();
-        if (place.width() * place.height() * ratio * ratio > most_pixels) {
-            painter.fillRect(place, Qt::white);
-            painter.save();
-            painter.setClipRect(place);
-            painter.translate(place.topLeft());
-            draw(painter);
-            painter.restore();
-            continue;
-        }
-        if (drawn_[i].isNull()) {
-            drawn_[i] = QPixmap((place.size() * ratio).toSize());
-            drawn_[i].setDevicePixelRatio(ratio);
-            drawn_[i].fill(Qt::white);
-            QPainter on(&drawn_[i]);
-            draw(on);
-        }
-        painter.drawPixmap(place.topLeft(), drawn_[i]);
+        painter.save();
+        painter.setClipRect(place);
+        painter.fillRect(place, Qt::white);
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.translate(place.topLeft());
+        paint_page(painter, pages_[i], scale);
+        painter.restore();
     }
     if (hasFocus()) {
         painter.setPen(QPen(theme().yours, 2));

@@ -2,7 +2,6 @@
 #include "sheet/drawing/drawing.h"
 
 #include <QAbstractScrollArea>
-#include <QPixmap>
 
 namespace fm {
 
@@ -36,7 +35,6 @@ private:
     QRectF place_of(std::size_t page) const;
 
     std::vector<Drawing> pages_;
-    std::vector<QPixmap> drawn_;
     double chosen_px_per_mm_ = 0; ///< 0: as wide as there is room
 };
 
