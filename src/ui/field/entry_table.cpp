@@ -1,13 +1,14 @@
 #include "ui/field/entry_table.h"
 
 #include "ui/look/fitting_header.h"
-
 #include "ui/look/restyle.h"
+#include "ui/look/theme.h"
 #include "ui/look/undo_keys.h"
 
 #include <QApplication>
 #include <QClipboard>
 #include <QKeyEvent>
+#include <QPainter>
 #include <QRegularExpression>
 
 #include <algorithm>
@@ -154,6 +155,18 @@ void CellDelegate::destroyEditor(QWidget* editor, const QModelIndex& index) cons
 void CellDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
                                         const QModelIndex&) const {
     editor->setGeometry(option.rect);
+}
+
+void CellDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
+                         const QModelIndex& index) const {
+    QStyleOptionViewItem plain = option;
+    plain.state &= ~(QStyle::State_Selected | QStyle::State_HasFocus);
+    if (option.state & QStyle::State_Selected) painter->fillRect(option.rect, theme().chosen);
+    QStyledItemDelegate::paint(painter, plain, index);
+    if (!(option.state & QStyle::State_HasFocus)) return;
+    painter->setPen(QPen(theme().yours, 2));
+    painter->setBrush(Qt::NoBrush);
+    painter->drawRect(option.rect.adjusted(1, 1, -2, -2));
 }
 
 bool CellDelegate::eventFilter(QObject* watched, QEvent* event) {

@@ -13,7 +13,7 @@ namespace fm {
 
 namespace {
 
-constexpr int row_px = 62;
+constexpr int row_px = 70; // a title, and two lines under it
 constexpr int picture_px = 224;
 constexpr double longest_mm = 900; // every instrument at one scale, the longest as long as there is room
 
@@ -85,7 +85,14 @@ private:
         const int beside = row.beside.isEmpty() ? 0 : QFontMetrics(small).horizontalAdvance(row.beside) + 12;
         line(row.title, 17, true, theme().ink, 0, Qt::AlignLeft, box.width() - beside);
         line(row.beside, 13, false, theme().caption, 2, Qt::AlignRight, beside);
-        line(row.under, 14, false, theme().caption, 25, Qt::AlignLeft, box.width());
+        // In one line, or smaller in two.
+        QFont under = shipped_font();
+        under.setPixelSize(14);
+        if (QFontMetrics(under).horizontalAdvance(row.under) <= box.width())
+            return line(row.under, 14, false, theme().caption, 25, Qt::AlignLeft, box.width());
+        painter.setFont(small);
+        painter.setPen(theme().caption);
+        painter.drawText(box.adjusted(0, 24, 0, 4), Qt::AlignLeft | Qt::TextWordWrap, row.under);
     }
 
     const PictureModel* rows_;
