@@ -100,6 +100,7 @@ private Q_SLOTS:
         done_ = 0;
         base_mb_ = 0;
         most_mb_ = 0;
+        slowest_ms_ = slowest_with_host_ms_ = 0;
         findings_.clear();
         said_.clear();
         trail_.clear();
@@ -124,8 +125,10 @@ private Q_SLOTS:
             findings_ << QStringLiteral("grew by %1 MB").arg(grown_mb);
         if (qEnvironmentVariableIsEmpty("ASAN_OPTIONS") && most_mb_ > 120)
             findings_ << QStringLiteral("%1 MB at most").arg(most_mb_);
-        std::printf("%s: %d actions, slowest answer %.0f ms, %.0f MB at most, grew %.1f MB, %d files more\n",
-                    QTest::currentDataTag(), done_, slowest_ms_, most_mb_, grown_mb, static_cast<int>(more));
+        std::printf("%s: %d actions, slowest answer %.0f ms (%s), %.0f MB at most (%s), grew %.1f MB, "
+                    "%d files more\n",
+                    QTest::currentDataTag(), done_, slowest_ms_, qPrintable(slowest_), most_mb_,
+                    qPrintable(largest_), grown_mb, static_cast<int>(more));
         QVERIFY2(
             findings_.isEmpty(),
             qPrintable(findings_.mid(0, 12).join(QLatin1Char('\n')) + QStringLiteral("\nafter: ") +
@@ -189,10 +192,10 @@ private:
             base_descriptors_ = descriptors();
         }
         if (done_ % 20000 == 0) {
-            std::printf("after %d: slowest answer %.0f ms (%.0f with the host's), %.0f MB, %.0f at most, "
-                        "%d steps to undo\n",
-                        done_, slowest_ms_, slowest_with_host_ms_, resident_mb(), most_mb_,
-                        (*window_)->session().undo_stack()->count());
+            std::printf("after %d: slowest answer %.0f ms (%.0f with the host's; %s), %.0f MB, %.0f at most "
+                        "(%s), %d steps to undo\n",
+                        done_, slowest_ms_, slowest_with_host_ms_, qPrintable(slowest_), resident_mb(),
+                        most_mb_, qPrintable(largest_), (*window_)->session().undo_stack()->count());
             std::fflush(stdout);
         }
     }
@@ -209,12 +212,25 @@ private:
         const double own_ms = asked_.worked.ms();
         const double most_ms = qEnvironmentVariableIsEmpty("ASAN_OPTIONS") ? 500 : 4000;
         if (own_ms > most_ms || ms > 10 * most_ms) slow_ms_ = std::max(slow_ms_, own_ms);
+        if (own_ms > slowest_ms_) slowest_ = where();
         slowest_ms_ = std::max(slowest_ms_, own_ms);
         slowest_with_host_ms_ = std::max(slowest_with_host_ms_, asked_.worked.ms_with_host());
     }
 
+    /// What stood there, for who looks for a cause.
+    QString where() const {
+        const ViewState& view = (*window_)->view();
+        return QStringLiteral("press %1, station %2, page %3, %4 widgets, %5 readings")
+            .arg(done_)
+            .arg(static_cast<int>(view.station))
+            .arg(static_cast<int>(view.page))
+            .arg(QApplication::allWidgets().size())
+            .arg((*window_)->session().state().job.readings.size());
+    }
+
     /// What is in the file can be read again.
     void look() {
+        if (resident_mb() > most_mb_) largest_ = where();
         most_mb_ = std::max(most_mb_, resident_mb());
         const Session& session = (*window_)->session();
         try {
@@ -403,6 +419,7 @@ private:
     QStringList opened_anew_;
     double slowest_ms_ = 0;
     double slowest_with_host_ms_ = 0;
+    QString slowest_;    ///< where that was
     double slow_ms_ = 0; ///< of what took too long, in the press that is being made
     struct Asked {
         std::chrono::steady_clock::time_point at;
@@ -412,6 +429,7 @@ private:
     Asked asked_;
     double base_mb_ = 0;
     double most_mb_ = 0; ///< of all that were looked at
+    QString largest_;    ///< where that was
     qsizetype base_descriptors_ = 0;
     QString job_file_;
     QStringList findings_;

@@ -10,7 +10,6 @@
 #include <QLabel>
 
 class QHBoxLayout;
-class QStackedWidget;
 class QVBoxLayout;
 
 namespace fm {

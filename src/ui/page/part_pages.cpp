@@ -9,7 +9,6 @@
 #include <QApplication>
 #include <QScrollArea>
 #include <QScrollBar>
-#include <QStackedLayout>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -21,16 +20,14 @@ namespace {
 constexpr std::array materials{"bone", "synthetic", "brass", "hardwood"};
 
 /// One page of several is in sight, and only that one takes room: the others are not even asked how much.
-class SeenPage : public QStackedLayout {
+class SeenPage : public QStackedWidget {
 public:
-    using QStackedLayout::QStackedLayout;
-    QSize sizeHint() const override { return seen() ? seen()->sizeHint() : QSize(); }
-    QSize minimumSize() const override { return seen() ? seen()->minimumSize() : QSize(); }
-    bool hasHeightForWidth() const override { return true; }
-    int heightForWidth(int width) const override { return seen() ? seen()->heightForWidth(width) : 0; }
-
-private:
-    QLayoutItem* seen() const { return itemAt(currentIndex()); }
+    using QStackedWidget::QStackedWidget;
+    QSize sizeHint() const override { return count() ? currentWidget()->sizeHint() : QSize(); }
+    QSize minimumSizeHint() const override { return count() ? currentWidget()->minimumSizeHint() : QSize(); }
+    int heightForWidth(int width) const override {
+        return count() ? currentWidget()->heightForWidth(width) : -1;
+    }
 };
 } // namespace
 
@@ -43,9 +40,8 @@ PartPages::PartPages(Session& session, FieldBinder& binder, const ViewState& vie
     tab_row_ = new FlowLayout(tabs);
     column->addWidget(tabs);
     column->addWidget(area_, 1);
-    stack_ = new SeenPage(new QWidget(area_->viewport()));
-    stack_->parentWidget()->setAttribute(Qt::WA_Resized); // its size is that of the area
-    area_->setWidget(stack_->parentWidget());
+    stack_ = new SeenPage(area_->viewport());
+    area_->setWidget(stack_);
     area_->setWidgetResizable(true);
     area_->setFrameShape(QFrame::NoFrame);
     area_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -63,7 +59,7 @@ void PartPages::add_page(const QString& name, const std::vector<QWidget*>& parts
     tab->setToolTip(tr("%1 (Ctrl+%2)").arg(name).arg(number + 1));
     tabs_.addButton(tab, number);
     tab_row_->addWidget(tab);
-    auto* page = new QWidget(stack_->parentWidget());
+    auto* page = new QWidget(stack_);
     auto* flow = new FlowLayout(page, 22, 6);
     for (QWidget* part : parts) flow->addWidget(part);
     for (ChoiceRow* choice : page->findChildren<ChoiceRow*>())
@@ -81,9 +77,13 @@ void PartPages::show_page(int page) {
     if (page < 0 || page >= stack_->count() || tabs_.button(page)->isHidden()) return;
     if (page != stack_->currentIndex()) area_->verticalScrollBar()->setValue(0);
     stack_->setCurrentIndex(page);
-    stack_->invalidate();
     tabs_.button(page)->setChecked(true);
-    if (isVisible()) refresh(); // what is out of sight is not kept fresh
+    if (!isVisible()) return;
+    refresh(); // what is out of sight is not kept fresh
+    // What is on it stands where it belongs, and can be moved to, at once.
+    stack_->layout()->activate();
+    stack_->updateGeometry();
+    QCoreApplication::sendPostedEvents(area_->viewport(), QEvent::LayoutRequest);
 }
 
 void PartPages::picks(ChoiceRow* choice, std::function<Picked(int)> pick) {

@@ -5,7 +5,7 @@
 #include "ui/field/spacing_place.h"
 #include "ui/state/view_state.h"
 
-#include <QStackedLayout>
+#include <QStackedWidget>
 #include <QWidget>
 
 #include <functional>
@@ -89,7 +89,7 @@ protected:
 private:
     std::map<const ChoiceRow*, std::function<Picked(int)>> picks_;
     QScrollArea* area_;
-    QStackedLayout* stack_; ///< the pages, in that area
+    QStackedWidget* stack_; ///< the pages, in that area
     QLayout* tab_row_;
     QButtonGroup tabs_;
 };
