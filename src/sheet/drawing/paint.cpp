@@ -176,7 +176,8 @@ private:
         for (const auto& [at, reach] : lines) {
             const double top = std::max(reach.top - 2, box.top());
             const double bottom = std::min(reach.bottom + 2, box.bottom());
-            const auto point = [&](double y) { return QPointF(at * step - lean * y, y); };
+            const double sum = at * step;
+            const auto point = [&](double y) { return QPointF(sum - lean * y, y); };
             if (top < bottom) painter_.drawLine(point(top), point(bottom));
         }
         painter_.restore();
