@@ -1,5 +1,6 @@
 // Somebody who knows nothing presses everywhere: clicks, double clicks, wheel, keys and typed readings at
-// random places of the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job.
+// random places of the real window, with a fixed seed. FAIR_MEASURE_MONKEY says how many actions a job, or
+// for how long: "20 min".
 #include "common/jobs.h"
 #include "common/own_time.h"
 #include "common/window.h"
@@ -82,9 +83,12 @@ private Q_SLOTS:
     void presses_everywhere() {
         QFETCH(const QString, job);
         QFETCH(const QSize, size);
-        bool set = false;
-        actions_ = qEnvironmentVariableIntValue("FAIR_MEASURE_MONKEY", &set);
-        if (!set) actions_ = qEnvironmentVariableIsSet("FAIR_MEASURE_LONG") ? 2000 : 200;
+        const QStringList asked = qEnvironmentVariable("FAIR_MEASURE_MONKEY").split(QLatin1Char(' '));
+        const bool timed = asked.size() == 2 && asked[1] == QLatin1String("min");
+        minutes_ = timed ? asked[0].toDouble() : 0;
+        actions_ = asked[0].isEmpty() ? qEnvironmentVariableIsSet("FAIR_MEASURE_LONG") ? 2000 : 200
+                                      : asked[0].toInt();
+        began_ = std::chrono::steady_clock::now();
         generator_.seed(static_cast<unsigned>(qHash(job) + static_cast<size_t>(size.width())) + seed_more());
         window_ = std::make_unique<WindowOnDemo>();
         window_->start(job.toLatin1().constData());
@@ -164,11 +168,11 @@ private:
                 QDrag::cancel(); // words that are being dragged wait for a hand
             return QTimer::singleShot(2, this, &TestMonkey::step);
         }
-        if (depth_ > 0 && done_ >= actions_) {
+        if (depth_ > 0 && share_done() >= 1) {
             close_all();
             return QTimer::singleShot(2, this, &TestMonkey::step);
         }
-        if (done_ >= actions_ || !window_) {
+        if (share_done() >= 1 || !window_) {
             if (std::exchange(ending_, true)) return;
             close_all();
             ending_ = false;
@@ -187,7 +191,7 @@ private:
             findings_ << QStringLiteral("answered after %1 ms: %2").arg(std::exchange(slow_ms_, 0)).arg(what);
         been_elsewhere_ = been_elsewhere_ || (*window_)->session().path() != job_file_;
         if (done_ % 50 == 0) look();
-        if (done_ == std::max(200, actions_ / 10)) {
+        if (base_mb_ == 0 && done_ >= 200 && share_done() >= 0.1) {
             base_mb_ = resident_mb();
             base_descriptors_ = descriptors();
         }
@@ -198,6 +202,13 @@ private:
                         most_mb_, qPrintable(largest_), (*window_)->session().undo_stack()->count());
             std::fflush(stdout);
         }
+    }
+
+    /// Of what was asked for: 1 when it is over.
+    double share_done() const {
+        if (minutes_ == 0) return static_cast<double>(done_) / actions_;
+        const auto passed = std::chrono::steady_clock::now() - began_;
+        return std::chrono::duration<double, std::ratio<60>>(passed).count() / minutes_;
     }
 
     /// A press or a key begins.
@@ -412,6 +423,8 @@ private:
     std::unique_ptr<WindowOnDemo> window_;
     std::mt19937 generator_;
     int actions_ = 0;
+    double minutes_ = 0; ///< instead, where they were asked for
+    std::chrono::steady_clock::time_point began_;
     int done_ = 0;
     int depth_ = 0;
     bool ending_ = false;
